@@ -1,0 +1,169 @@
+import { HEEL_ARC, INNER_SHARE, OUTER_SHARE, toeAngle, TOE_SAMPLES, type FootShape } from '../shape';
+import { frontAt, innerWall, outerWall, type ShoeOutline } from '../last';
+
+/**
+ * Toe room: how far the seated foot could slide forward along the axis until the first toe meets the silhouette,
+ * at the best of the small rotations that the ball leaves free.
+ */
+export interface Placement {
+  /** Usable toe room, mm; negative when a toe already presses. */
+  roomMm: number;
+  /** Rotation of the foot about its heel, radians; + turns the toes inward. */
+  theta: number;
+  /** Toe that touches first, 0 the big toe. */
+  toe: number;
+  /** Lateral squeeze of the toes, 1 when they find their place. */
+  squeeze: number;
+  /** How far the foot stands forward of the shoe's heel, mm. */
+  forwardMm: number;
+}
+
+/** Most the toes are squeezed together before the cone takes over [estimate]. */
+const LEAST_SQUEEZE = 0.93;
+/** Largest rotation the ball may leave free, radians. */
+const MOST_TURN = 0.03;
+const STOP_MM = 0.01;
+const MOST_STEPS = 12;
+
+const at = new Float64Array(2);
+const probe = new Float64Array(3);
+/** Gap of each hull point at the turn asked last. */
+const gaps = new Float64Array(65);
+
+/**
+ * Places a foot in a shoe and reads its toe room.
+ * @param foot compiled foot, sock on
+ * @param shoe compiled shoe
+ * @param forwardMm what stands behind the heel (sock, heel grip), mm
+ */
+export function placeFoot(foot: FootShape, shoe: ShoeOutline, forwardMm: number): Placement {
+  const k = Math.min(1, Math.max(LEAST_SQUEEZE, shoe.planWidthMm / (foot.plainWidthMm + 2 * foot.offsetMm)));
+  const xc = HEEL_ARC * foot.lengthMm;
+  const gapIn = innerWall(shoe, foot.ballMm + forwardMm) - foot.innerAtBall;
+  const gapOut = outerWall(shoe, foot.outerBallMm + forwardMm) - foot.outerAtBall;
+  // Straight ahead is always allowed, so that a wider shoe's freedom contains a narrower one's.
+  const low = Math.max(-MOST_TURN, -Math.max(0, gapOut) / (foot.outerBallMm - xc));
+  const high = Math.min(MOST_TURN, Math.max(0, gapIn) / (foot.ballMm - xc));
+  const theta = bestTurn(foot, shoe, k, xc, forwardMm, low, high);
+  leastGap(foot, shoe, k, xc, forwardMm, theta);
+  const coarse = probe[0];
+  return refine(foot, shoe, k, xc, forwardMm, theta, coarse);
+}
+
+/** Least gap over the hull at a turn, its slope in the turn, and which point; into `probe`. */
+function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number): void {
+  const n = foot.hullCount;
+  let least = Infinity;
+  let slope = 0;
+  let index = 0;
+  const half = theta * theta * 0.5;
+  for (let j = 0; j < n; j++) {
+    const x0 = foot.hullTip[j] - k * foot.hullBehind[j];
+    const arm = x0 - xc;
+    const y0 = k * foot.hullY[j];
+    frontAt(shoe, y0 + arm * theta, at);
+    const gap = at[0] - (x0 - y0 * theta - arm * half) - forward;
+    gaps[j] = gap;
+    if (gap < least) {
+      least = gap;
+      slope = at[1] * arm + y0 + arm * theta;
+      index = j;
+    }
+  }
+  probe[0] = least;
+  probe[1] = slope;
+  probe[2] = index;
+}
+
+/** Maximises the concave least gap over the turn by cutting planes. */
+function bestTurn(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, lowLimit: number, highLimit: number): number {
+  let low = lowLimit;
+  let high = highLimit;
+  if (high - low < 1e-6) return 0;
+  leastGap(foot, shoe, k, xc, forward, low);
+  let gLow = probe[0];
+  let sLow = probe[1];
+  if (sLow <= 0) return low;
+  leastGap(foot, shoe, k, xc, forward, high);
+  let gHigh = probe[0];
+  let sHigh = probe[1];
+  if (sHigh >= 0) return high;
+  let best = gLow > gHigh ? low : high;
+  let value = Math.max(gLow, gHigh);
+  for (let step = 0; step < MOST_STEPS; step++) {
+    const turn = low + (gHigh - gLow - sHigh * (high - low)) / (sLow - sHigh);
+    const bound = gLow + sLow * (turn - low);
+    if (!(bound - value > STOP_MM) || !(turn > low && turn < high)) break;
+    leastGap(foot, shoe, k, xc, forward, turn);
+    if (probe[0] > value) {
+      value = probe[0];
+      best = turn;
+    }
+    if (probe[1] > 0) {
+      low = turn;
+      gLow = probe[0];
+      sLow = probe[1];
+    } else {
+      high = turn;
+      gHigh = probe[0];
+      sHigh = probe[1];
+    }
+  }
+  return best;
+}
+
+/** Refines the contact between the sampled toe points: four halvings of the step around each near contact. */
+function refine(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, coarse: number): Placement {
+  let room = coarse;
+  let toe = foot.hullToe[probe[2]];
+  const n = foot.hullCount;
+  for (let j = 0; j < n; j++) {
+    let gap = gaps[j];
+    const lowest = (j === 0 || gap <= gaps[j - 1]) && (j === n - 1 || gap <= gaps[j + 1]);
+    if (!lowest || gap > coarse + 1.5) continue;
+    const i = foot.hullToe[j];
+    let angle = foot.hullAngle[j];
+    let step = Math.PI / (TOE_SAMPLES - 1) / 2;
+    for (let halving = 0; halving < 4; halving++) {
+      const up = gapAt(foot, shoe, k, xc, forward, theta, i, angle + step);
+      const down = gapAt(foot, shoe, k, xc, forward, theta, i, angle - step);
+      if (up < gap && up <= down) {
+        gap = up;
+        angle += step;
+      } else if (down < gap) {
+        gap = down;
+        angle -= step;
+      }
+      step /= 2;
+    }
+    if (gap < room) {
+      room = gap;
+      toe = i;
+    }
+  }
+  return { roomMm: room, theta, toe, squeeze: k, forwardMm: forward };
+}
+
+function gapAt(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, i: number, angle: number): number {
+  const a = angle > Math.PI / 2 ? Math.PI / 2 : angle < -Math.PI / 2 ? -Math.PI / 2 : angle;
+  const x0 = foot.tip[i] - k * foot.nose[i] * (1 - Math.cos(a));
+  const y0 = k * (foot.centre[i] + foot.radius[i] * Math.sin(a));
+  const arm = x0 - xc;
+  frontAt(shoe, y0 + arm * theta, at);
+  return at[0] - (x0 - y0 * theta - arm * theta * theta * 0.5) - forward;
+}
+
+/** Forward travel of each toe on its own, mm, big toe first; for the drawing. */
+export function roomPerToe(foot: FootShape, shoe: ShoeOutline, placement: Placement): number[] {
+  const xc = HEEL_ARC * foot.lengthMm;
+  return [0, 1, 2, 3, 4].map((i) => {
+    let least = Infinity;
+    for (let j = 0; j < TOE_SAMPLES; j++) {
+      least = Math.min(least, gapAt(foot, shoe, placement.squeeze, xc, placement.forwardMm, placement.theta, i, toeAngle(j)));
+    }
+    return least;
+  });
+}
+
+/** The split of the ball's width over the two sides; re-exported for checks of the placement. */
+export const BALL_SPLIT = { inner: INNER_SHARE, outer: OUTER_SHARE } as const;

@@ -1,0 +1,80 @@
+import type { FootPlan } from '../shape';
+import { footAtHour, type Foot, type MeasureId, type StateStep } from '../measure';
+import type { Preference } from './kinds';
+
+/** How the shoe is worn. */
+export interface Wear {
+  /** One uncompressed layer, mm. */
+  sockMm: number;
+  /** Insert added to the shoe as sold, mm; negative when an insole is taken out. */
+  insertMm: number;
+  preference: Preference;
+  measuredAt?: string;
+  wornAt?: string;
+  /** Hours the pair has been worn: girth grows by material. */
+  hoursWorn: number;
+  age?: number;
+  /** `now`: what you feel in the shop you go on feeling; `mould`: leather girth may be allowed within its forecast. */
+  breakIn: 'now' | 'mould';
+}
+
+export const ORDINARY_WEAR: Wear = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, breakIn: 'now' };
+
+/** The foot's numbers the engine works on, mm, in the state in which the shoe is worn; bare of its sock. */
+export interface FootDims extends FootPlan {
+  ballGirthMm: number;
+  waistGirthMm: number;
+  instepGirthMm: number;
+  shortHeelGirthMm: number;
+  toeHeightMm: number;
+  littleToeHeightMm: number;
+  ankleGirthMm: number;
+  calfGirthMm: number;
+  /** Hammer toes stand this much higher, mm. */
+  hammerToeMm: number;
+  /** False where only proportions speak: zones that need them are left out. */
+  ankleKnown: boolean;
+  calfKnown: boolean;
+}
+
+/** A foot ready to be fitted: its numbers as worn, their deviations, and the steps from as measured. */
+export interface WornFoot {
+  foot: Foot;
+  dims: FootDims;
+  sd: Readonly<Record<MeasureId, number>>;
+  steps: readonly StateStep[];
+}
+
+/** The foot in the state in which the shoe is worn. */
+export function footAsWorn(foot: Foot, wear: Wear): WornFoot {
+  const { foot: worn, steps } = footAtHour(foot, wear.measuredAt, wear.wornAt);
+  const v = worn.values;
+  const sd = Object.fromEntries(Object.entries(v).map(([id, value]) => [id, value.sdMm])) as Record<MeasureId, number>;
+  return {
+    foot,
+    steps,
+    sd,
+    dims: {
+      lengthMm: v.lengthMm.mm,
+      ballLengthMm: v.ballLengthMm.mm,
+      outerBallLengthMm: v.outerBallLengthMm.mm,
+      ballWidthMm: v.ballWidthMm.mm,
+      heelWidthMm: v.heelWidthMm.mm,
+      toeShape: worn.toeShape,
+      toeTipsMm: worn.toeTipsMm,
+      bunionMm: worn.bunionMm,
+      littleToeBunionMm: worn.littleToeBunionMm,
+      ballGirthMm: v.ballGirthMm.mm,
+      waistGirthMm: v.waistGirthMm.mm,
+      instepGirthMm: v.instepGirthMm.mm,
+      shortHeelGirthMm: v.shortHeelGirthMm.mm,
+      toeHeightMm: v.toeHeightMm.mm,
+      littleToeHeightMm: v.littleToeHeightMm.mm,
+      ankleGirthMm: v.ankleGirthMm.mm,
+      calfGirthMm: v.calfGirthMm.mm,
+      hammerToeMm: worn.hammerToeMm,
+      ankleKnown: v.ankleGirthMm.how !== 'derived',
+      calfKnown: v.calfGirthMm.how !== 'derived'
+    }
+  };
+}

@@ -1,0 +1,70 @@
+import { seatWedgeDeg } from './pitch';
+
+/**
+ * How far a foot runs forward on a heel. A bounded estimate: no published number exists, so low, centre
+ * and high always go together.
+ */
+export const SLIDE = {
+  /** Forefoot's give, of its girth: how far it is squeezed before it holds. */
+  give: { low: 0.01, centre: 0.018, high: 0.025 },
+  /** Girth used up for each mm forward. */
+  girthPerMm: { low: 1.0, centre: 0.7, high: 0.45 },
+  /** Toes stop the foot: never further than the toe room and this give, mm. */
+  toeGiveMm: 2,
+  /** How much a raised arch shortens the foot, of its length at a 100 mm drop (direction: Kouchi and Tsutsumi 2000, from memory). */
+  shorten: { low: 0, centre: 0.0075, high: 0.015 },
+  /** Up to this drop a foot does not run forward, mm. */
+  lowHeelMm: 25
+} as const;
+
+/** Friction of the foot on the insock by what is worn between [estimate]. */
+export function insockFriction(sockMm: number): number {
+  if (sockMm <= 0) return 0.5;
+  return sockMm < 0.6 ? 0.3 : 0.4;
+}
+
+/** Share of the slide a closure lets through [estimate]. */
+export const CLOSURE_LETS_SLIDE: Readonly<Record<string, number>> = {
+  none: 1,
+  elastic: 0.8,
+  strap: 0.6,
+  buckle: 0.6,
+  'hook-loop': 0.6,
+  zip: 0.5,
+  lace: 0.3
+};
+
+export interface Slide {
+  lowMm: number;
+  centreMm: number;
+  highMm: number;
+}
+
+/**
+ * Forward slide on a heel.
+ * @param dropMm effective drop
+ * @param ballGirthClearanceMm girth room at the ball, negative when held
+ * @param footBallGirthMm girth of the foot
+ * @param friction see `insockFriction`
+ * @param letsThrough see `CLOSURE_LETS_SLIDE`
+ * @param toeRoomMm toe room before the slide
+ */
+export function slideOf(dropMm: number, ballGirthClearanceMm: number, footBallGirthMm: number, friction: number, letsThrough: number, toeRoomMm: number): Slide {
+  if (dropMm <= SLIDE.lowHeelMm) return { lowMm: 0, centreMm: 0, highMm: 0 };
+  const wedge = Math.tan((seatWedgeDeg(dropMm) * Math.PI) / 180);
+  const drive = Math.min(1, Math.max(0, (wedge - friction + 0.2) / 0.3));
+  const most = Math.max(0, toeRoomMm + SLIDE.toeGiveMm);
+  const slide = (give: number, perMm: number): number =>
+    Math.min(most, (Math.max(0, ballGirthClearanceMm + give * footBallGirthMm) / perMm) * drive * letsThrough);
+  return {
+    lowMm: slide(SLIDE.give.low, SLIDE.girthPerMm.low),
+    centreMm: slide(SLIDE.give.centre, SLIDE.girthPerMm.centre),
+    highMm: slide(SLIDE.give.high, SLIDE.girthPerMm.high)
+  };
+}
+
+/** How much a foot shortens on a drop, mm: low, centre, high. */
+export function shorteningOf(dropMm: number, footLengthMm: number): Slide {
+  const share = Math.min(1, Math.max(0, (dropMm - SLIDE.lowHeelMm) / 75)) * footLengthMm;
+  return { lowMm: share * SLIDE.shorten.low, centreMm: share * SLIDE.shorten.centre, highMm: share * SLIDE.shorten.high };
+}

@@ -1,0 +1,4 @@
+export * from './families';
+export * from './inside';
+export * from './last';
+export * from './shoe-outline';

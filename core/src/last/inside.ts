@@ -1,0 +1,29 @@
+import type { ToeFamilyId } from './families';
+
+/** What a ball width of a shoe was measured on; the three differ by several millimetres. */
+export type WidthBasis = 'footbed' | 'feather-edge' | 'inside';
+
+/** The inside of one shoe in one size and width, mm, insole in as sold. */
+export interface Inside {
+  /** Foot length the size is made for; stations are fractions of it. */
+  madeForFootMm: number;
+  insoleLengthMm: number;
+  /** Heel to the shoe's inner ball line. */
+  flexLineMm: number;
+  family: ToeFamilyId;
+  /** Taper starts later (+) or earlier (-) than the family's, mm. */
+  taperShiftMm: number;
+  ballWidthMm: number;
+  widthBasis: WidthBasis;
+  /** Width of the heel seat on the insole. */
+  heelWidthMm: number;
+  ballGirthMm: number;
+  waistGirthMm: number;
+  instepGirthMm: number;
+  /** What must let the foot pass in a pull-on; null in shoes that open. */
+  throatGirthMm: number | null;
+  toplineGirthMm: number | null;
+  shaftGirthMm: number | null;
+  toeDepthMm: number;
+  littleToeDepthMm: number;
+}

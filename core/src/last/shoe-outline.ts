@@ -1,0 +1,255 @@
+import { INNER_SHARE, OUTER_SHARE, SEGMENT, pchipInto, segmentSlope, segmentValue, type Point } from '../shape';
+import { TOE_FAMILY } from './families';
+import type { Inside, WidthBasis } from './inside';
+import { curveTable, fallAt, steepnessAt, uAtShare, uAtSteepness, uSlopeAtShare, type CurveTable } from './toe-curve';
+
+/**
+ * Constants of a shoe's plan outline, dimensionless, estimates of this project unless a source is named.
+ */
+export const SHOE_PLAN = {
+  heelArc: 0.175,
+  waistAt: 0.43,
+  outerBall: 0.635,
+  /** Seat half-width on the insole, of the insole's ball width (Golding 1930s and Chinese texts 0.677 full, from memory). */
+  seatHalf: 0.3385,
+  /** How far the counter stands outside the insole at the heel, of the ball width. */
+  counterOut: 0.02,
+  innerWaist: 0.35,
+  outerWaist: 0.49,
+  innerWaistInsole: 0.25,
+  outerWaistInsole: 0.455,
+  innerAtTaper: 0.96,
+  outerAtTaper: 0.97,
+  /** Plan breadth over ball girth (Chinese foot survey, from memory). */
+  breadthOverGirth: 0.403,
+  /** Inside plan width of a consistent pair over its insole width, by what the width was measured on. */
+  overInsole: { footbed: 1.052, 'feather-edge': 1.1, inside: 1 } as Readonly<Record<WidthBasis, number>>,
+  /** Plan width stays within this of the insole's. */
+  widest: 1.11,
+  /** Walls at less than this slope to the axis belong to the width zones: the cone of the toe room. */
+  cone: 0.2
+} as const;
+
+/** How far a soft upper lets the girth decide the plan width, 0 to 1 [estimate]. */
+export type GirthShare = number;
+
+/** A shoe compiled for comparing: inner silhouette at plan level, x forward from the heel, inner side +, mm. */
+export interface ShoeOutline {
+  insoleMm: number;
+  madeForMm: number;
+  ballMm: number;
+  /** Inside plan ball width. */
+  planWidthMm: number;
+  insoleWidthMm: number;
+  heelHalfMm: number;
+  heelArcMm: number;
+  table: CurveTable;
+  /** Three cubics a side: heel to waist, waist to ball, ball to taper start. */
+  innerSide: Float64Array;
+  outerSide: Float64Array;
+  innerTaperMm: number;
+  outerTaperMm: number;
+  innerAtTaper: number;
+  outerAtTaper: number;
+  innerTip: number;
+  outerTip: number;
+  /** Where the cone leaves the curve on each side. */
+  innerConeX: number;
+  innerConeW: number;
+  outerConeX: number;
+  outerConeW: number;
+}
+
+const kx = new Float64Array(4);
+const kw = new Float64Array(4);
+
+/**
+ * Inside plan width at the ball from insole width and girth, mm.
+ * A foot is compared with this, never with the insole: the upper stands outside it.
+ */
+export function planWidth(inside: Pick<Inside, 'ballWidthMm' | 'ballGirthMm' | 'widthBasis'>, girthShare: GirthShare): number {
+  if (inside.widthBasis === 'inside') return inside.ballWidthMm;
+  const T = inside.ballWidthMm;
+  const over = SHOE_PLAN.overInsole[inside.widthBasis] * T;
+  const P = over + girthShare * (SHOE_PLAN.breadthOverGirth * inside.ballGirthMm - over);
+  return Math.min(SHOE_PLAN.widest * T, Math.max(T, P));
+}
+
+/**
+ * Compiles a shoe's inner silhouette.
+ * @param inside the shoe's inside, mm
+ * @param girthShare 0.25 stiff, 0.5 leather, 0.9 knit
+ * @param into an outline to overwrite, where thousands are compiled in a row; a new one when left out
+ */
+export function compileShoe(inside: Inside, girthShare: GirthShare, into: ShoeOutline = blankOutline()): ShoeOutline {
+  const P = planWidth(inside, girthShare);
+  return compileOutline(inside, P, inside.heelWidthMm / 2 + SHOE_PLAN.counterOut * inside.ballWidthMm, SHOE_PLAN.innerWaist, SHOE_PLAN.outerWaist, into);
+}
+
+/** The insole's own outline (feather edge), for drawing. */
+export function compileInsole(inside: Inside): ShoeOutline {
+  return compileOutline(inside, inside.ballWidthMm, inside.heelWidthMm / 2, SHOE_PLAN.innerWaistInsole, SHOE_PLAN.outerWaistInsole, blankOutline());
+}
+
+function blankOutline(): ShoeOutline {
+  const side = (): Float64Array => new Float64Array(3 * SEGMENT);
+  return {
+    insoleMm: 0, madeForMm: 0, ballMm: 0, planWidthMm: 0, insoleWidthMm: 0, heelHalfMm: 0, heelArcMm: 0, table: curveTable('round'),
+    innerSide: side(), outerSide: side(), innerTaperMm: 0, outerTaperMm: 0, innerAtTaper: 0, outerAtTaper: 0, innerTip: 0, outerTip: 0,
+    innerConeX: 0, innerConeW: 0, outerConeX: 0, outerConeW: 0
+  }; // prettier-ignore
+}
+
+function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist: number, outerWaist: number, into: ShoeOutline): ShoeOutline {
+  const family = TOE_FAMILY[inside.family];
+  const table = curveTable(inside.family);
+  const L0 = inside.madeForFootMm;
+  const S = inside.insoleLengthMm;
+  const T = inside.ballWidthMm;
+  const xi = inside.flexLineMm;
+  const xo = (inside.flexLineMm * SHOE_PLAN.outerBall) / 0.725;
+  // An early taper on a short shoe would cross the ball: the taper never starts before it.
+  const xtI = Math.min(S - 1, Math.max(S - family.innerTaper * L0 + inside.taperShiftMm, xi + 0.03 * L0));
+  const xtO = Math.min(S - 1, Math.max(S - family.outerTaper * L0 + inside.taperShiftMm, xo + 0.03 * L0));
+  const wtI = SHOE_PLAN.innerAtTaper * INNER_SHARE * P;
+  const wtO = SHOE_PLAN.outerAtTaper * OUTER_SHARE * P;
+  const tipI = (family.peak + family.flat) * P;
+  const tipO = (family.flat - family.peak) * P;
+  const xh = SHOE_PLAN.heelArc * L0;
+  const { innerSide, outerSide } = into;
+  kx[0] = xh;
+  kx[1] = SHOE_PLAN.waistAt * L0;
+  kx[2] = xi;
+  kx[3] = xtI;
+  kw[0] = heelHalf;
+  kw[1] = innerWaist * T;
+  kw[2] = INNER_SHARE * P;
+  kw[3] = wtI;
+  pchipInto(kx, kw, 4, 0, 0, innerSide);
+  kx[2] = xo;
+  kx[3] = xtO;
+  kw[1] = outerWaist * T;
+  kw[2] = OUTER_SHARE * P;
+  kw[3] = wtO;
+  pchipInto(kx, kw, 4, 0, 0, outerSide);
+  const uI = uAtSteepness(table, (SHOE_PLAN.cone * (S - xtI)) / (wtI - tipI));
+  const uO = uAtSteepness(table, (SHOE_PLAN.cone * (S - xtO)) / (wtO - tipO));
+  into.insoleMm = S;
+  into.madeForMm = L0;
+  into.ballMm = xi;
+  into.planWidthMm = P;
+  into.insoleWidthMm = T;
+  into.heelHalfMm = heelHalf;
+  into.heelArcMm = xh;
+  into.table = table;
+  into.innerTaperMm = xtI;
+  into.outerTaperMm = xtO;
+  into.innerAtTaper = wtI;
+  into.outerAtTaper = wtO;
+  into.innerTip = tipI;
+  into.outerTip = tipO;
+  into.innerConeX = xtI + (S - xtI) * uI;
+  into.innerConeW = tipI + (wtI - tipI) * fallAt(table, uI);
+  into.outerConeX = xtO + (S - xtO) * uO;
+  into.outerConeW = tipO + (wtO - tipO) * fallAt(table, uO);
+  return into;
+}
+
+/** Half-width of the inner side at x, mm. */
+export function innerWall(shoe: ShoeOutline, x: number): number {
+  if (x >= shoe.innerTaperMm) {
+    const u = (x - shoe.innerTaperMm) / (shoe.insoleMm - shoe.innerTaperMm);
+    return shoe.innerTip + (shoe.innerAtTaper - shoe.innerTip) * fallAt(shoe.table, u);
+  }
+  if (x <= shoe.heelArcMm) return heelArc(shoe, x);
+  const c = shoe.innerSide;
+  return segmentValue(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
+}
+
+/** Half-width of the outer side at x, mm. */
+export function outerWall(shoe: ShoeOutline, x: number): number {
+  if (x >= shoe.outerTaperMm) {
+    const u = (x - shoe.outerTaperMm) / (shoe.insoleMm - shoe.outerTaperMm);
+    return shoe.outerTip + (shoe.outerAtTaper - shoe.outerTip) * fallAt(shoe.table, u);
+  }
+  if (x <= shoe.heelArcMm) return heelArc(shoe, x);
+  const c = shoe.outerSide;
+  return segmentValue(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
+}
+
+function heelArc(shoe: ShoeOutline, x: number): number {
+  const v = x / shoe.heelArcMm;
+  return v <= 0 ? 0 : shoe.heelHalfMm * Math.sqrt(v * (2 - v));
+}
+
+/** Slope dw/dx of the inner wall at x. */
+export function innerSlope(shoe: ShoeOutline, x: number): number {
+  if (x >= shoe.innerTaperMm) {
+    const span = shoe.insoleMm - shoe.innerTaperMm;
+    return (-(shoe.innerAtTaper - shoe.innerTip) / span) * steepnessAt(shoe.table, (x - shoe.innerTaperMm) / span);
+  }
+  if (x <= shoe.heelArcMm) return 0;
+  const c = shoe.innerSide;
+  return segmentSlope(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
+}
+
+/** Slope dw/dx of the outer wall at x. */
+export function outerSlope(shoe: ShoeOutline, x: number): number {
+  if (x >= shoe.outerTaperMm) {
+    const span = shoe.insoleMm - shoe.outerTaperMm;
+    return (-(shoe.outerAtTaper - shoe.outerTip) / span) * steepnessAt(shoe.table, (x - shoe.outerTaperMm) / span);
+  }
+  if (x <= shoe.heelArcMm) return 0;
+  const c = shoe.outerSide;
+  return segmentSlope(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
+}
+
+
+/**
+ * Front of the shoe at a lateral place: the largest x inside, with walls flatter than the cone to the axis
+ * left to the width zones. Concave in y.
+ * @param into filled with the front x and its slope d x / d y
+ */
+export function frontAt(shoe: ShoeOutline, y: number, into: Float64Array): void {
+  const S = shoe.insoleMm;
+  const flank = 1 / SHOE_PLAN.cone;
+  let xi = S;
+  let si = 0;
+  if (y >= shoe.innerConeW) {
+    xi = shoe.innerConeX - (y - shoe.innerConeW) * flank;
+    si = -flank;
+  } else if (y > shoe.innerTip) {
+    const span = S - shoe.innerTaperMm;
+    const drop = shoe.innerAtTaper - shoe.innerTip;
+    const v = (y - shoe.innerTip) / drop;
+    xi = shoe.innerTaperMm + span * uAtShare(shoe.table, v);
+    si = (span / drop) * uSlopeAtShare(shoe.table, v);
+  }
+  let xo = S;
+  let so = 0;
+  if (-y >= shoe.outerConeW) {
+    xo = shoe.outerConeX - (-y - shoe.outerConeW) * flank;
+    so = flank;
+  } else if (-y > shoe.outerTip) {
+    const span = S - shoe.outerTaperMm;
+    const drop = shoe.outerAtTaper - shoe.outerTip;
+    const v = (-y - shoe.outerTip) / drop;
+    xo = shoe.outerTaperMm + span * uAtShare(shoe.table, v);
+    so = (-span / drop) * uSlopeAtShare(shoe.table, v);
+  }
+  if (xi < xo) {
+    into[0] = xi;
+    into[1] = si;
+  } else {
+    into[0] = xo;
+    into[1] = so;
+  }
+}
+
+/** The outline as a closed polygon for drawing, heel first, inner side first, mm. */
+export function shoePolygon(shoe: ShoeOutline, steps = 120): Point[] {
+  const at = Array.from({ length: steps + 1 }, (_, i) => shoe.insoleMm * (0.5 - 0.5 * Math.cos((Math.PI * i) / steps)));
+  const inner = at.map((x) => ({ x, y: innerWall(shoe, x) }));
+  const outer = at.map((x) => ({ x, y: -outerWall(shoe, x) })).reverse();
+  return [...inner, ...outer];
+}

@@ -1,0 +1,122 @@
+import { MEASURES, POPULATIONS, type MeasureId, type PopulationId } from './measures';
+
+export type Side = 'left' | 'right';
+export const SIDES: readonly Side[] = ['left', 'right'];
+export type FootToeShape = 'egyptian' | 'greek' | 'square';
+export const FOOT_TOE_SHAPES: readonly FootToeShape[] = ['egyptian', 'greek', 'square'];
+export type ArchType = 'low' | 'medium' | 'high';
+export const ARCH_TYPES: readonly ArchType[] = ['low', 'medium', 'high'];
+
+/** How a value came to be known. `derived` is filled from proportions. */
+export type HowTaken = 'device' | 'tape' | 'tracing' | 'scan' | 'stated' | 'derived';
+
+/** Standard deviation by way of taking, as a factor of the tape's [estimate; gauge 1 mm against tape 1.5]. */
+const HOW_FACTOR: Readonly<Record<Exclude<HowTaken, 'derived'>, number>> = {
+  device: 2 / 3,
+  tape: 1,
+  tracing: 1,
+  scan: 2 / 3,
+  stated: 2
+};
+
+export interface FootValue {
+  mm: number;
+  how: HowTaken;
+  sdMm: number;
+  /** For a derived value: what it was worked out from, in words. */
+  because?: string;
+}
+
+/** What is known of one foot. Only the length is required. */
+export interface FootInput {
+  side: Side;
+  values: Partial<Record<MeasureId, { mm: number; how?: Exclude<HowTaken, 'derived'>; sdMm?: number }>>;
+  toeShape?: FootToeShape;
+  archType?: ArchType;
+  /** How far each toe ends behind the longest, toes 1 to 5, mm. */
+  toeTipsMm?: readonly number[];
+  bunionMm?: number;
+  littleToeBunionMm?: number;
+  hammerToeMm?: number;
+  ankleReachDeg?: number;
+  population?: PopulationId;
+}
+
+/** A foot with every measure, each with where it came from. */
+export interface Foot {
+  side: Side;
+  values: Readonly<Record<MeasureId, FootValue>>;
+  toeShape: FootToeShape;
+  archType: ArchType;
+  toeTipsMm?: readonly number[];
+  bunionMm: number;
+  littleToeBunionMm: number;
+  hammerToeMm: number;
+  ankleReachDeg: number | null;
+  /** Names of what was not measured but filled in. */
+  assumed: readonly string[];
+}
+
+const SCALED_BY_POPULATION = new Set<MeasureId>(['ballWidthMm', 'ballGirthMm', 'waistGirthMm', 'instepGirthMm', 'shortHeelGirthMm']);
+
+/**
+ * Fills what was not measured from proportions, with a wider deviation, and says so.
+ * @param input one foot; `values.lengthMm` must be there
+ * @returns the whole foot; `assumed` lists the filled names
+ * @throws RangeError when there is no length
+ * @example completeFoot({ side: 'left', values: { lengthMm: { mm: 250 } } }).values.ballLengthMm.mm // 181.25
+ */
+export function completeFoot(input: FootInput): Foot {
+  const length = input.values.lengthMm;
+  if (!length) throw new RangeError('a foot needs a length');
+  const factor = POPULATIONS.find((p) => p.id === (input.population ?? 'general'))?.girthFactor ?? 1;
+  const values = {} as Record<MeasureId, FootValue>;
+  const assumed: string[] = [];
+  for (const measure of MEASURES) {
+    const given = input.values[measure.id];
+    if (given) {
+      const how = given.how ?? 'tape';
+      values[measure.id] = { mm: given.mm, how, sdMm: given.sdMm ?? measure.tapeSdMm * HOW_FACTOR[how] };
+    }
+  }
+  for (const measure of MEASURES) {
+    if (values[measure.id]) continue;
+    assumed.push(measure.id);
+    // The nearest measured relative wins; length is always there as the last resort.
+    const rule = measure.from.find((r) => values[r.of] && (values[r.of].how !== 'derived' || r.of === 'lengthMm'))!;
+    const base = values[rule.of];
+    const scaled = rule.of === 'lengthMm' && SCALED_BY_POPULATION.has(measure.id) ? factor : 1;
+    const mm = base.mm * rule.ratio * scaled;
+    const name = MEASURES.find((m) => m.id === rule.of)!.name;
+    values[measure.id] = {
+      mm,
+      how: 'derived',
+      sdMm: Math.hypot(mm * rule.spread, base.sdMm * rule.ratio),
+      because: `${(rule.ratio * scaled).toFixed(3)} of ${name}`
+    };
+  }
+  if (!input.toeShape && !input.toeTipsMm) assumed.push('toeShape');
+  if (!input.archType) assumed.push('archType');
+  return {
+    side: input.side,
+    values,
+    toeShape: input.toeShape ?? (input.toeTipsMm ? toeShapeOf(input.toeTipsMm) : 'egyptian'),
+    archType: input.archType ?? 'medium',
+    toeTipsMm: input.toeTipsMm,
+    bunionMm: input.bunionMm ?? 0,
+    littleToeBunionMm: input.littleToeBunionMm ?? 0,
+    hammerToeMm: input.hammerToeMm ?? 0,
+    ankleReachDeg: input.ankleReachDeg ?? null,
+    assumed
+  };
+}
+
+/**
+ * Toe shape from the tips (mm behind the longest, toes 1 to 5), tested in the trade's order:
+ * square when the first three lie within 3 mm, greek when the second is longest, else egyptian.
+ */
+export function toeShapeOf(tipsMm: readonly number[]): FootToeShape {
+  const [first, second, third] = tipsMm;
+  if (Math.max(first, second, third) - Math.min(first, second, third) <= 3) return 'square';
+  return second < first ? 'greek' : 'egyptian';
+}

@@ -1,0 +1,228 @@
+import type { FootToeShape } from '../measure';
+import {
+  BUMP_EXTENT,
+  HEEL_ARC,
+  INNER_SHARE,
+  INNER_WAIST,
+  OUTER_SHARE,
+  OUTER_WAIST,
+  STATIONS,
+  TIP_DROP,
+  TOE_CENTRE,
+  TOE_HALF_WIDTH,
+  TOE_NOSE,
+  TOE_SAMPLES
+} from './foot-constants';
+import { frontHullInto } from './front-hull';
+import { pchipInto, segmentValue } from './pchip';
+
+/** The numbers that make a foot's plan outline, mm. x runs forward from the heel, inner side +, outer side -. */
+export interface FootPlan {
+  lengthMm: number;
+  ballLengthMm: number;
+  outerBallLengthMm: number;
+  /** Square to the axis, bunion included. */
+  ballWidthMm: number;
+  heelWidthMm: number;
+  toeShape: FootToeShape;
+  toeTipsMm?: readonly number[];
+  bunionMm: number;
+  littleToeBunionMm: number;
+}
+
+/**
+ * A foot's outline compiled for comparing: toes as half-ellipses, sides sampled at stations, all with the sock on.
+ * Coordinates are the bare foot's; `offsetMm` is what the sock adds on every side and how far it moves the foot forward.
+ */
+export interface FootShape {
+  lengthMm: number;
+  ballMm: number;
+  outerBallMm: number;
+  ballWidthMm: number;
+  /** Ball width without bumps; the toes are laid out on it. */
+  plainWidthMm: number;
+  heelWidthMm: number;
+  offsetMm: number;
+  /** Half-widths at the two heads, sock on. */
+  innerAtBall: number;
+  outerAtBall: number;
+  /** Toes: tip x (sock on), lateral centre, half-width and nose length (sock on). */
+  tip: Float64Array;
+  centre: Float64Array;
+  radius: Float64Array;
+  nose: Float64Array;
+  /** Stations, foot coordinates, and the half-widths there, sock on. */
+  stationX: Float64Array;
+  inner: Float64Array;
+  outer: Float64Array;
+  /** First station of the toe region on each side. */
+  innerToesFrom: number;
+  outerToesFrom: number;
+  /** Toe points that can touch first: how many, then tip x, distance behind the tip, lateral place, toe, angle. */
+  hullCount: number;
+  hullTip: Float64Array;
+  hullBehind: Float64Array;
+  hullY: Float64Array;
+  hullToe: Int8Array;
+  hullAngle: Float64Array;
+}
+
+const SIN = Array.from({ length: TOE_SAMPLES }, (_, j) => Math.sin(((j / (TOE_SAMPLES - 1)) * 180 - 90) * (Math.PI / 180)));
+const COS = Array.from({ length: TOE_SAMPLES }, (_, j) => Math.cos(((j / (TOE_SAMPLES - 1)) * 180 - 90) * (Math.PI / 180)));
+export const toeAngle = (sample: number): number => ((sample / (TOE_SAMPLES - 1)) * 180 - 90) * (Math.PI / 180);
+
+/** Where the toe region begins on each side, of the length: beyond it the toe-box clearance is read. */
+const INNER_TOES_AT = 0.85;
+const OUTER_TOES_AT = 0.78;
+
+const knotX = new Float64Array(4);
+const knotW = new Float64Array(4);
+const innerCurve = new Float64Array(15);
+const outerCurve = new Float64Array(15);
+
+/** An empty shape, to be compiled into. */
+export function blankFootShape(): FootShape {
+  const toes = (): Float64Array => new Float64Array(5);
+  const stations = (): Float64Array => new Float64Array(STATIONS + 2);
+  const hull = (): Float64Array => new Float64Array(5 * TOE_SAMPLES);
+  return {
+    lengthMm: 0, ballMm: 0, outerBallMm: 0, ballWidthMm: 0, plainWidthMm: 0, heelWidthMm: 0, offsetMm: 0, innerAtBall: 0, outerAtBall: 0,
+    tip: toes(), centre: toes(), radius: toes(), nose: toes(),
+    stationX: stations(), inner: stations(), outer: stations(), innerToesFrom: 0, outerToesFrom: 0,
+    hullCount: 0, hullTip: hull(), hullBehind: hull(), hullY: hull(), hullToe: new Int8Array(5 * TOE_SAMPLES), hullAngle: hull()
+  }; // prettier-ignore
+}
+
+/**
+ * Compiles a foot's outline.
+ * @param plan the foot's numbers, mm
+ * @param offsetMm what sock and upper's give add on every side, mm (may be slightly negative)
+ * @param into a shape to overwrite, where thousands are compiled in a row; a new one when left out
+ */
+export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootShape = blankFootShape()): FootShape {
+  const L = plan.lengthMm;
+  const W0 = plan.ballWidthMm - plan.bunionMm - plan.littleToeBunionMm;
+  const xi = plan.ballLengthMm;
+  const xo = plan.outerBallLengthMm;
+  const { tip, centre, radius, nose, stationX, inner, outer } = into;
+  const drops = TIP_DROP[plan.toeShape];
+  for (let i = 0; i < 5; i++) {
+    const r = TOE_HALF_WIDTH[i] * W0;
+    const drop = plan.toeTipsMm ? plan.toeTipsMm[i] : drops[i] * L;
+    tip[i] = L - drop;
+    centre[i] = TOE_CENTRE[i] * W0;
+    radius[i] = r;
+    nose[i] = TOE_NOSE[i] * r;
+  }
+  const xh = HEEL_ARC * L;
+  sideCurve(innerCurve, xh, plan.heelWidthMm / 2, INNER_WAIST.at * L, INNER_WAIST.width * W0, xi, INNER_SHARE * W0, tip[0] - nose[0], centre[0] + radius[0], -0.02);
+  sideCurve(outerCurve, xh, plan.heelWidthMm / 2, OUTER_WAIST.at * L, OUTER_WAIST.width * W0, xo, OUTER_SHARE * W0, tip[4] - nose[4], radius[4] - centre[4], -0.05);
+
+  const count = STATIONS + 2;
+  stationsInto(stationX, L, xi, xo);
+  const bumpHalf = BUMP_EXTENT * L;
+  let innerToesFrom = count;
+  let outerToesFrom = count;
+  for (let s = 0; s < count; s++) {
+    const x = stationX[s];
+    let wi = sideAt(innerCurve, x, xh, plan.heelWidthMm / 2, tip[0] - nose[0]);
+    let wo = sideAt(outerCurve, x, xh, plan.heelWidthMm / 2, tip[4] - nose[4]);
+    if (plan.bunionMm > 0) wi += bump((x - xi) / bumpHalf, plan.bunionMm);
+    if (plan.littleToeBunionMm > 0) wo += bump((x - xo) / bumpHalf, plan.littleToeBunionMm);
+    if (wi === -Infinity) wi = envelope(x, tip, centre, radius, nose, 1);
+    if (wo === -Infinity) wo = envelope(x, tip, centre, radius, nose, -1);
+    inner[s] = wi + offsetMm;
+    outer[s] = wo + offsetMm;
+    if (innerToesFrom === count && x >= INNER_TOES_AT * L) innerToesFrom = s;
+    if (outerToesFrom === count && x >= OUTER_TOES_AT * L) outerToesFrom = s;
+  }
+  for (let i = 0; i < 5; i++) {
+    tip[i] += offsetMm;
+    radius[i] += offsetMm;
+    nose[i] += offsetMm;
+  }
+  into.lengthMm = L;
+  into.ballMm = xi;
+  into.outerBallMm = xo;
+  into.ballWidthMm = plan.ballWidthMm;
+  into.plainWidthMm = W0;
+  into.heelWidthMm = plan.heelWidthMm;
+  into.offsetMm = offsetMm;
+  into.innerAtBall = INNER_SHARE * W0 + plan.bunionMm + offsetMm;
+  into.outerAtBall = OUTER_SHARE * W0 + plan.littleToeBunionMm + offsetMm;
+  into.innerToesFrom = innerToesFrom;
+  into.outerToesFrom = outerToesFrom;
+  frontHullInto(into, SIN, COS);
+  return into;
+}
+
+function sideCurve(
+  out: Float64Array,
+  x0: number,
+  w0: number,
+  x1: number,
+  w1: number,
+  x2: number,
+  w2: number,
+  x3: number,
+  w3: number,
+  endSlope: number
+): void {
+  knotX[0] = x0;
+  knotX[1] = x1;
+  knotX[2] = x2;
+  // Short toes on a long ball would cross the knots; the toe's root then starts just ahead of the joint.
+  knotX[3] = Math.max(x3, x2 + 0.02 * x2);
+  knotW[0] = w0;
+  knotW[1] = w1;
+  knotW[2] = w2;
+  knotW[3] = w3;
+  pchipInto(knotX, knotW, 4, 0, endSlope, out);
+}
+
+/** Half-width of a side, or -Infinity past the toe's root, where the toes' envelope takes over. */
+function sideAt(curve: Float64Array, x: number, xh: number, heelHalf: number, root: number): number {
+  if (x <= xh) {
+    const v = x / xh;
+    return heelHalf * Math.sqrt(Math.max(0, v * (2 - v)));
+  }
+  if (x > root) return -Infinity;
+  return segmentValue(curve, x < curve[5] ? 0 : x < curve[10] ? 1 : 2, x);
+}
+
+/** Outermost reach of the toes at x on the inner (+1) or outer (-1) side. */
+function envelope(x: number, tip: Float64Array, centre: Float64Array, radius: Float64Array, nose: Float64Array, side: 1 | -1): number {
+  let reach = -Infinity;
+  for (let i = 0; i < 5; i++) {
+    if (x > tip[i]) continue;
+    const cos = 1 - (tip[i] - x) / nose[i];
+    const half = cos <= 0 ? radius[i] : radius[i] * Math.sqrt(Math.max(0, 1 - cos * cos));
+    const w = side * centre[i] + half;
+    if (w > reach) reach = w;
+  }
+  return reach;
+}
+
+function bump(u: number, heightMm: number): number {
+  const v = 1 - u * u;
+  return v > 0 ? heightMm * v * v : 0;
+}
+
+/** Stations from just ahead of the heel to the tip, with both ball stations among them, in order. */
+function stationsInto(xs: Float64Array, L: number, xi: number, xo: number): void {
+  let k = 0;
+  let outerDone = false;
+  let innerDone = false;
+  for (let j = 0; j < STATIONS; j++) {
+    const x = L * (0.03 + (0.969 * j) / (STATIONS - 1));
+    if (!outerDone && xo < x) {
+      xs[k++] = xo;
+      outerDone = true;
+    }
+    if (!innerDone && xi < x) {
+      xs[k++] = xi;
+      innerDone = true;
+    }
+    xs[k++] = x;
+  }
+}

@@ -1,0 +1,184 @@
+import { bootFootMm, bootFromFoot, bootFromNumber, bootLabel, bootParts, bootRuleGroup, numberFromBoot } from './boot-rule';
+import { formatSize, labelInterval, readLabel, roundToStep } from './label';
+import { SCALE, fromFootMm, namedSchools, schoolOf, toFootMm, type LengthScale, type ScaleId } from './scales';
+
+export interface SizeReading {
+  scale: ScaleId;
+  school: string;
+  footMm: number;
+  /** Null where a rule, not a length, gives the size. */
+  exact: number | null;
+  size: string;
+  remainderMm: number;
+  source: string;
+  /** Only in the boot scale: the next width at the same length. */
+  wider?: boolean;
+  /** Only in the boot scale: what the foot's length alone would say. */
+  byLength?: { exact: number; size: string };
+  /** Said when the number falls outside the scale's usual range. */
+  outsideRange?: string;
+}
+
+export interface Disagreement {
+  scale: ScaleId;
+  schools: string[];
+  spreadMm: number;
+  spreadSizes: number;
+  why: string;
+}
+
+export interface Conversion {
+  school: string | null;
+  footLength: { mm: number; lowMm: number; highMm: number };
+  readings: SizeReading[];
+  disagreements: Disagreement[];
+}
+
+/**
+ * A label in one scale, read in others: one reading for every school that the source or the target knows.
+ * The label is understood by that school (or the source's default) and written in the target by that school (or its default).
+ * @param from scale, size as a number, school (the scale's default when left out)
+ * @param to target scales
+ * @throws RangeError when the size is outside anything the scale could mean
+ * @example convertLabel({ scale: 'us-w', size: 7.5, school: 'label' }, ['us-m']).readings[0].size // '6'
+ */
+export function convertLabel(from: { scale: ScaleId; size: number; school?: string }, to: readonly ScaleId[]): Conversion {
+  const source = SCALE[from.scale];
+  const school = schoolOf(source, from.school);
+  const footLength = source.rule ? bootInterval(from.size) : labelInterval(school, from.size, source.step);
+  if (!(footLength.mm >= 60 && footLength.mm <= 420)) {
+    throw new RangeError(
+      `${source.name} ${formatSize(from.size, source.step)} would be a foot of ${footLength.mm.toFixed(0)} mm; ${source.name} runs from ${source.range[0]} to ${source.range[1]}`
+    );
+  }
+  const readings: SizeReading[] = [];
+  const disagreements: Disagreement[] = [];
+  for (const id of to) {
+    const target = SCALE[id];
+    const schools = union([school.id].filter((s) => namedSchools(source).includes(s)), namedSchools(source), namedSchools(target));
+    const own = (schools.length > 0 ? schools : ['standard']).map((s) => readAcross(source, from.size, target, s));
+    readings.push(...own);
+    const disagreement = disagreementOf(target, own);
+    if (disagreement) disagreements.push(disagreement);
+  }
+  return { school: school.id, footLength, readings, disagreements };
+}
+
+/**
+ * A foot length read in several scales: one reading for each school of each target.
+ * @param foot length and its deviation, mm
+ * @param to target scales
+ */
+export function convertFoot(foot: { lengthMm: number; sdMm?: number }, to: readonly ScaleId[]): Conversion {
+  const sd = foot.sdMm ?? 0;
+  const readings: SizeReading[] = [];
+  const disagreements: Disagreement[] = [];
+  for (const id of to) {
+    const target = SCALE[id];
+    const own = target.schools.map((school) => writeIn(target, school.id, foot.lengthMm));
+    readings.push(...own);
+    const disagreement = target.rule ? null : disagreementOf(target, own);
+    if (disagreement) disagreements.push(disagreement);
+  }
+  return { school: null, footLength: { mm: foot.lengthMm, lowMm: foot.lengthMm - sd, highMm: foot.lengthMm + sd }, readings, disagreements };
+}
+
+function bootInterval(size: number): { mm: number; lowMm: number; highMm: number } {
+  return labelInterval(SCALE['au-boot'].schools[0], bootParts(size).whole, 1);
+}
+
+function readAcross(source: LengthScale, size: number, target: LengthScale, school: string): SizeReading {
+  const group = bootRuleGroup(target.rule ? source : target);
+  if (target.rule && !source.rule && group) {
+    const boot = bootFromNumber(group, size, school);
+    const footMm = toFootMm(schoolOf(source, school), size);
+    const length = bootFromFoot(footMm);
+    return {
+      scale: target.id,
+      school,
+      footMm,
+      exact: null,
+      size: bootLabel(boot),
+      wider: boot.wider,
+      remainderMm: footMm - bootFootMm(boot),
+      byLength: { exact: length.exact, size: bootLabel(length) },
+      source: schoolOf(target, school).source,
+      ...rangeNote(target, boot.whole)
+    };
+  }
+  if (source.rule && !target.rule && group) {
+    const number = numberFromBoot(group, bootParts(size), school);
+    const footMm = bootFootMm(bootParts(size));
+    const rounded = roundToStep(number, target.step);
+    return {
+      scale: target.id,
+      school,
+      footMm,
+      exact: null,
+      size: formatSize(rounded, target.step),
+      remainderMm: footMm - toFootMm(schoolOf(target, school), rounded),
+      source: schoolOf(source, school).source,
+      ...rangeNote(target, rounded)
+    };
+  }
+  // A boot's half is a width: its length is that of the whole.
+  const footMm = source.rule ? bootFootMm(bootParts(size)) : toFootMm(schoolOf(source, school), size);
+  const reading = writeIn(target, school, footMm);
+  if (source.rule && target.rule) return { ...reading, size: bootLabel(bootParts(size)), wider: bootParts(size).wider, remainderMm: 0 };
+  return { ...reading, school };
+}
+
+function writeIn(target: LengthScale, schoolId: string, footMm: number): SizeReading {
+  const school = schoolOf(target, schoolId);
+  if (target.rule) {
+    const boot = bootFromFoot(footMm);
+    return {
+      scale: target.id,
+      school: school.id,
+      footMm,
+      exact: boot.exact,
+      size: bootLabel(boot),
+      wider: false,
+      remainderMm: footMm - bootFootMm(boot),
+      byLength: { exact: boot.exact, size: bootLabel(boot) },
+      source: school.source,
+      ...rangeNote(target, boot.whole)
+    };
+  }
+  const { exact, size, label, remainderMm } = readLabel(target, school.id, footMm);
+  return { scale: target.id, school: school.id, footMm, exact, size: label, remainderMm, source: school.source, ...rangeNote(target, size) };
+}
+
+function rangeNote(scale: LengthScale, size: number): { outsideRange?: string } {
+  const [low, high] = scale.range;
+  return size < low || size > high ? { outsideRange: `${scale.name} is made from ${low} to ${high}` } : {};
+}
+
+function disagreementOf(target: LengthScale, readings: readonly SizeReading[]): Disagreement | null {
+  const lengths = readings.map((r) => r.footMm);
+  const numbers = readings.flatMap((r) => [
+    r.exact ?? Number(r.size),
+    // In the boot scale the rule is also held against the foot's own length.
+    ...(r.exact === null && r.byLength ? [r.byLength.exact] : [])
+  ]);
+  const spreadMm = Math.max(...lengths) - Math.min(...lengths);
+  const spreadSizes = Math.max(...numbers) - Math.min(...numbers);
+  if (spreadSizes < 1e-6 && spreadMm < 1e-6) return null;
+  return { scale: target.id, schools: readings.map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.id] ?? WHY_DEFAULT };
+}
+
+const WHY_DEFAULT = 'the schools put size nought, or the room a last has over the foot, at different lengths';
+const WHY: Partial<Record<ScaleId, string>> = {
+  'us-m': "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
+  'us-w': "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
+  'us-child': "continuous: men's + 13, so that 13.5 runs into youth 1; historic: men's + 12 1/3, which does not",
+  eu: 'makers give the last 13 to 20 mm over the foot; the label alone does not say which',
+  'au-boot': 'the rule goes by the number on the box, the foot goes by its length: start at the rule, then judge by the foot'
+};
+
+function union(...lists: (readonly string[])[]): string[] {
+  return [...new Set(lists.flat())];
+}
+
+/** Exact size of a foot in a scale's default or named school; a short door for the rule's strips. */
+export const exactSize = (scale: ScaleId, footMm: number, school?: string): number => fromFootMm(schoolOf(SCALE[scale], school), footMm);

@@ -1,0 +1,58 @@
+import { parseMixedNumber } from '../measure';
+import { fromFootMm, schoolOf, toFootMm, type LengthScale, type School } from './scales';
+
+export interface LabelReading {
+  /** Size with its remainder. */
+  exact: number;
+  /** The size rounded to the run. */
+  size: number;
+  /** The size as written. */
+  label: string;
+  /** Foot length beyond what the rounded size means; negative when rounded up. */
+  remainderMm: number;
+}
+
+export type Rounding = 'nearest' | 'up' | 'down';
+
+/** Reads a size as people write it: `7.5`, `7 1/2`, `42 2/3`, `255`. Null when it is not a number. */
+export const parseSize = (text: string): number | null => parseMixedNumber(text);
+
+const THIRDS: Readonly<Record<number, string>> = { 0: '', 1: ' 1/3', 2: ' 2/3' };
+
+/** Writes a size the way its run does: halves as `.5`, thirds as fractions. */
+export function formatSize(size: number, step: number): string {
+  if (Math.abs(step - 1 / 3) < 1e-6) {
+    const thirds = Math.round(size * 3);
+    return `${Math.floor(thirds / 3)}${THIRDS[((thirds % 3) + 3) % 3]}`;
+  }
+  return `${Number(size.toFixed(2))}`;
+}
+
+/**
+ * The label of a foot length in one school of a scale.
+ * @param footMm foot length, mm
+ * @param step the run's own step in sizes; the scale's usual one when left out
+ * @param rounding nearest by default
+ */
+export function readLabel(scale: LengthScale, schoolId: string | undefined, footMm: number, step = scale.step, rounding: Rounding = 'nearest'): LabelReading {
+  const school = schoolOf(scale, schoolId);
+  const exact = fromFootMm(school, footMm);
+  const size = roundToStep(exact, step, rounding);
+  return { exact, size, label: formatSize(size, step), remainderMm: footMm - toFootMm(school, size) };
+}
+
+/** Rounds a size to its run; values a hair off a step (1e-6) count as on it. */
+export function roundToStep(exact: number, step: number, rounding: Rounding = 'nearest'): number {
+  const steps = exact / step;
+  const snapped = Math.round(steps);
+  if (Math.abs(steps - snapped) < 1e-6) return snapped * step;
+  const round = rounding === 'up' ? Math.ceil : rounding === 'down' ? Math.floor : Math.round;
+  return round(steps) * step;
+}
+
+/** The interval of foot lengths a label stands for: half a step of its run either way, mm. */
+export function labelInterval(school: School, size: number, step: number): { mm: number; lowMm: number; highMm: number } {
+  const mm = toFootMm(school, size);
+  const half = (step * school.unitMm) / 2;
+  return { mm, lowMm: mm - half, highMm: mm + half };
+}
