@@ -1,0 +1,75 @@
+import type { Reach } from '../heel';
+import type { Shoe } from './shoe';
+import type { Wear } from './wear';
+
+/** What was told of the wearer that calls for care. */
+export const FLAG_IDS = ['diabetic', 'numb', 'swollen', 'painful', 'pregnant', 'hypermobile', 'brace', 'prosthesis', 'balance'] as const;
+export type FlagId = (typeof FLAG_IDS)[number];
+
+export interface CautionInput {
+  shoe: Shoe;
+  wear: Wear;
+  flags: readonly FlagId[];
+  reach: readonly Reach[];
+  dropMm: number;
+  stretchOffered: boolean;
+}
+
+interface CautionRule {
+  when: (input: CautionInput) => boolean;
+  text: string;
+}
+
+/** Above this drop falls and load are spoken of, mm (Ebbeling 1994: everyday heels at or below about 50 mm, from memory). */
+const HIGH_HEEL_MM = 50;
+
+/** Cautions as data: what to watch and whom to ask. The tool advises, it does not diagnose. */
+const RULES: readonly CautionRule[] = [
+  {
+    when: ({ flags }) => flags.includes('diabetic') || flags.includes('numb'),
+    text: 'No feeling means no “it feels fine”. Inside 10 to 20 mm longer than the foot, judged standing at the end of the day; look at the feet every day; ask the clinician who knows these feet.'
+  },
+  {
+    when: ({ flags }) => flags.includes('brace') || flags.includes('prosthesis'),
+    text: 'Shoe and device are one system and the orthotist leads. Bring the device and its insert, and keep the drop it was built for.'
+  },
+  {
+    when: ({ dropMm }) => dropMm > HIGH_HEEL_MM,
+    text: 'Falls and sprains rise with heel height, and the load moves onto the forefoot. Advice for everyday wear is about 50 mm or lower.'
+  },
+  {
+    when: ({ dropMm, flags }) => dropMm > HIGH_HEEL_MM && flags.some((f) => ['numb', 'diabetic', 'pregnant', 'balance', 'painful', 'brace', 'prosthesis'].includes(f)),
+    text: 'Low and broad is safer here: ask a clinician before a high heel.'
+  },
+  {
+    when: ({ reach }) => reach.includes('out-of-reach'),
+    text: 'This heel asks for more than the ankle has. A lower one is needed.'
+  },
+  {
+    when: ({ reach }) => reach.includes('at-the-limit'),
+    text: 'This heel takes the ankle near the end of its range: fine for a moment, hard for an evening.'
+  },
+  {
+    when: ({ shoe }) => shoe.kind === 'pointe',
+    text: 'Pointe shoes are fitted in person by a trained fitter with the teacher’s consent. These figures clear nobody for pointe.'
+  },
+  {
+    when: ({ wear }) => wear.age !== undefined && wear.age < 14,
+    text: 'A growing foot: check the room again every few months, sooner under three years.'
+  },
+  {
+    when: ({ flags }) => flags.includes('swollen') || flags.includes('pregnant'),
+    text: 'The foot changes through the day and the weeks: fit late in the day, and again soon.'
+  },
+  {
+    when: ({ flags }) => flags.includes('painful'),
+    text: 'Pain that lasts is for a clinician, not for a wider shoe alone.'
+  },
+  {
+    when: ({ stretchOffered }) => stretchOffered,
+    text: 'Stretching with heat is a trained hand’s work: heat burns skin and spoils glue.'
+  }
+];
+
+/** The cautions that apply, in order. */
+export const cautionsFor = (input: CautionInput): string[] => RULES.filter((rule) => rule.when(input)).map((rule) => rule.text);

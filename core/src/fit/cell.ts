@@ -1,0 +1,81 @@
+import type { Side } from '../measure';
+import { fitQuickly } from './clearances';
+import { judge, scoreOf, zoneState, type Judgement } from './judge';
+import { marginOf } from './check';
+import { shoeOf, type Style } from './stock';
+import { targetsFor, type Targets } from './targets';
+import type { Shoe } from './shoe';
+import type { Wear, WornFoot } from './wear';
+import { character, tightness, type SpokenFoot } from './words';
+import { ZONE_AT, ZONE_IDS, type FlexState, type ZoneId } from './zones';
+
+/** One size and width of a style on both feet, judged without simulation. */
+export interface Cell {
+  size: number;
+  width: string;
+  shoe: Shoe;
+  targets: Targets;
+  spoken: SpokenFoot[];
+  judged: Judgement[];
+  fits: boolean;
+  distance: number;
+  score: number;
+  decidedBy: { side: Side; zone: ZoneId };
+  /** Place of the deciding zone inside its band, in half bands; negative outside. */
+  margin: number;
+  tightness: number;
+  character: 'snug' | 'regular' | 'generous';
+}
+
+/** Fits both feet in one size and width of a style. */
+export function cellOf(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): Cell {
+  const shoe = shoeOf(style, size, width);
+  const targets = targetsFor(shoe, wear);
+  const spoken: SpokenFoot[] = [];
+  const judged: Judgement[] = [];
+  let worst = Infinity;
+  let decidedBy: Cell['decidedBy'] = { side: feet[0].foot.side, zone: 'toe-room' };
+  for (const foot of feet) {
+    const c = fitQuickly(foot.dims, shoe, wear);
+    const j = judge(c.zone, targets);
+    judged.push(j);
+    spoken.push({ side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: j.decidedBy });
+    const margin = marginOf(c.zone, j.decidedBy, targets);
+    if (margin < worst) {
+      worst = margin;
+      decidedBy = { side: foot.foot.side, zone: j.decidedBy };
+    }
+  }
+  const distance = judged.reduce((sum, j) => sum + j.distance, 0);
+  const zones = judged.reduce((sum, j) => sum + j.zones, 0);
+  const tight = tightness(spoken);
+  return {
+    size,
+    width,
+    shoe,
+    targets,
+    spoken,
+    judged,
+    fits: judged.every((j) => j.fits),
+    distance,
+    score: scoreOf(distance, zones),
+    decidedBy,
+    margin: worst,
+    tightness: tight,
+    character: character(tight)
+  };
+}
+
+export interface ZoneBrief {
+  zone: ZoneId;
+  clearanceMm: number;
+  state: FlexState;
+}
+
+/** Zones of one foot in brief: clearance and state. */
+export const zonesInBrief = (foot: SpokenFoot): ZoneBrief[] =>
+  ZONE_IDS.filter((id) => !Number.isNaN(foot.zone[ZONE_AT[id]])).map((zone) => ({
+    zone,
+    clearanceMm: foot.zone[ZONE_AT[zone]],
+    state: zoneState(zone, foot.zone[ZONE_AT[zone]], foot.targets)
+  }));

@@ -1,0 +1,180 @@
+import { ankleReaches, effectiveDrop, pitchOf, type Pitch, type Reach, type Slide } from '../heel';
+import type { Side } from '../measure';
+import { cautionsFor, type FlagId } from './cautions';
+import { fitOnce, type Clearances } from './clearances';
+import { because } from './explain';
+import { judge, scoreOf, zoneState, type Verdict } from './judge';
+import { KIND } from './kinds';
+import { doubtOf, POINTS } from './probability';
+import { remediesFor, type Remedy } from './remedies';
+import type { Shoe } from './shoe';
+import { targetsFor, type Targets } from './targets';
+import type { Wear, WornFoot } from './wear';
+import { feelOfZone, sentence, tightness, type SpokenFoot } from './words';
+import { ZONE, ZONE_AT, ZONE_IDS, type Cuts, type FlexState, type ZoneId } from './zones';
+
+export interface ZoneFit {
+  zone: ZoneId;
+  name: string;
+  /** Only toe room is told on a basis of its own. */
+  basis?: 'inside' | 'usable';
+  clearanceMm: number;
+  sdMm: number;
+  target: Cuts;
+  state: FlexState;
+  decides: boolean;
+  feel: string;
+  because: string;
+}
+
+/** Heel height for this very foot. */
+export interface HeelFit {
+  pitch: Pitch;
+  reach: Reach;
+  slide: Slide;
+  /** Toe room after the slide, mm. */
+  toeRoomAfter: Slide;
+}
+
+export interface FootFit {
+  side: Side;
+  zones: ZoneFit[];
+  usableLengthMm: number;
+  insideRoomMm: number;
+  usableRoomMm: number;
+  decidedBy: ZoneId;
+  fits: boolean;
+  /** Toe that touches first, 0 the big toe. */
+  toe: number;
+  thetaRad: number;
+  heel: HeelFit | null;
+  remedies: Remedy[];
+  fitsWith: string[] | null;
+}
+
+export interface Fit {
+  verdict: Verdict;
+  probability: number;
+  score: number;
+  decidedBy: { side: Side; zone: ZoneId };
+  tightness: number;
+  sentence: string;
+  feet: FootFit[];
+  cautions: string[];
+}
+
+/** Heels higher than this are told with pitch and slide, mm. */
+const HEEL_TOLD_MM = 25;
+
+/**
+ * The whole fit of one foot, or of both feet in a pair, with reasons, doubt and what would help.
+ * @param feet one or two feet as worn
+ * @param shoe the shoe, one size and width
+ * @param flags what was told of the wearer
+ * @example checkFit([footAsWorn(completeFoot(input), wear)], completeShoe(shoe), wear).verdict
+ */
+export function checkFit(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, flags: readonly FlagId[] = [], points: number = POINTS.opened): Fit {
+  const targets = targetsFor(shoe, wear);
+  const doubt = doubtOf(feet, shoe, wear, targets, points);
+  const spoken: SpokenFoot[] = [];
+  let distance = 0;
+  let zones = 0;
+  let worst = { margin: Infinity, side: feet[0].foot.side, zone: 'toe-room' as ZoneId };
+  const out = feet.map((foot, i) => {
+    const c = fitOnce(foot.dims, shoe, wear);
+    const judged = judge(c.zone, targets);
+    distance += judged.distance;
+    zones += judged.zones;
+    const margin = marginOf(c.zone, judged.decidedBy, targets);
+    if (margin < worst.margin) worst = { margin, side: foot.foot.side, zone: judged.decidedBy };
+    const help = remediesFor(foot.dims, shoe, wear, targets);
+    const said: SpokenFoot = { side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: judged.decidedBy };
+    spoken.push(said);
+    return footFit(foot, shoe, wear, targets, c, doubt.sd[i], judged, said, help);
+  });
+  const verdict: Verdict = out.every((f) => f.fits) ? 'fits' : out.every((f) => f.fitsWith !== null) ? 'fits-with-help' : 'does-not-fit';
+  const fitsWith = [...new Set(out.flatMap((f) => f.fitsWith ?? []))];
+  return {
+    verdict,
+    probability: doubt.probability,
+    score: scoreOf(distance, zones),
+    decidedBy: { side: worst.side, zone: worst.zone },
+    tightness: tightness(spoken),
+    sentence: sentence(verdict, spoken, fitsWith),
+    feet: out,
+    cautions: cautionsFor({
+      shoe,
+      wear,
+      flags,
+      reach: out.flatMap((f) => (f.heel ? [f.heel.reach] : [])),
+      dropMm: effectiveDrop(shoe.heelHeightMm, shoe.platformMm),
+      stretchOffered: out.some((f) => f.remedies.some((r) => r.kind === 'spot-stretch'))
+    })
+  };
+}
+
+/** How far the deciding zone lies inside its band, in half bands; negative outside. */
+export function marginOf(zone: Float64Array, id: ZoneId, targets: Targets): number {
+  const t = targets[id];
+  const v = zone[ZONE_AT[id]];
+  return (id === 'heel-slip' ? t.d - v : Math.min(v - t.a, t.d - v)) / ((t.d - t.a) / 2);
+}
+
+function footFit(
+  foot: WornFoot,
+  shoe: Shoe,
+  wear: Wear,
+  targets: Targets,
+  c: Clearances,
+  sd: Float64Array,
+  judged: { fits: boolean; decidedBy: ZoneId },
+  said: SpokenFoot,
+  help: { remedies: Remedy[]; fitsWith: string[] | null }
+): FootFit {
+  const zones = ZONE_IDS.filter((id) => !Number.isNaN(c.zone[ZONE_AT[id]])).map((id): ZoneFit => {
+    const clearanceMm = c.zone[ZONE_AT[id]];
+    return {
+      zone: id,
+      name: ZONE[id].name,
+      ...(id === 'toe-room' ? { basis: KIND[shoe.kind].basis } : {}),
+      clearanceMm,
+      sdMm: sd[ZONE_AT[id]],
+      target: targets[id],
+      state: zoneState(id, clearanceMm, targets),
+      decides: ZONE[id].decides,
+      feel: feelOfZone(id, said),
+      because: because(id, foot, shoe, wear, c)
+    };
+  });
+  return {
+    side: foot.foot.side,
+    zones,
+    usableLengthMm: foot.dims.lengthMm + c.usableRoomMm,
+    insideRoomMm: c.insideRoomMm,
+    usableRoomMm: c.usableRoomMm,
+    decidedBy: judged.decidedBy,
+    fits: judged.fits,
+    toe: c.placement.toe,
+    thetaRad: c.placement.theta,
+    heel: heelFit(foot, shoe, c),
+    remedies: help.remedies,
+    fitsWith: help.fitsWith
+  };
+}
+
+function heelFit(foot: WornFoot, shoe: Shoe, c: Clearances): HeelFit | null {
+  const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
+  if (drop <= HEEL_TOLD_MM) return null;
+  const pitch = pitchOf(drop, foot.dims.lengthMm);
+  const flat = KIND[shoe.kind].basis === 'usable' ? c.usableRoomMm : c.insideRoomMm;
+  return {
+    pitch,
+    reach: ankleReaches(pitch, foot.foot.ankleReachDeg),
+    slide: c.slide,
+    toeRoomAfter: {
+      lowMm: flat + c.shortening.lowMm - c.slide.highMm,
+      centreMm: flat + c.shortening.centreMm - c.slide.centreMm,
+      highMm: flat + c.shortening.highMm - c.slide.lowMm
+    }
+  };
+}

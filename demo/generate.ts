@@ -1,0 +1,19 @@
+/** Writes the demo's open files. Run `npx tsx demo/generate.ts` after a change to the design tables. */
+import { writeFileSync } from 'node:fs';
+import { LASTS, MAKERS, STYLES } from './design';
+import { history } from './history';
+import { allStyles, lastOf } from './lasts';
+import { PEOPLE } from './people';
+
+const write = (name: string, data: unknown[]): void => {
+  const rows = data.map((row) => `  ${JSON.stringify(row)}`).join(',\n');
+  writeFileSync(new URL(`./data/${name}.json`, import.meta.url), `[\n${rows}\n]\n`);
+};
+
+const styles = allStyles();
+write('makers', MAKERS.map(({ id, name, note, letters }) => ({ id, name, note, letters })));
+write('lasts', LASTS.map(lastOf));
+write('styles', styles.map(({ last, maker, letters: _letters, ...rest }) => ({ ...rest, last: last.id, maker: maker.id })));
+write('people', PEOPLE.map(({ id, name, born, work, story, group, flags }) => ({ id, name, born, work, story, group, flags: flags ?? [] })));
+write('fittings', history(styles));
+console.log(`${MAKERS.length} makers, ${LASTS.length} lasts, ${STYLES.length} styles, ${PEOPLE.length} people`);

@@ -1,0 +1,117 @@
+import { ENGINE_VERSION, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, type Candidate, type Style, type Wear } from '@chiave/core/fit';
+import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave/core/measure';
+import { PEOPLE, type PersonDesign } from './people';
+import { seeded } from './random';
+
+const FIELDS: MeasureId[] = ['lengthMm', 'ballLengthMm', 'ballWidthMm', 'ballGirthMm', 'heelWidthMm', 'instepGirthMm'];
+const SIDES: Side[] = ['left', 'right'];
+/** Hand error of the shoe room's tapes, mm, by field. */
+const HAND: Partial<Record<MeasureId, number>> = { lengthMm: 0.7, ballLengthMm: 1, ballWidthMm: 0.8, ballGirthMm: 1.5, heelWidthMm: 0.7, instepGirthMm: 2 };
+
+export interface DemoFitting {
+  person: string;
+  openedAt: string;
+  purpose: string;
+  kinds: string[];
+  sockMm: number;
+  preference: 'snug' | 'regular' | 'generous';
+  measuredAt: string;
+  feet: Record<Side, { values: Partial<Record<MeasureId, number>>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number }>;
+  tries: DemoTry[];
+}
+export interface DemoTry {
+  style: string;
+  size: string;
+  width: string;
+  felt: Record<Side, Record<string, string>>;
+  outcome: 'kept' | 'left' | 'returned';
+  why: string;
+  verdict: string;
+  probability: number;
+  engine: string;
+}
+
+/** The person's feet as somebody measured them on one day: true values and a hand's error. */
+function measuredFeet(person: PersonDesign, noise: (() => number) | null): DemoFitting['feet'] {
+  const foot = (side: Side): DemoFitting['feet']['left'] => {
+    const values: Partial<Record<MeasureId, number>> = {};
+    FIELDS.forEach((field, i) => {
+      const mm = person[side][i];
+      if (mm !== null && mm !== undefined) values[field] = Math.round((mm + (noise ? noise() * (HAND[field] ?? 1) : 0)) * 2) / 2;
+    });
+    const i = side === 'left' ? 0 : 1;
+    return {
+      values,
+      toeShape: person.toeShape,
+      archType: person.arch,
+      ...(person.bunion?.[i] ? { bunionMm: person.bunion[i] } : {}),
+      ...(person.hammer?.[i] ? { hammerToeMm: person.hammer[i] } : {}),
+      ...(person.reach ? { ankleReachDeg: person.reach } : {})
+    };
+  };
+  return { left: foot('left'), right: foot('right') };
+}
+
+const toInput = (side: Side, foot: DemoFitting['feet']['left']): FootInput => ({
+  side,
+  values: Object.fromEntries(Object.entries(foot.values).map(([k, mm]) => [k, { mm: mm as number }])),
+  toeShape: foot.toeShape as FootInput['toeShape'],
+  archType: foot.archType as FootInput['archType'],
+  bunionMm: foot.bunionMm,
+  hammerToeMm: foot.hammerToeMm,
+  ankleReachDeg: foot.ankleReachDeg
+});
+
+/** Past and open fittings: what was tried and kept follows from the fit, with a person's doubt. */
+export function history(styles: readonly Style[]): DemoFitting[] {
+  const out: DemoFitting[] = [];
+  PEOPLE.forEach((person, index) => {
+    const random = seeded(77 + index);
+    const visits = index % 3 === 2 ? [420, 0] : index % 2 === 0 ? [500, 170, 0] : [230, 0];
+    for (const daysAgo of visits) {
+      const date = new Date(Date.UTC(2026, 10, 20, 15, (index * 7) % 60) - daysAgo * 86400000);
+      const feet = measuredFeet(person, daysAgo === 0 ? null : random.normal);
+      const fitting: DemoFitting = {
+        person: person.id,
+        openedAt: date.toISOString(),
+        purpose: daysAgo === 0 ? person.purpose : 'the season before',
+        kinds: person.kinds,
+        sockMm: person.sockMm,
+        preference: person.preference ?? 'regular',
+        measuredAt: '16:30',
+        feet,
+        tries: []
+      };
+      if (daysAgo > 0) fitting.tries = triesOf(fitting, person, styles, random);
+      out.push(fitting);
+    }
+  });
+  return out;
+}
+
+function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly Style[], random: ReturnType<typeof seeded>): DemoTry[] {
+  const wear: Wear = { ...ORDINARY_WEAR, sockMm: fitting.sockMm, preference: fitting.preference, age: Number(fitting.openedAt.slice(0, 4)) - person.born };
+  const feet = SIDES.map((side) => footAsWorn(completeFoot(toInput(side, fitting.feet[side])), wear));
+  const candidates = styles
+    .filter((s) => person.kinds.includes(s.kind) && (s.forWhom === person.group || s.forWhom === 'unisex'))
+    .map((s) => bestOfStyle(s, feet, wear).candidate)
+    .filter((c): c is Candidate => c !== undefined)
+    .sort(byRank)
+    .slice(0, 3);
+  return candidates.map((c, i) => {
+    const felt = (side: Side): Record<string, string> =>
+      Object.fromEntries(c.zones[side].filter((z) => ['toe-room', 'ball-girth', 'instep', 'heel-slip'].includes(z.zone) && random.uniform() > 0.35).map((z) => [z.zone, z.state === 'behind' || z.state === 'ahead' ? 'right' : z.state]));
+    const kept = i === 0 && c.verdict !== 'does-not-fit';
+    return {
+      style: c.styleId,
+      size: c.size,
+      width: c.width,
+      felt: { left: felt('left'), right: felt('right') },
+      outcome: kept ? (random.uniform() < 0.12 ? 'returned' : 'kept') : 'left',
+      why: kept ? 'felt as if there were no shoe on' : c.sentence.replace(/^[^:]*: /, '').replace(/\.$/, ''),
+      verdict: c.verdict,
+      probability: Math.round(c.probability * 100) / 100,
+      engine: ENGINE_VERSION
+    };
+  });
+}

@@ -1,0 +1,2 @@
+export { database } from './connect';
+export { fromJson, tables, type Tables } from './models';

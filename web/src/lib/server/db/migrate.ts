@@ -1,0 +1,22 @@
+import type { QueryInterface, Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+import * as firstSlice from './migrations/0001-first-slice';
+
+interface Migration {
+  up: (q: QueryInterface) => Promise<void>;
+  down: (q: QueryInterface) => Promise<void>;
+}
+
+/** Every migration, in order. A new one is a new row. */
+const MIGRATIONS: readonly (Migration & { name: string })[] = [{ name: '0001-first-slice', ...firstSlice }];
+
+/** Brings the database to the newest structure; what has run is kept in `migrations`. */
+export function migrator(sequelize: Sequelize): Umzug<QueryInterface> {
+  const context = sequelize.getQueryInterface();
+  return new Umzug({
+    context,
+    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
+    logger: undefined,
+    migrations: MIGRATIONS.map(({ name, up, down }) => ({ name, up: () => up(context), down: () => down(context) }))
+  });
+}

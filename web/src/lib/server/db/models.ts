@@ -1,0 +1,129 @@
+import { DataTypes, Model, type ModelStatic, type Sequelize } from 'sequelize';
+
+/** JSON columns come back as text or parsed, by driver version; this reads both. */
+export const fromJson = <T>(value: unknown): T => (typeof value === 'string' ? JSON.parse(value) : value) as T;
+
+export type Row = Model<Record<string, unknown>, Record<string, unknown>> & Record<string, never>;
+export interface Tables {
+  Maker: ModelStatic<Model>;
+  Last: ModelStatic<Model>;
+  Style: ModelStatic<Model>;
+  Stock: ModelStatic<Model>;
+  Customer: ModelStatic<Model>;
+  Fitting: ModelStatic<Model>;
+  FootMeasure: ModelStatic<Model>;
+  FootFeature: ModelStatic<Model>;
+  TryOn: ModelStatic<Model>;
+}
+
+const { STRING, TEXT, INTEGER, DOUBLE, JSON: JSON_TYPE, DATE } = DataTypes;
+const id = { type: STRING(60), primaryKey: true };
+const serial = { type: INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true };
+
+const known = new WeakMap<Sequelize, Tables>();
+
+/** The tables as Sequelize models. Their structure is made by the migrations, never by `sync`. */
+export function tables(sequelize: Sequelize): Tables {
+  const found = known.get(sequelize);
+  if (found) return found;
+  const define = (name: string, tableName: string, columns: Parameters<Sequelize['define']>[1]): ModelStatic<Model> =>
+    sequelize.define(name, columns, { tableName });
+  const made: Tables = {
+    Maker: define('Maker', 'makers', { id, name: STRING(120), note: TEXT, letters: JSON_TYPE }),
+    Last: define('Last', 'lasts', { id, makerId: STRING(60), name: STRING(120), family: STRING(20), definition: JSON_TYPE }),
+    Style: define('Style', 'styles', {
+      id,
+      makerId: STRING(60),
+      lastId: STRING(60),
+      name: STRING(120),
+      kind: STRING(20),
+      forWhom: STRING(10),
+      scale: STRING(12),
+      school: STRING(20),
+      step: DOUBLE,
+      sizeFrom: DOUBLE,
+      sizeTo: DOUBLE,
+      widths: JSON_TYPE,
+      upper: STRING(20),
+      closure: STRING(12),
+      soleStiffness: DOUBLE,
+      heelHeightMm: DOUBLE,
+      platformMm: DOUBLE,
+      removableInsoleMm: DOUBLE,
+      toeStructure: STRING(12)
+    }),
+    Stock: define('Stock', 'stock', {
+      styleId: { type: STRING(60), primaryKey: true },
+      size: { type: STRING(12), primaryKey: true },
+      width: { type: STRING(12), primaryKey: true },
+      count: INTEGER
+    }),
+    Customer: define('Customer', 'customers', {
+      id: serial,
+      name: STRING(120),
+      born: INTEGER,
+      work: STRING(200),
+      story: TEXT,
+      fitsAs: STRING(6),
+      flags: JSON_TYPE,
+      createdAt: DATE(3)
+    }),
+    Fitting: define('Fitting', 'fittings', {
+      id: serial,
+      customerId: INTEGER.UNSIGNED,
+      openedAt: DATE(3),
+      updatedAt: DATE(3),
+      purpose: STRING(300),
+      kinds: JSON_TYPE,
+      sockMm: DOUBLE,
+      insertMm: DOUBLE,
+      preference: STRING(10),
+      measuredAt: STRING(10),
+      wornAt: STRING(10),
+      breakIn: STRING(6),
+      population: STRING(12),
+      wearingNow: TEXT,
+      trouble: TEXT,
+      looked: JSON_TYPE,
+      note: TEXT
+    }),
+    FootMeasure: define('FootMeasure', 'foot_measures', {
+      fittingId: { type: INTEGER.UNSIGNED, primaryKey: true },
+      side: { type: STRING(5), primaryKey: true },
+      field: { type: STRING(24), primaryKey: true },
+      mm: DOUBLE,
+      how: STRING(8),
+      typed: STRING(40)
+    }),
+    FootFeature: define('FootFeature', 'foot_features', {
+      fittingId: { type: INTEGER.UNSIGNED, primaryKey: true },
+      side: { type: STRING(5), primaryKey: true },
+      toeShape: STRING(10),
+      archType: STRING(8),
+      bunionMm: DOUBLE,
+      hammerToeMm: DOUBLE,
+      ankleReachDeg: DOUBLE
+    }),
+    TryOn: define('TryOn', 'try_ons', {
+      id: serial,
+      fittingId: INTEGER.UNSIGNED,
+      styleId: STRING(60),
+      size: STRING(12),
+      width: STRING(12),
+      felt: JSON_TYPE,
+      outcome: STRING(10),
+      why: TEXT,
+      verdict: STRING(16),
+      probability: DOUBLE,
+      said: TEXT,
+      engine: STRING(10),
+      createdAt: DATE(3)
+    })
+  };
+  made.Fitting.hasMany(made.FootMeasure, { foreignKey: 'fittingId', as: 'measures' });
+  made.Fitting.hasMany(made.FootFeature, { foreignKey: 'fittingId', as: 'features' });
+  made.Fitting.hasMany(made.TryOn, { foreignKey: 'fittingId', as: 'tries' });
+  made.Fitting.belongsTo(made.Customer, { foreignKey: 'customerId', as: 'customer' });
+  known.set(sequelize, made);
+  return made;
+}
