@@ -1,0 +1,64 @@
+import { building } from '$app/environment';
+import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { log } from '$lib/server/log';
+import { COOKIE, cookieIsGood, guardHost, passcodeNeeded } from '$lib/server/passcode';
+import { Problem, isDatabaseAway, problemResponse } from '$lib/server/problems';
+
+export const init: ServerInit = () => {
+  if (!building && process.env.NODE_ENV === 'production') guardHost();
+};
+
+const HEADERS: Readonly<Record<string, string>> = {
+  'x-content-type-options': 'nosniff',
+  'x-frame-options': 'DENY',
+  'referrer-policy': 'same-origin',
+  'cross-origin-opener-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin',
+  'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=()'
+};
+const OPEN_PATHS = new Set(['/enter', '/api/v1/enter', '/api/v1/health', '/mark.svg']);
+const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
+
+/** A page elsewhere must not write here: a request that changes something comes from our own origin, or from no page. */
+function fromElsewhere(request: Request): boolean {
+  if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return false;
+  const origin = request.headers.get('origin');
+  if (!origin) return false;
+  return origin.replace(/^https?:\/\//, '') !== request.headers.get('host');
+}
+
+/** On loopback a foreign host name means another site has been pointed at this machine. */
+function strangeHost(request: Request): boolean {
+  const host = process.env.HOST ?? '';
+  const loopback = ['127.0.0.1', 'localhost', '::1'].includes(host);
+  return loopback && !LOOPBACK.test(request.headers.get('host') ?? '');
+}
+
+export const handle: Handle = async ({ event, resolve }) => {
+  const { pathname } = event.url;
+  const secure = (response: Response): Response => {
+    for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
+    return response;
+  };
+  if (!building && strangeHost(event.request)) return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
+  if (fromElsewhere(event.request)) return secure(problemResponse(new Problem(403, 'From elsewhere', 'The request comes from another site.')));
+  if (!building && passcodeNeeded() && !OPEN_PATHS.has(pathname) && !pathname.startsWith('/_app/') && !cookieIsGood(event.cookies.get(COOKIE))) {
+    if (pathname.startsWith('/api/')) return secure(problemResponse(new Problem(401, 'Passcode needed', 'Enter the shop passcode first.')));
+    return secure(new Response(null, { status: 303, headers: { location: `/enter?to=${encodeURIComponent(pathname + event.url.search)}` } }));
+  }
+  const response = await resolve(event);
+  // Unknown API paths and methods are problems too, not pages.
+  if (pathname.startsWith('/api/v1/') && response.status >= 404 && response.status < 406 && !response.headers.get('content-type')?.includes('json')) {
+    return secure(problemResponse(new Problem(response.status, response.status === 405 ? 'Not that way' : 'Not found', `${event.request.method} ${pathname} is not part of this API.`)));
+  }
+  return secure(response);
+};
+
+export const handleError: HandleServerError = ({ error, status, message }) => {
+  if (status === 404) return { message };
+  if (isDatabaseAway(error)) return { message: 'The database does not answer. Nothing is lost: wait a moment and open the page again.' };
+  if (error instanceof Problem) return { message: error.detail };
+  const id = crypto.randomUUID();
+  log.error({ id, err: error }, 'page failed');
+  return { message: 'Something failed. It has been noted.', id };
+};

@@ -1,0 +1,29 @@
+import { FLAG_IDS, KIND_IDS } from '@chiave/core/fit';
+import { z } from 'zod';
+import { footSchema } from './foot-schema';
+import { shoeSchema } from './shoe-schema';
+import { wearSchema } from './wear-schema';
+
+const flags = z.array(z.enum(FLAG_IDS)).default([]);
+const NO_WEAR = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, schools: { breakIn: 'now' } } as const;
+
+/** One foot in one shoe whose inside is given. */
+export const fitCheckSchema = z.object({ foot: footSchema, shoe: shoeSchema, wear: wearSchema.default(NO_WEAR), flags }).meta({
+  id: 'FitCheck',
+  example: {
+    foot: { side: 'left', lengthMm: 250, ballWidthMm: 92, ballGirthMm: 230, toeShape: 'egyptian' },
+    shoe: { kind: 'sneaker', insoleLengthMm: 262, toeShape: 'round', ballGirthMm: 232 },
+    wear: { sockMm: 1, preference: 'regular', measuredAt: '09:30', wornAt: 'evening' }
+  }
+});
+
+/** Both feet against the stockroom. */
+export const fitSchema = z
+  .object({
+    feet: z.object({ left: footSchema, right: footSchema }),
+    kinds: z.array(z.enum(KIND_IDS)).max(KIND_IDS.length).optional(),
+    wear: wearSchema.default(NO_WEAR),
+    limit: z.number().int().min(1).max(200).default(20),
+    flags
+  })
+  .meta({ id: 'Fit', example: { feet: { left: { lengthMm: 250 }, right: { lengthMm: 251 } }, kinds: ['lace-boot'], limit: 5 } });

@@ -1,0 +1,57 @@
+import { CLOSURES, KIND_IDS, UPPER_IDS, type ShoeInput } from '@chiave/core/fit';
+import { TOE_FAMILY_IDS } from '@chiave/core/last';
+import { SCALE_IDS } from '@chiave/core/size';
+import { z } from 'zod';
+
+const mm = (low: number, high: number): z.ZodNumber => z.number().min(low).max(high);
+
+/** The inside of one shoe: kind and insole length at least. */
+export const shoeSchema = z
+  .object({
+    kind: z.enum(KIND_IDS),
+    insoleLengthMm: mm(80, 450).describe('traced insole, heel to tip, mm'),
+    toeShape: z.enum(TOE_FAMILY_IDS).optional(),
+    taperStartMm: mm(50, 400).optional().describe('where the inner side begins to come in for the toe, from the heel, mm'),
+    madeForFootMm: mm(80, 400).optional(),
+    ballWidthMm: mm(30, 160).optional(),
+    waistWidthMm: mm(20, 140).optional(),
+    heelWidthMm: mm(20, 120).optional(),
+    widthBasis: z.enum(['footbed', 'feather-edge', 'inside']).optional(),
+    ballGirthMm: mm(80, 420).optional(),
+    waistGirthMm: mm(80, 420).optional(),
+    instepGirthMm: mm(80, 450).optional(),
+    throatGirthMm: mm(100, 600).optional(),
+    toplineGirthMm: mm(80, 600).optional(),
+    shaftGirthMm: mm(80, 700).optional(),
+    toeDepthMm: mm(5, 80).optional(),
+    toeStructure: z.enum(['structured', 'collapsed']).optional(),
+    heelHeightMm: mm(0, 280).optional(),
+    platformMm: mm(0, 200).optional(),
+    flexLineMm: mm(50, 330).optional(),
+    upper: z.enum(UPPER_IDS).optional(),
+    upperThicknessMm: mm(0, 10).optional(),
+    removableInsoleMm: mm(0, 15).optional(),
+    closure: z.enum(CLOSURES as unknown as [(typeof CLOSURES)[number], ...(typeof CLOSURES)[number][]]).optional(),
+    soleStiffness: mm(1, 5).optional().describe('by hand, 1 soft to 5 stiff'),
+    scale: z.enum(SCALE_IDS).optional(),
+    size: z.string().max(12).optional(),
+    width: z.string().max(12).optional(),
+    sd: z
+      .object({ lengthMm: mm(0, 20), ballLineMm: mm(0, 20), widthMm: mm(0, 20), girthMm: mm(0, 30), taperMm: mm(0, 30), depthMm: mm(0, 20) })
+      .partial()
+      .optional()
+  })
+  .superRefine((shoe, context) => {
+    if (shoe.madeForFootMm !== undefined && shoe.madeForFootMm > shoe.insoleLengthMm + 10) {
+      context.addIssue({ code: 'custom', path: ['madeForFootMm'], message: 'a shoe is not made for a foot longer than its insole' });
+    }
+    if (shoe.platformMm !== undefined && shoe.heelHeightMm !== undefined && shoe.platformMm > shoe.heelHeightMm + 60) {
+      context.addIssue({ code: 'custom', path: ['platformMm'], message: 'the platform is far higher than the heel; check both' });
+    }
+    if (shoe.taperStartMm !== undefined && shoe.taperStartMm >= shoe.insoleLengthMm) {
+      context.addIssue({ code: 'custom', path: ['taperStartMm'], message: 'the taper starts before the end of the insole' });
+    }
+  })
+  .meta({ id: 'Shoe' });
+
+export const toShoeInput = (shoe: z.infer<typeof shoeSchema>): ShoeInput => shoe;

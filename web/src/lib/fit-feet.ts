@@ -1,0 +1,56 @@
+/** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
+import { footAsWorn, type Wear, type WornFoot } from '@chiave/core/fit';
+import { SIDES, completeFoot, type Foot, type FootInput, type PopulationId, type Side } from '@chiave/core/measure';
+import type { SideBody } from './api/shop-schema';
+
+export interface FittingState {
+  sockMm: number;
+  insertMm: number;
+  preference: 'snug' | 'regular' | 'generous';
+  measuredAt: string;
+  wornAt: string;
+  breakIn: 'now' | 'mould';
+  population: string;
+  feet: Record<Side, SideBody>;
+  customer: { born: number | null };
+}
+
+/** How the shoes of a fitting will be worn. */
+export const wearOf = (fitting: FittingState): Wear => ({
+  sockMm: fitting.sockMm,
+  insertMm: fitting.insertMm,
+  preference: fitting.preference,
+  measuredAt: fitting.measuredAt || undefined,
+  wornAt: fitting.wornAt || undefined,
+  hoursWorn: 0,
+  age: fitting.customer.born === null ? undefined : new Date().getFullYear() - fitting.customer.born,
+  breakIn: fitting.breakIn
+});
+
+/** One foot as measured, or null while it has no length. */
+export function footInputOf(side: Side, body: SideBody, population: string): FootInput | null {
+  if (!body.values.lengthMm) return null;
+  return {
+    side,
+    values: body.values,
+    toeShape: body.toeShape ?? undefined,
+    archType: body.archType ?? undefined,
+    bunionMm: body.bunionMm ?? undefined,
+    hammerToeMm: body.hammerToeMm ?? undefined,
+    ankleReachDeg: body.ankleReachDeg ?? undefined,
+    population: population as PopulationId
+  };
+}
+
+/** Both feet, filled in; a foot without a length is left out. */
+export function feetOf(fitting: FittingState): Foot[] {
+  return SIDES.map((side) => footInputOf(side, fitting.feet[side], fitting.population))
+    .filter((input): input is FootInput => input !== null)
+    .map(completeFoot);
+}
+
+/** Both feet in the state in which the shoes are worn; empty unless both have a length. */
+export function wornFeetOf(fitting: FittingState): WornFoot[] {
+  const feet = feetOf(fitting);
+  return feet.length < 2 ? [] : feet.map((foot) => footAsWorn(foot, wearOf(fitting)));
+}

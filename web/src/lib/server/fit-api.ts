@@ -1,0 +1,95 @@
+import { checkFit, completeShoe, footAsWorn, POINTS, byRank, rankStock, type Candidate, type FootFit, type Style, type ZoneFit } from '@chiave/core/fit';
+import { completeFoot } from '@chiave/core/measure';
+import type { z } from 'zod';
+import { toFootInput } from '../api/foot-schema';
+import type { fitCheckSchema, fitSchema } from '../api/fit-schema';
+import { toShoeInput } from '../api/shoe-schema';
+import { toWear } from '../api/wear-schema';
+import { invalid } from './problems';
+
+const round = (value: number): number => Math.round(value * 100) / 100;
+
+const zoneOut = ({ zone, basis, clearanceMm, sdMm, target, state, because }: ZoneFit) => ({
+  zone,
+  ...(basis ? { basis } : {}),
+  clearanceMm: round(clearanceMm),
+  sdMm: round(sdMm),
+  target: { a: round(target.a), b: round(target.b), c: round(target.c), d: round(target.d) },
+  state,
+  because
+});
+
+const remediesOut = (foot: FootFit) =>
+  foot.remedies.map(({ kind, name, zone, effectMm, afterMm, makesFit, costs, limits }) => ({
+    kind, name, zone, effectMm: round(effectMm), afterMm: round(afterMm), makesFit, costs, limits
+  })); // prettier-ignore
+
+/** `POST /fit/check`: one foot in one shoe. */
+export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSchema>): unknown {
+  const wearing = toWear(wear);
+  const whole = completeFoot(toFootInput(foot));
+  const made = shoeFrom(shoe);
+  const fit = checkFit([footAsWorn(whole, wearing)], made, wearing, flags, POINTS.opened);
+  const [one] = fit.feet;
+  return {
+    usableLengthMm: round(one.usableLengthMm),
+    zones: one.zones.map(zoneOut),
+    verdict: fit.verdict,
+    probability: round(fit.probability),
+    score: round(fit.score),
+    decidedBy: one.decidedBy,
+    words: fit.sentence,
+    heel: one.heel,
+    remedies: remediesOut(one),
+    assumed: [...whole.assumed.map((field) => `foot.${field}`), ...made.assumed],
+    cautions: fit.cautions
+  };
+}
+
+function shoeFrom(shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<typeof completeShoe> {
+  try {
+    return completeShoe(toShoeInput(shoe));
+  } catch (error) {
+    if (error instanceof RangeError) throw invalid([{ path: 'shoe.insoleLengthMm', message: error.message }]);
+    throw error;
+  }
+}
+
+const breathe = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
+
+/** `POST /fit`: both feet against the stockroom; gives way to other requests between styles. */
+export async function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchema>, styles: readonly Style[]): Promise<unknown> {
+  const started = performance.now();
+  const wearing = toWear(wear);
+  const worn = (['left', 'right'] as const).map((side) => footAsWorn(completeFoot(toFootInput({ ...feet[side], side })), wearing));
+  const wanted = kinds && kinds.length > 0 ? styles.filter((s) => kinds.includes(s.kind)) : styles;
+  const candidates: Candidate[] = [];
+  let considered = 0;
+  for (const step of rankStock(wanted, worn, wearing)) {
+    if (step.candidate) candidates.push(step.candidate);
+    considered += step.considered;
+    await breathe();
+  }
+  const best = candidates.sort(byRank).slice(0, limit);
+  const zones = (c: Candidate, side: 'left' | 'right') => ({ zones: c.zones[side].map((z) => ({ ...z, clearanceMm: round(z.clearanceMm) })) });
+  return {
+    candidates: best.map((c) => ({
+      style: { id: c.styleId, name: c.name, kind: c.kind, maker: c.maker },
+      last: { id: c.lastId, name: c.lastName },
+      scale: c.scale,
+      size: c.size,
+      width: c.width,
+      verdict: c.verdict,
+      probability: round(c.probability),
+      score: round(c.score),
+      decidedBy: c.decidedBy,
+      words: c.sentence,
+      onShelf: c.onShelf,
+      left: zones(c, 'left'),
+      right: zones(c, 'right'),
+      remedies: c.remedies.map(({ kind, zone, effectMm, limits }) => ({ kind, zone, effectMm: round(effectMm), limits }))
+    })),
+    considered,
+    tookMs: Math.round(performance.now() - started)
+  };
+}

@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { createDocument, type ZodOpenApiOperationObject, type ZodOpenApiPathsObject } from 'zod-openapi';
+import { convertSchema } from '../api/convert-schema';
+import { fitCheckSchema, fitSchema } from '../api/fit-schema';
+import { customerSchema, feetSchema, fittingPatchSchema, tryPatchSchema, trySchema } from '../api/shop-schema';
+import { VERSION } from '../version';
+
+const problem = z
+  .object({
+    type: z.string(),
+    title: z.string(),
+    status: z.number().int(),
+    detail: z.string(),
+    errors: z.array(z.object({ path: z.string(), message: z.string() }))
+  })
+  .meta({ id: 'Problem', description: 'Problem details, RFC 9457' });
+
+const problemContent = { 'application/problem+json': { schema: problem } };
+const anything = { content: { 'application/json': { schema: z.looseObject({}) } } };
+const id = z.object({ id: z.string().describe('number of the record') });
+
+interface Row {
+  path: string;
+  method: 'get' | 'post' | 'put' | 'patch' | 'delete';
+  summary: string;
+  body?: z.ZodType;
+  status?: 200 | 201;
+  hasId?: boolean;
+}
+
+/** Every endpoint; a new one is a new row. */
+const ROWS: readonly Row[] = [
+  { path: '/health', method: 'get', summary: 'Whether the application and its database answer' },
+  { path: '/scales', method: 'get', summary: 'Every length and width scale, with schools and sources' },
+  { path: '/convert', method: 'post', summary: 'A label or a foot read in other scales, one reading a school', body: convertSchema },
+  { path: '/fit/check', method: 'post', summary: 'One foot in one shoe whose inside is given', body: fitCheckSchema },
+  { path: '/fit', method: 'post', summary: 'Both feet against the stockroom, best first', body: fitSchema },
+  { path: '/styles', method: 'get', summary: 'The stockroom: styles with their lasts, runs and shelf counts' },
+  { path: '/customers', method: 'get', summary: 'Everyone, with the last measured lengths' },
+  { path: '/customers', method: 'post', summary: 'Add a person', body: customerSchema, status: 201 },
+  { path: '/customers/{id}/fittings', method: 'get', summary: 'Fittings of a person, newest first', hasId: true },
+  { path: '/customers/{id}/fittings', method: 'post', summary: 'Open a fitting', status: 201, hasId: true },
+  { path: '/fittings/{id}', method: 'get', summary: 'One fitting: feet, answers, pairs tried', hasId: true },
+  { path: '/fittings/{id}', method: 'patch', summary: 'Save what was asked and seen', body: fittingPatchSchema, hasId: true },
+  { path: '/fittings/{id}/feet', method: 'put', summary: 'Save both feet as measured', body: feetSchema, hasId: true },
+  { path: '/fittings/{id}/tries', method: 'post', summary: 'Carry a pair to the chair', body: trySchema, status: 201, hasId: true },
+  { path: '/tries/{id}', method: 'patch', summary: 'Note what was felt, what became of it and why', body: tryPatchSchema, hasId: true },
+  { path: '/tries/{id}', method: 'delete', summary: 'Take a pair off the list', hasId: true }
+];
+
+function operation({ summary, body, status = 200, hasId, method, path }: Row): ZodOpenApiOperationObject {
+  return {
+    operationId: `${method}${path.replace(/[{}]/g, '').replace(/[/-](\w)/g, (_, c: string) => c.toUpperCase())}`,
+    summary,
+    ...(hasId ? { requestParams: { path: id } } : {}),
+    ...(body ? { requestBody: { required: true, content: { 'application/json': { schema: body } } } } : {}),
+    responses: {
+      [String(status)]: { description: 'done', ...anything },
+      ...(body
+        ? {
+            '400': { description: 'JSON that does not parse', content: problemContent },
+            '413': { description: 'a body over 1 MiB', content: problemContent },
+            '422': { description: 'values out of range or unknown names', content: problemContent }
+          }
+        : {}),
+      ...(hasId ? { '404': { description: 'no such record', content: problemContent } } : {}),
+      '503': { description: 'the database does not answer', content: problemContent }
+    }
+  } as ZodOpenApiOperationObject;
+}
+
+function paths(): ZodOpenApiPathsObject {
+  const out: ZodOpenApiPathsObject = {};
+  for (const row of ROWS) out[`/api/v1${row.path}`] = { ...out[`/api/v1${row.path}`], [row.method]: operation(row) };
+  return out;
+}
+
+/** The OpenAPI document, generated from the schemas that validate. */
+export const openApiDocument = (): ReturnType<typeof createDocument> =>
+  createDocument({
+    openapi: '3.1.0',
+    info: {
+      title: 'Chiave API',
+      version: VERSION,
+      description: 'Millimetres, kilograms, degrees. Errors are problem details (RFC 9457). Advice, not diagnosis.'
+    },
+    paths: paths()
+  });

@@ -1,0 +1,13 @@
+import { error } from '@sveltejs/kit';
+import { Problem, isDatabaseAway } from './problems';
+
+/** Turns problems of a page's load into the right error page: 404, or 503 when the database is away. */
+export async function forPage<T>(work: Promise<T>): Promise<T> {
+  try {
+    return await work;
+  } catch (cause) {
+    if (cause instanceof Problem) error(cause.status, cause.detail);
+    if (isDatabaseAway(cause)) error(503, 'The database does not answer. Nothing is lost: wait a moment and open the page again.');
+    throw cause;
+  }
+}

@@ -1,0 +1,167 @@
+import type { Model } from 'sequelize';
+import type { z } from 'zod';
+import type { FeetBody, SideBody, fittingPatchSchema } from '../../api/shop-schema';
+import { database, fromJson, tables } from '../db';
+import { notFound } from '../problems';
+import { customerOf, type CustomerRow } from './customers';
+
+export interface TryRow {
+  id: number;
+  fittingId: number;
+  styleId: string;
+  size: string;
+  width: string;
+  felt: { left: Record<string, string>; right: Record<string, string> };
+  outcome: 'open' | 'kept' | 'left' | 'returned';
+  why: string;
+  verdict: string;
+  probability: number;
+  said: string;
+  engine: string;
+  createdAt: string;
+}
+
+export interface FittingRow {
+  id: number;
+  openedAt: string;
+  updatedAt: string;
+  purpose: string;
+  kinds: string[];
+  sockMm: number;
+  insertMm: number;
+  preference: 'snug' | 'regular' | 'generous';
+  measuredAt: string;
+  wornAt: string;
+  breakIn: 'now' | 'mould';
+  population: string;
+  wearingNow: string;
+  trouble: string;
+  looked: Record<string, string>;
+  note: string;
+  feet: FeetBody;
+  tries: TryRow[];
+  customer: CustomerRow;
+}
+
+type Plain = Record<string, unknown>;
+const plainOf = (row: Model): Plain => row.get({ plain: true }) as Plain;
+
+const emptySide = (): SideBody => ({ values: {}, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null });
+
+function feetOf(measures: Plain[], features: Plain[]): FeetBody {
+  const feet: FeetBody = { left: emptySide(), right: emptySide() };
+  for (const m of measures) {
+    feet[m.side as 'left' | 'right'].values[m.field as 'lengthMm'] = { mm: m.mm as number, typed: m.typed as string, how: m.how as 'tape' };
+  }
+  for (const { side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg } of features) {
+    Object.assign(feet[side as 'left' | 'right'], { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg });
+  }
+  return feet;
+}
+
+const tryOf = (row: Plain): TryRow => ({
+  id: row.id as number,
+  fittingId: row.fittingId as number,
+  styleId: row.styleId as string,
+  size: row.size as string,
+  width: row.width as string,
+  felt: fromJson(row.felt),
+  outcome: row.outcome as TryRow['outcome'],
+  why: (row.why as string | null) ?? '',
+  verdict: row.verdict as string,
+  probability: row.probability as number,
+  said: (row.said as string | null) ?? '',
+  engine: row.engine as string,
+  createdAt: new Date(row.createdAt as string).toISOString()
+});
+
+function fittingRow(row: Plain, customer: CustomerRow): FittingRow {
+  return {
+    id: row.id as number,
+    openedAt: new Date(row.openedAt as string).toISOString(),
+    updatedAt: new Date(row.updatedAt as string).toISOString(),
+    purpose: row.purpose as string,
+    kinds: fromJson(row.kinds),
+    sockMm: row.sockMm as number,
+    insertMm: row.insertMm as number,
+    preference: row.preference as FittingRow['preference'],
+    measuredAt: (row.measuredAt as string | null) ?? '',
+    wornAt: (row.wornAt as string | null) ?? '',
+    breakIn: row.breakIn as FittingRow['breakIn'],
+    population: row.population as string,
+    wearingNow: (row.wearingNow as string | null) ?? '',
+    trouble: (row.trouble as string | null) ?? '',
+    looked: fromJson(row.looked),
+    note: (row.note as string | null) ?? '',
+    feet: feetOf(row.measures as Plain[], row.features as Plain[]),
+    tries: (row.tries as Plain[]).map(tryOf),
+    customer
+  };
+}
+
+const ALL_PARTS = ['measures', 'features', 'tries'];
+
+/** One fitting with its feet and what was tried. @throws Problem 404 */
+export async function fittingOf(id: number): Promise<FittingRow> {
+  const row = await tables(database()).Fitting.findByPk(id, { include: ALL_PARTS });
+  if (!row) throw notFound(`fitting ${id}`);
+  const value = plainOf(row);
+  return fittingRow(value, await customerOf(value.customerId as number));
+}
+
+/** All fittings of a person, newest first. */
+export async function fittingsOf(customerId: number): Promise<FittingRow[]> {
+  const customer = await customerOf(customerId);
+  const rows = await tables(database()).Fitting.findAll({ where: { customerId }, include: ALL_PARTS, order: [['openedAt', 'DESC']] });
+  return rows.map((row) => fittingRow(plainOf(row), customer));
+}
+
+/** Opens a fitting; purpose and sock are carried over from the last visit, the feet are measured anew. */
+export async function openFitting(customerId: number): Promise<number> {
+  const [last] = await fittingsOf(customerId);
+  const now = new Date();
+  const row = await tables(database()).Fitting.create({
+    customerId,
+    openedAt: now,
+    updatedAt: now,
+    purpose: '',
+    kinds: last?.kinds ?? [],
+    sockMm: last?.sockMm ?? 0,
+    insertMm: last?.insertMm ?? 0,
+    preference: last?.preference ?? 'regular',
+    population: last?.population ?? 'general',
+    looked: {}
+  });
+  return Number(row.get('id'));
+}
+
+/** Saves what was asked and seen. @throws Problem 404 */
+export async function saveFitting(id: number, { flags, ...patch }: z.infer<typeof fittingPatchSchema>): Promise<void> {
+  const t = tables(database());
+  await database().transaction(async (transaction) => {
+    const row = await t.Fitting.findByPk(id, { transaction });
+    if (!row) throw notFound(`fitting ${id}`);
+    await row.update({ ...patch, updatedAt: new Date() }, { transaction });
+    if (flags) await t.Customer.update({ flags }, { where: { id: row.get('customerId') as number }, transaction });
+  });
+}
+
+/** Saves both feet as they were measured, replacing what this fitting had; all or nothing. @throws Problem 404 */
+export async function saveFeet(id: number, feet: FeetBody): Promise<void> {
+  const t = tables(database());
+  await database().transaction(async (transaction) => {
+    const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+    if (!row) throw notFound(`fitting ${id}`);
+    await t.FootMeasure.destroy({ where: { fittingId: id }, transaction });
+    await t.FootFeature.destroy({ where: { fittingId: id }, transaction });
+    for (const side of ['left', 'right'] as const) {
+      const { values, ...features } = feet[side];
+      await t.FootMeasure.bulkCreate(
+        Object.entries(values).map(([field, value]) => ({ fittingId: id, side, field, ...value })),
+        { transaction }
+      );
+      await t.FootFeature.create({ fittingId: id, side, ...features }, { transaction });
+    }
+    await row.update({ updatedAt: new Date() }, { transaction });
+  });
+}

@@ -1,0 +1,50 @@
+import { ENGINE_VERSION, checkFit, readStyleSize, shoeOf, sizeText, type FlagId } from '@chiave/core/fit';
+import type { z } from 'zod';
+import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
+import { wearOf, wornFeetOf } from '../../fit-feet';
+import { database, tables } from '../db';
+import { invalid, notFound } from '../problems';
+import { fittingOf } from './fittings';
+import { styleOf } from './stockroom';
+
+/** Carries a pair to the chair: kept with what the engine said of it at the time. @throws Problem 404, 422 for a size outside the run */
+export async function addTry(fittingId: number, { styleId, size, width }: z.infer<typeof trySchema>): Promise<number> {
+  const fitting = await fittingOf(fittingId);
+  const style = await styleOf(styleId);
+  const read = readStyleSize(style, size, width);
+  if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
+  const feet = wornFeetOf(fitting);
+  if (feet.length === 0) throw invalid([{ path: 'feet', message: 'measure the length of both feet first' }]);
+  const said = checkFit(feet, shoeOf(style, read.size, read.width), wearOf(fitting), fitting.customer.flags as FlagId[]);
+  const row = await tables(database()).TryOn.create({
+    fittingId,
+    styleId,
+    size: sizeText(style, read.size),
+    width: read.width,
+    felt: { left: {}, right: {} },
+    outcome: 'open',
+    why: '',
+    verdict: said.verdict,
+    probability: said.probability,
+    said: said.sentence,
+    engine: ENGINE_VERSION,
+    createdAt: new Date()
+  });
+  return Number(row.get('id'));
+}
+
+/** Notes what was felt, what became of it and why. @throws Problem 404 */
+export async function saveTry(id: number, patch: z.infer<typeof tryPatchSchema>): Promise<void> {
+  const t = tables(database());
+  await database().transaction(async (transaction) => {
+    const row = await t.TryOn.findByPk(id, { transaction });
+    if (!row) throw notFound(`pair tried ${id}`);
+    await row.update(patch, { transaction });
+    await t.Fitting.update({ updatedAt: new Date() }, { where: { id: row.get('fittingId') as number }, transaction });
+  });
+}
+
+/** Takes a pair off the list again. @throws Problem 404 */
+export async function removeTry(id: number): Promise<void> {
+  if ((await tables(database()).TryOn.destroy({ where: { id } })) === 0) throw notFound(`pair tried ${id}`);
+}

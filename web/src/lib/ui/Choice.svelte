@@ -1,0 +1,56 @@
+<script lang="ts" generics="T extends string">
+  /** One of a few, as touch-sized radio buttons; a second press on the chosen one clears it when `clearable`. */
+  let {
+    name, legend, options, value, onchange, clearable = false, hideLegend = false
+  }: {
+    name: string; legend: string; options: readonly { id: T; name: string }[]; value: T | null; onchange: (value: T | null) => void; clearable?: boolean; hideLegend?: boolean;
+  } = $props(); // prettier-ignore
+</script>
+
+<fieldset>
+  <legend class={hideLegend ? 'sr-only' : 'mb-1 font-semibold'}>{legend}</legend>
+  <div class="flex flex-wrap gap-1.5">
+    {#each options as option (option.id)}
+      <label class="chip" class:chosen={value === option.id}>
+        <input
+          type="radio"
+          {name}
+          value={option.id}
+          checked={value === option.id}
+          onclick={() => {
+            if (clearable && value === option.id) onchange(null);
+          }}
+          onchange={() => onchange(option.id)}
+        />
+        <span>{option.name}</span>
+      </label>
+    {/each}
+  </div>
+</fieldset>
+
+<style>
+  .chip {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-height: 44px;
+    padding: 0.25rem 0.75rem;
+    border: 1px solid #8d8172;
+    border-radius: 6px;
+    background: #fff;
+    cursor: pointer;
+  }
+  .chip.chosen {
+    border-color: var(--color-brass);
+    box-shadow: inset 0 0 0 1px var(--color-brass);
+    background: #fbf3df;
+    font-weight: 600;
+  }
+  .chip:focus-within {
+    outline: 3px solid var(--color-brass-bright);
+    outline-offset: 1px;
+  }
+  input {
+    accent-color: var(--color-brass);
+  }
+</style>

@@ -1,0 +1,41 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { Modal } from 'flowbite-svelte';
+  import { STEPS } from './steps';
+
+  let open = $state(false);
+  const fitting = $derived(page.params.id && page.url.pathname.startsWith('/fittings/') ? page.params.id : null);
+
+  function onkeydown(event: KeyboardEvent): void {
+    const target = event.target as HTMLElement;
+    if (event.ctrlKey || event.metaKey) return;
+    if (event.altKey && fitting) {
+      const step = STEPS[Number(event.key) - 1];
+      if (step) {
+        event.preventDefault();
+        void goto(`/fittings/${fitting}/${step.id}`);
+      }
+      return;
+    }
+    if (event.key === '?' && !['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) open = true;
+  }
+</script>
+
+<svelte:window {onkeydown} />
+
+<button type="button" class="min-h-11 min-w-11 rounded px-2 text-lg" aria-label="Keyboard shortcuts" onclick={() => (open = true)}>?</button>
+<Modal bind:open title="Keyboard" size="sm">
+  <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+    <dt class="figures">?</dt>
+    <dd>this list</dd>
+    {#each STEPS as step, i (step.id)}
+      <dt class="figures">Alt {i + 1}</dt>
+      <dd>{step.name}, inside a fitting</dd>
+    {/each}
+    <dt class="figures">Tab</dt>
+    <dd>the next field; in Measure left then right of each measure</dd>
+    <dt class="figures">Enter</dt>
+    <dd>opens what is in focus</dd>
+  </dl>
+</Modal>

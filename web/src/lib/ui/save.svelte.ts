@@ -1,0 +1,97 @@
+/**
+ * Saving that loses nothing: what was typed stays on the page and, until the server has it, in this browser;
+ * when the database is away it says so and tries again.
+ */
+export type SaveState = 'saved' | 'typing' | 'saving' | 'waiting' | 'refused';
+
+export interface SaveError {
+  path: string;
+  message: string;
+}
+
+const RETRY_MS = 3000;
+const SETTLE_MS = 500;
+
+export class Keeper {
+  state = $state<SaveState>('saved');
+  message = $state('');
+  errors = $state<SaveError[]>([]);
+  at = $state<Date | null>(null);
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #latest: unknown;
+  #running: Promise<void> | undefined;
+
+  /**
+   * @param draftKey where the unsaved body waits in this browser; empty for none
+   */
+  constructor(
+    readonly url: string,
+    readonly method: 'PUT' | 'PATCH',
+    readonly draftKey: string = ''
+  ) {}
+
+  /** A body left unsaved by a closed tab or a dead battery, or null. */
+  draft<T>(): T | null {
+    if (!this.draftKey || typeof localStorage === 'undefined') return null;
+    const text = localStorage.getItem(this.draftKey);
+    return text ? (JSON.parse(text) as T) : null;
+  }
+
+  /** Saves soon; later changes replace earlier ones. @param kept what to hold in this browser when it differs from the body */
+  later(body: unknown, kept: unknown = body): void {
+    this.#latest = body;
+    this.state = 'typing';
+    if (this.draftKey) localStorage.setItem(this.draftKey, JSON.stringify(kept));
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.now(), SETTLE_MS);
+  }
+
+  /** Saves what is waiting, at once. */
+  async now(): Promise<void> {
+    clearTimeout(this.#timer);
+    await this.#running;
+    if (this.#latest === undefined) return;
+    this.#running = this.#send();
+    await this.#running;
+  }
+
+  async #send(): Promise<void> {
+    const body = this.#latest;
+    this.state = 'saving';
+    const outcome = await send(this.url, this.method, body);
+    if (outcome.ok) {
+      if (this.#latest === body) {
+        this.#latest = undefined;
+        if (this.draftKey) localStorage.removeItem(this.draftKey);
+        this.state = 'saved';
+      }
+      this.at = new Date();
+      this.message = '';
+      this.errors = [];
+      return;
+    }
+    this.errors = outcome.errors;
+    this.message = outcome.detail;
+    this.state = outcome.again ? 'waiting' : 'refused';
+    if (outcome.again) this.#timer = setTimeout(() => void this.now(), RETRY_MS);
+  }
+}
+
+export type Sent<T> = { ok: true; value: T } | { ok: false; again: boolean; detail: string; errors: SaveError[] };
+
+/** Sends JSON and understands problem details; never throws. */
+export async function send<T = unknown>(url: string, method: string, body?: unknown): Promise<Sent<T>> {
+  try {
+    const response = await fetch(url, {
+      method,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body)
+    });
+    const value = await response.json().catch(() => ({}));
+    if (response.ok) return { ok: true, value: value as T };
+    const { detail = 'The server did not understand.', errors = [] } = value as { detail?: string; errors?: SaveError[] };
+    return { ok: false, again: response.status >= 500, detail, errors };
+  } catch {
+    return { ok: false, again: true, detail: 'The application does not answer. What you typed is still here; it is tried again.', errors: [] };
+  }
+}

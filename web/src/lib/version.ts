@@ -1,0 +1,2 @@
+/** Version of the application. */
+export const VERSION = '0.1.0';

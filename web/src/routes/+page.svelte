@@ -1,0 +1,84 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { formatLength } from '@chiave/core/measure';
+  import { format } from 'date-fns';
+  import { Badge, Button } from 'flowbite-svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { FLAG_CHOICES } from '$lib/ui/names';
+  import { send, type SaveError } from '$lib/ui/save.svelte';
+  import { shown } from '$lib/ui/units.svelte';
+
+  let { data } = $props();
+  let search = $state('');
+  let adding = $state(false);
+  let name = $state('');
+  let born = $state('');
+  let fitsAs = $state<'women' | 'men'>('women');
+  let errors = $state<SaveError[]>([]);
+  let message = $state('');
+
+  const found = $derived(data.customers.filter((c) => `${c.name} ${c.work} ${c.story ?? ''}`.toLowerCase().includes(search.trim().toLowerCase())));
+  const errorOf = (path: string) => errors.find((e) => e.path === path)?.message;
+  const flagName = (id: string) => FLAG_CHOICES.find((f) => f.id === id)?.name ?? id;
+
+  async function open(customerId: number): Promise<void> {
+    const sent = await send<{ id: number }>(`/api/v1/customers/${customerId}/fittings`, 'POST');
+    if (sent.ok) await goto(`/fittings/${sent.value.id}/ask`, { invalidateAll: true });
+    else message = sent.detail;
+  }
+  async function add(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    errors = [];
+    message = '';
+    const year = born.trim() === '' ? null : Number(born);
+    const sent = await send<{ id: number }>('/api/v1/customers', 'POST', { name, born: Number.isNaN(year) ? born : year, fitsAs });
+    if (sent.ok) await open(sent.value.id);
+    else {
+      errors = sent.errors;
+      message = sent.errors.length > 0 ? '' : sent.detail;
+    }
+  }
+</script>
+
+<svelte:head><title>People · Chiave</title></svelte:head>
+
+<div class="flex flex-wrap items-end gap-3">
+  <div class="mr-auto">
+    <h1>Who is in the chair?</h1>
+    <p class="soft">The shoe room of the lyric theatre at Porto Levanna. Pick a person and open a fitting.</p>
+  </div>
+  <label class="block w-72"><span class="font-semibold">Find</span><input class="field" type="search" bind:value={search} placeholder="name, work, story" /></label>
+  <Button color="primary" class="min-h-11" onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
+</div>
+{#if message}<p role="alert" class="caution mt-3">{message}</p>{/if}
+
+{#if adding}
+  <form class="sheet mt-4 grid gap-4 sm:grid-cols-[2fr_1fr_auto_auto] sm:items-end" onsubmit={add} novalidate>
+    <label class="block"><span class="font-semibold">Name</span><input class="field" bind:value={name} aria-invalid={!!errorOf('name')} autocomplete="off" />{#if errorOf('name')}<span class="text-tight">{errorOf('name')}</span>{/if}</label>
+    <label class="block"><span class="font-semibold">Born (year)</span><input class="field figures" inputmode="numeric" bind:value={born} aria-invalid={!!errorOf('born')} />{#if errorOf('born')}<span class="text-tight">{errorOf('born')}</span>{/if}</label>
+    <Choice name="fitsAs" legend="Widths by" options={[{ id: 'women', name: "women's" }, { id: 'men', name: "men's" }]} value={fitsAs} onchange={(v) => (fitsAs = v ?? 'women')} />
+    <Button type="submit" color="primary" class="min-h-11">Add and open a fitting</Button>
+  </form>
+{/if}
+
+<ul class="mt-4 grid gap-3 md:grid-cols-2">
+  {#each found as c (c.id)}
+    <li class="sheet flex items-start gap-3">
+      <div class="min-w-0 flex-1">
+        <a href="/people/{c.id}" class="text-lg font-semibold">{c.name}</a>
+        <span class="soft"> · {c.work || 'no work noted'}{c.born ? ` · born ${c.born}` : ''}</span>
+        {#if c.story}<p class="mt-0.5">{c.story}</p>{/if}
+        <p class="mt-1 text-sm">
+          {#if c.leftMm !== null && c.rightMm !== null}
+            <span class="figures"><b class="side-L">L</b> {formatLength(c.leftMm, shown.unit)} <b class="side-R ml-2">R</b> {formatLength(c.rightMm, shown.unit)}</span>
+          {:else}<span class="soft">not measured yet</span>{/if}
+          {#if c.lastSeen}<span class="soft"> · last seen {format(new Date(c.lastSeen), 'd MMM yyyy')}, {c.fittings} {c.fittings === 1 ? 'fitting' : 'fittings'}</span>{/if}
+        </p>
+        {#each c.flags as flag (flag)}<Badge color="primary" class="mt-1 mr-1">{flagName(flag)}</Badge>{/each}
+      </div>
+      <Button color="alternative" class="min-h-11 shrink-0" onclick={() => open(c.id)} aria-label="Open a fitting for {c.name}">New fitting</Button>
+    </li>
+  {:else}
+    <li class="soft">Nobody by that name. Add the person above.</li>
+  {/each}
+</ul>

@@ -1,0 +1,24 @@
+import { convertFoot, convertLabel, parseSize, type Conversion } from '@chiave/core/size';
+import { convertSchema } from '$lib/api/convert-schema';
+import { take } from '$lib/server/endpoint';
+import { invalid } from '$lib/server/problems';
+
+const round = (value: number): number => Math.round(value * 100) / 100;
+
+const rounded = (c: Conversion, width?: string): unknown => ({
+  ...c,
+  ...(width ? { width } : {}),
+  footLength: { mm: round(c.footLength.mm), lowMm: round(c.footLength.lowMm), highMm: round(c.footLength.highMm) },
+  readings: c.readings.map((r) => ({ ...r, footMm: round(r.footMm), exact: r.exact === null ? null : round(r.exact), remainderMm: round(r.remainderMm) })),
+  disagreements: c.disagreements.map((d) => ({ ...d, spreadMm: round(d.spreadMm), spreadSizes: round(d.spreadSizes) }))
+});
+
+export const POST = take(convertSchema, ({ from, foot, to }) => {
+  if (foot) return rounded(convertFoot(foot, to));
+  try {
+    return rounded(convertLabel({ scale: from!.scale, size: parseSize(from!.size)!, school: from!.school }, to), from!.width);
+  } catch (error) {
+    if (error instanceof RangeError) throw invalid([{ path: 'from.size', message: error.message }]);
+    throw error;
+  }
+});

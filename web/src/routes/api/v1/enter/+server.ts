@@ -1,0 +1,12 @@
+import { z } from 'zod';
+import { take } from '$lib/server/endpoint';
+import { COOKIE, cookieSeconds, cookieValue, tryPasscode } from '$lib/server/passcode';
+import { Problem } from '$lib/server/problems';
+
+export const POST = take(z.object({ passcode: z.string().max(200) }), ({ passcode }, event) => {
+  const result = tryPasscode(passcode, event.getClientAddress());
+  if (result === 'wait') throw new Problem(429, 'Too many tries', 'Five wrong passcodes: wait a minute.');
+  if (result === 'wrong') throw new Problem(401, 'Wrong passcode', 'That is not the shop passcode.', [{ path: 'passcode', message: 'That is not the shop passcode.' }]);
+  event.cookies.set(COOKIE, cookieValue(), { path: '/', httpOnly: true, sameSite: 'strict', secure: event.url.protocol === 'https:', maxAge: cookieSeconds });
+  return { entered: true };
+});

@@ -1,0 +1,4 @@
+import { get } from '$lib/server/endpoint';
+import { openApiDocument } from '$lib/server/openapi';
+
+export const GET = get(() => openApiDocument());

@@ -1,0 +1,13 @@
+import { error } from '@sveltejs/kit';
+import { forPage } from '$lib/server/page';
+import { fittingOf, fittingsOf } from '$lib/server/shop/fittings';
+
+export const load = async ({ params, depends }) => {
+  depends('app:fitting');
+  const id = Number(params.id);
+  if (!Number.isInteger(id) || id < 1) error(404, 'There is no such fitting.');
+  const fitting = await forPage(fittingOf(id));
+  // The newest earlier visit with measured feet, to start from.
+  const earlier = (await forPage(fittingsOf(fitting.customer.id))).find((f) => f.id !== id && f.openedAt < fitting.openedAt && f.feet.left.values.lengthMm);
+  return { fitting, earlier: earlier ? { openedAt: earlier.openedAt, feet: earlier.feet } : null };
+};

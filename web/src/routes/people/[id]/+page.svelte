@@ -1,0 +1,82 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { ZONE, type ZoneId } from '@chiave/core/fit';
+  import { formatDifference, formatLength } from '@chiave/core/measure';
+  import { format } from 'date-fns';
+  import { Badge, Button } from 'flowbite-svelte';
+  import { wordOf } from '$lib/drawing/tightness';
+  import { FLAG_CHOICES, OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
+  import { send } from '$lib/ui/save.svelte';
+  import { shown } from '$lib/ui/units.svelte';
+
+  let { data } = $props();
+  let message = $state('');
+  const kept = $derived(data.fittings.flatMap((f) => f.tries.filter((t) => t.outcome === 'kept').map((t) => ({ ...t, on: f.openedAt }))));
+  const lengthOf = (i: number, side: 'left' | 'right') => data.fittings[i]?.feet[side].values.lengthMm?.mm;
+
+  async function open(): Promise<void> {
+    const sent = await send<{ id: number }>(`/api/v1/customers/${data.customer.id}/fittings`, 'POST');
+    if (sent.ok) await goto(`/fittings/${sent.value.id}/ask`, { invalidateAll: true });
+    else message = sent.detail;
+  }
+</script>
+
+<svelte:head><title>{data.customer.name} · Chiave</title></svelte:head>
+
+<div class="flex flex-wrap items-start gap-3">
+  <div class="mr-auto">
+    <h1>{data.customer.name}</h1>
+    <p class="soft">{data.customer.work}{data.customer.born ? ` · born ${data.customer.born}` : ''} · widths by {data.customer.fitsAs}’s letters</p>
+    {#if data.customer.story}<p>{data.customer.story}</p>{/if}
+    {#each data.customer.flags as flag (flag)}<Badge color="primary" class="mr-1">{FLAG_CHOICES.find((f) => f.id === flag)?.name}</Badge>{/each}
+  </div>
+  <Button color="primary" class="min-h-11" onclick={open}>New fitting</Button>
+</div>
+{#if message}<p role="alert" class="caution mt-3">{message}</p>{/if}
+
+<section class="sheet mt-4">
+  <h2>Kept</h2>
+  {#if kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
+    <ul class="mt-1 grid gap-1">
+      {#each kept as t (t.id)}
+        <li><b>{data.names[t.styleId]}</b> in <span class="figures">{t.size} {t.width}</span> <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>{#if t.why} · {t.why}{/if}</li>
+      {/each}
+    </ul>
+  {/if}
+</section>
+
+<h2 class="mt-5">Fittings</h2>
+<ol class="mt-2 grid gap-3">
+  {#each data.fittings as f, i (f.id)}
+    <li class="sheet">
+      <div class="flex flex-wrap items-baseline gap-x-3">
+        <a href="/fittings/{f.id}/measure" class="text-lg font-semibold">{format(new Date(f.openedAt), 'd MMMM yyyy, HH:mm')}</a>
+        <span>{f.purpose || 'purpose not noted'}</span>
+        <span class="figures ml-auto">
+          {#each ['left', 'right'] as const as side (side)}
+            {@const now = lengthOf(i, side)}
+            {@const before = lengthOf(i + 1, side)}
+            <b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b>
+            {now === undefined ? 'not measured' : formatLength(now, shown.unit)}
+            {#if now !== undefined && before !== undefined}<span class="soft">({formatDifference(now - before)})</span>{/if}{' '}
+          {/each}
+        </span>
+      </div>
+      {#if f.tries.length > 0}
+        <ul class="mt-2 grid gap-1 border-t border-line pt-2">
+          {#each f.tries as t (t.id)}
+            <li>
+              <b>{data.names[t.styleId]}</b> <span class="figures">{t.size} {t.width}</span>: {OUTCOME_CHOICES.find((o) => o.id === t.outcome)?.name}
+              <span class="soft">· engine said {VERDICT_WORDS[t.verdict]}</span>
+              {#each ['left', 'right'] as const as side (side)}
+                {#each Object.entries(t.felt[side]) as [zone, state] (zone)}<span class="ml-2 text-sm"><b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b> {ZONE[zone as ZoneId]?.name ?? zone} {wordOf(state)}</span>{/each}
+              {/each}
+              {#if t.why}<span class="soft"> · {t.why}</span>{/if}
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    </li>
+  {/each}
+</ol>
+<p class="mt-3 text-sm soft">Hand measures err by 1 to 2 mm in length: a change smaller than that is not a change.</p>
