@@ -108,10 +108,11 @@ export interface StyleDesign {
 }
 
 const THIRD = 1 / 3;
+// prettier-ignore
 const style = (
   id: string, last: string, name: string, kind: KindId, forWhom: StyleDesign['forWhom'], upper: UpperId, closure: Closure, stiff: number, heel: number,
   run: [number, number, number], widths: string, more: Partial<StyleDesign> = {}
-): StyleDesign => ({ id, last, name, kind, forWhom, upper, closure, stiff, heel, run, widths: widths.split(' '), ...more }); // prettier-ignore
+): StyleDesign => ({ id, last, name, kind, forWhom, upper, closure, stiff, heel, run, widths: widths.split(' '), ...more });
 
 export const STYLES: StyleDesign[] = [
   style('moonrise-70', 'heron', 'Moonrise 70', 'pump', 'women', 'smooth-leather', 'none', 3, 70, [35, 42, 0.5], 'narrow medium'),

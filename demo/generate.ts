@@ -11,9 +11,18 @@ const write = (name: string, data: unknown[]): void => {
 };
 
 const styles = allStyles();
-write('makers', MAKERS.map(({ id, name, note, letters }) => ({ id, name, note, letters })));
+write(
+  'makers',
+  MAKERS.map(({ id, name, note, letters }) => ({ id, name, note, letters }))
+);
 write('lasts', LASTS.map(lastOf));
-write('styles', styles.map(({ last, maker, letters: _letters, ...rest }) => ({ ...rest, last: last.id, maker: maker.id })));
-write('people', PEOPLE.map(({ id, name, born, work, story, group, flags }) => ({ id, name, born, work, story, group, flags: flags ?? [] })));
+write(
+  'styles',
+  styles.map(({ last, maker, letters: _letters, ...rest }) => ({ ...rest, last: last.id, maker: maker.id }))
+);
+write(
+  'people',
+  PEOPLE.map(({ id, name, born, work, story, group, flags }) => ({ id, name, born, work, story, group, flags: flags ?? [] }))
+);
 write('fittings', history(styles));
 console.log(`${MAKERS.length} makers, ${LASTS.length} lasts, ${STYLES.length} styles, ${PEOPLE.length} people`);

@@ -16,7 +16,10 @@ export interface DemoFitting {
   sockMm: number;
   preference: 'snug' | 'regular' | 'generous';
   measuredAt: string;
-  feet: Record<Side, { values: Partial<Record<MeasureId, number>>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number }>;
+  feet: Record<
+    Side,
+    { values: Partial<Record<MeasureId, number>>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number }
+  >;
   tries: DemoTry[];
 }
 export interface DemoTry {
@@ -100,7 +103,11 @@ function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly St
     .slice(0, 3);
   return candidates.map((c, i) => {
     const felt = (side: Side): Record<string, string> =>
-      Object.fromEntries(c.zones[side].filter((z) => ['toe-room', 'ball-girth', 'instep', 'heel-slip'].includes(z.zone) && random.uniform() > 0.35).map((z) => [z.zone, z.state === 'behind' || z.state === 'ahead' ? 'right' : z.state]));
+      Object.fromEntries(
+        c.zones[side]
+          .filter((z) => ['toe-room', 'ball-girth', 'instep', 'heel-slip'].includes(z.zone) && random.uniform() > 0.35)
+          .map((z) => [z.zone, z.state === 'behind' || z.state === 'ahead' ? 'right' : z.state])
+      );
     const kept = i === 0 && c.verdict !== 'does-not-fit';
     return {
       style: c.styleId,

@@ -6,7 +6,9 @@ import { done, fail, step } from './say.mjs';
 
 /** Installs npm packages when there are none, or when the lock file changed since. */
 export function installPackages(root) {
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   const mark = join(root, 'node_modules', '.chiave-lock');
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
   step('Installing npm packages');

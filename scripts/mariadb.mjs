@@ -1,9 +1,10 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
 import { run, sleep, start } from './run.mjs';
+import { alive } from './running.mjs';
 import { done, fail, step } from './say.mjs';
 
 /** The private MariaDB: its own data folder, socket and loopback port; nothing of a system service is used. */
@@ -18,53 +19,64 @@ const freePort = () =>
     });
   });
 
-const alive = (pid) => {
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch {
-    return false;
-  }
-};
-
 /** A Unix socket's path is at most about 100 characters; deep folders use the temporary one. */
 function socketPath(folder) {
   const inside = join(folder, 'mariadb.sock');
   return inside.length < 100 ? inside : join(tmpdir(), `chiave-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`);
 }
 
+const isMariadb = (pid) => {
+  try {
+    return alive(pid) && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('mariadbd');
+  } catch {
+    return false;
+  }
+};
+
 const command = (name) => (existsSync(`/usr/sbin/${name}`) ? `/usr/sbin/${name}` : name);
 
 /**
  * Starts (or finds running) the MariaDB of a data folder.
+ * @param onlyIfRunning starts nothing: null when none runs
  * @returns { url, stop, pid }
  */
-export async function startMariadb(folder) {
+export async function startMariadb(folder, { onlyIfRunning = false } = {}) {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   const data = join(folder, 'mariadb');
   const socket = socketPath(folder);
   const pidFile = join(folder, 'mariadb.pid');
   const secretFile = join(folder, 'database.json');
   const user = userInfo().username;
+  const running = existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8')) : 0;
+  // A number left by a killed server may belong to another process by now.
+  const found = running > 0 && isMariadb(running) && existsSync(socket);
+  if (onlyIfRunning && !found) return null;
 
   if (!existsSync(join(data, 'mysql'))) {
     step('Making a private MariaDB data folder');
-    // A half-made folder from a start that was killed is made again.
-    rmSync(data, { recursive: true, force: true });
-    rmSync(secretFile, { force: true });
+    // Made beside its place and moved there whole, so that a start killed half-way leaves nothing half made.
+    const making = `${data}.making`;
+    for (const old of [making, data, secretFile]) rmSync(old, { recursive: true, force: true });
     const made = run(
       'mariadb-install-db',
-      ['--no-defaults', `--datadir=${data}`, `--user=${user}`, '--skip-test-db', '--auth-root-authentication-method=socket', `--auth-root-socket-user=${user}`],
+      [
+        '--no-defaults',
+        `--datadir=${making}`,
+        `--user=${user}`,
+        '--skip-test-db',
+        '--auth-root-authentication-method=socket',
+        `--auth-root-socket-user=${user}`
+      ],
       { quiet: true }
     );
     if (!made.ok) fail('mariadb-install-db failed; the lines above say why.');
+    renameSync(making, data);
     done('done');
   }
 
-  const running = existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8')) : 0;
   const secret = existsSync(secretFile) ? JSON.parse(readFileSync(secretFile, 'utf8')) : { password: randomBytes(18).toString('base64url'), port: 0 };
   let child = null;
-  if (running && alive(running) && existsSync(socket)) {
+  if (found) {
     step('Found MariaDB running');
   } else {
     step('Starting MariaDB on loopback');
@@ -73,11 +85,12 @@ export async function startMariadb(folder) {
     const log = openSync(join(folder, 'mariadb.log'), 'a');
     child = start(
       command('mariadbd'),
+      // prettier-ignore
       [
         '--no-defaults', `--datadir=${data}`, `--socket=${socket}`, `--pid-file=${pidFile}`, `--port=${secret.port}`, `--user=${user}`,
         '--bind-address=127.0.0.1', '--skip-name-resolve', '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci',
         '--innodb-flush-log-at-trx-commit=1', '--innodb-buffer-pool-size=128M', '--sql-mode=STRICT_ALL_TABLES,NO_ENGINE_SUBSTITUTION', '--skip-log-bin'
-      ], // prettier-ignore
+      ],
       { stdio: ['ignore', log, log], detached: true }
     );
     // A Ctrl-C in the terminal must reach us first: we stop the application, then the database.
@@ -101,7 +114,7 @@ export async function startMariadb(folder) {
     pid: Number(readFileSync(pidFile, 'utf8')),
     async stop() {
       const pid = existsSync(pidFile) ? Number(readFileSync(pidFile, 'utf8')) : 0;
-      if (!pid || !alive(pid)) return;
+      if (!pid || !isMariadb(pid)) return;
       process.kill(pid, 'SIGTERM');
       for (let i = 0; i < 200 && alive(pid); i++) await sleep(100);
       if (alive(pid)) process.kill(pid, 'SIGKILL');

@@ -40,7 +40,8 @@ export const handle: Handle = async ({ event, resolve }) => {
     for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
     return response;
   };
-  if (!building && strangeHost(event.request)) return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
+  if (!building && strangeHost(event.request))
+    return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
   if (fromElsewhere(event.request)) return secure(problemResponse(new Problem(403, 'From elsewhere', 'The request comes from another site.')));
   if (!building && passcodeNeeded() && !OPEN_PATHS.has(pathname) && !pathname.startsWith('/_app/') && !cookieIsGood(event.cookies.get(COOKIE))) {
     if (pathname.startsWith('/api/')) return secure(problemResponse(new Problem(401, 'Passcode needed', 'Enter the shop passcode first.')));
@@ -49,7 +50,11 @@ export const handle: Handle = async ({ event, resolve }) => {
   const response = await resolve(event);
   // Unknown API paths and methods are problems too, not pages.
   if (pathname.startsWith('/api/v1/') && response.status >= 404 && response.status < 406 && !response.headers.get('content-type')?.includes('json')) {
-    return secure(problemResponse(new Problem(response.status, response.status === 405 ? 'Not that way' : 'Not found', `${event.request.method} ${pathname} is not part of this API.`)));
+    return secure(
+      problemResponse(
+        new Problem(response.status, response.status === 405 ? 'Not that way' : 'Not found', `${event.request.method} ${pathname} is not part of this API.`)
+      )
+    );
   }
   return secure(response);
 };

@@ -1,5 +1,5 @@
 import type { Reach } from '../heel';
-import type { Shoe } from './shoe';
+import type { KindId } from './kinds';
 import type { Wear } from './wear';
 
 /** What was told of the wearer that calls for care. */
@@ -7,7 +7,8 @@ export const FLAG_IDS = ['diabetic', 'numb', 'swollen', 'painful', 'pregnant', '
 export type FlagId = (typeof FLAG_IDS)[number];
 
 export interface CautionInput {
-  shoe: Shoe;
+  /** Null before any shoe is chosen. */
+  kind: KindId | null;
   wear: Wear;
   flags: readonly FlagId[];
   reach: readonly Reach[];
@@ -38,7 +39,8 @@ const RULES: readonly CautionRule[] = [
     text: 'Falls and sprains rise with heel height, and the load moves onto the forefoot. Advice for everyday wear is about 50 mm or lower.'
   },
   {
-    when: ({ dropMm, flags }) => dropMm > HIGH_HEEL_MM && flags.some((f) => ['numb', 'diabetic', 'pregnant', 'balance', 'painful', 'brace', 'prosthesis'].includes(f)),
+    when: ({ dropMm, flags }) =>
+      dropMm > HIGH_HEEL_MM && flags.some((f) => ['numb', 'diabetic', 'pregnant', 'balance', 'painful', 'brace', 'prosthesis'].includes(f)),
     text: 'Low and broad is safer here: ask a clinician before a high heel.'
   },
   {
@@ -50,7 +52,7 @@ const RULES: readonly CautionRule[] = [
     text: 'This heel takes the ankle near the end of its range: fine for a moment, hard for an evening.'
   },
   {
-    when: ({ shoe }) => shoe.kind === 'pointe',
+    when: ({ kind }) => kind === 'pointe',
     text: 'Pointe shoes are fitted in person by a trained fitter with the teacher’s consent. These figures clear nobody for pointe.'
   },
   {

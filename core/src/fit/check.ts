@@ -103,7 +103,7 @@ export function checkFit(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, flag
     sentence: sentence(verdict, spoken, fitsWith),
     feet: out,
     cautions: cautionsFor({
-      shoe,
+      kind: shoe.kind,
       wear,
       flags,
       reach: out.flatMap((f) => (f.heel ? [f.heel.reach] : [])),

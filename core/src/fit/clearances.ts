@@ -112,10 +112,7 @@ export function compare(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, pair
 
   const stiff = kind.slipWhenNewMm * (shoe.soleStiffness / kind.usual.soleStiffness) * Math.exp(-wear.hoursWorn / SLIP.softensHours);
   const slip =
-    (stiff +
-      SLIP.perHeelGap * Math.max(0, heelWidth - SLIP.heelGapFreeMm) +
-      SLIP.perInstepGap * Math.max(0, instep - kind.instep.c) +
-      Math.max(0, forward)) *
+    (stiff + SLIP.perHeelGap * Math.max(0, heelWidth - SLIP.heelGapFreeMm) + SLIP.perInstepGap * Math.max(0, instep - kind.instep.c) + Math.max(0, forward)) *
     (aids.heelGripMm > 0 ? 1 - GRIP.holdsSlip : 1);
 
   const zone = new Float64Array(ZONE_IDS.length).fill(NaN);

@@ -60,7 +60,11 @@ export function sizeGrid(style: Style, around: number, feet: readonly WornFoot[]
 }
 
 function worstOf(spoken: Parameters<typeof offZones>[0][]): string {
-  const off = spoken.flatMap((foot) => offZones(foot).slice(0, 1).map((o) => ({ ...o, text: `${feelOfZone(o.id, foot)}, ${foot.side}` })));
+  const off = spoken.flatMap((foot) =>
+    offZones(foot)
+      .slice(0, 1)
+      .map((o) => ({ ...o, text: `${feelOfZone(o.id, foot)}, ${foot.side}` }))
+  );
   off.sort((p, q) => Number(q.outside) - Number(p.outside) || q.weight - p.weight);
   return off[0]?.text ?? '';
 }

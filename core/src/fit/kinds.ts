@@ -5,10 +5,11 @@ import { cuts, type Cuts } from './zones';
  * Kinds of shoe with their targets, mm. All figures are estimates of this project, to be tuned by each shop,
  * except where `marks` says practice or a published source.
  */
+// prettier-ignore
 export const KIND_IDS = [
   'oxford', 'loafer', 'pump', 'flat', 'sandal', 'lace-boot', 'elastic-boot', 'western-boot', 'tall-boot', 'sneaker', 'running', 'walking',
   'extra-depth', 'heels-dance', 'pole-sandal', 'pole-boot', 'character', 'ballet-slipper', 'pointe'
-] as const; // prettier-ignore
+] as const;
 export type KindId = (typeof KIND_IDS)[number];
 
 export type Closure = 'lace' | 'strap' | 'buckle' | 'hook-loop' | 'zip' | 'elastic' | 'none';
@@ -41,14 +42,16 @@ const HELD_HEEL = cuts(-1, 0, 3, 6);
 
 type Usual = Kind['usual'];
 const usual = (closure: Closure, toe: ToeFamilyId, soleStiffness: number, heelHeightMm: number): Usual => ({ closure, toe, soleStiffness, heelHeightMm });
+// prettier-ignore
 const kind = (
   id: KindId, name: string, basis: Kind['basis'], toeRoom: Cuts, ballGirth: Cuts, instep: Cuts, heelSlip: Cuts, slipWhenNewMm: number,
   form: { pullOn?: boolean; shaft?: boolean; street?: boolean }, u: Usual, marks: string, note: string
 ): Kind => ({
   id, name, basis, toeRoom, ballGirth, instep, heelSlip, slipWhenNewMm,
   pullOn: form.pullOn ?? false, shaft: form.shaft ?? false, street: form.street ?? true, usual: u, marks, note
-}); // prettier-ignore
+});
 
+// prettier-ignore
 export const KINDS: readonly Kind[] = [
   kind('oxford', 'oxford or derby', 'usable', cuts(4, 7, 13, 18), cuts(-12, -8, 0, 8), LACED, CLOSE_HEEL, 1, {}, usual('lace', 'almond', 3, 25), 'estimate', 'room for the evening on the little-toe side'),
   kind('loafer', 'loafer', 'usable', cuts(1, 3, 9, 13), cuts(-12, -9, -3, 2), SLIP_ON, HELD_HEEL, 1, {}, usual('none', 'round', 3, 25), 'estimate', 'no closure: too roomy is as bad; often meant sockless'),
@@ -69,7 +72,7 @@ export const KINDS: readonly Kind[] = [
   kind('character', 'character shoe', 'usable', cuts(-1, 1, 6, 9), cuts(-12, -9, -2, 3), SLIP_ON, HELD_HEEL, 0.5, { street: false }, usual('strap', 'round', 3, 50), 'estimate', 'fit close, toes flat'),
   kind('ballet-slipper', 'ballet slipper', 'inside', cuts(-6, -3, 1, 4), cuts(-14, -10, -4, 0), cuts(-14, -10, 0, 4), HELD_HEEL, 0, { street: false }, usual('elastic', 'round', 1, 0), 'estimate', 'toes flat and straight, no folds'),
   kind('pointe', 'pointe shoe', 'inside', cuts(-6, -3, 1, 4), cuts(-14, -10, -4, 0), cuts(-14, -10, 0, 4), HELD_HEEL, 0, { street: false }, usual('elastic', 'square', 5, 0), 'length and girth only', 'box, vamp and shank are judged at the pointe bench by a trained fitter with the teacher')
-]; // prettier-ignore
+];
 
 export const KIND: Readonly<Record<KindId, Kind>> = Object.fromEntries(KINDS.map((k) => [k.id, k])) as Record<KindId, Kind>;
 

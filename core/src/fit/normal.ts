@@ -14,9 +14,7 @@ export function normalQuantile(p: number): number {
   if (p > 1 - 0.02425) return -tail(Math.sqrt(-2 * Math.log(1 - p)));
   const q = p - 0.5;
   const r = q * q;
-  return (
-    ((((((a[0] * r + a[1]) * r + a[2]) * r + a[3]) * r + a[4]) * r + a[5]) * q) / (((((b[0] * r + b[1]) * r + b[2]) * r + b[3]) * r + b[4]) * r + 1)
-  );
+  return ((((((a[0] * r + a[1]) * r + a[2]) * r + a[3]) * r + a[4]) * r + a[5]) * q) / (((((b[0] * r + b[1]) * r + b[2]) * r + b[3]) * r + b[4]) * r + 1);
 }
 
 /** The positive root of x^(d+1) = x + 1: its inverse powers spread points evenly in d dimensions (Roberts 2018, from memory). */

@@ -19,7 +19,10 @@ export interface OtherShoe extends Pick<Remedy, 'kind' | 'name' | 'zone' | 'effe
 export function otherShoes(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear, others: readonly Style[]): OtherShoe[] {
   const now = cellOf(style, size, width, feet, wear);
   const zone = now.decidedBy.zone;
-  const foot = Math.max(0, now.spoken.findIndex((f) => f.side === now.decidedBy.side));
+  const foot = Math.max(
+    0,
+    now.spoken.findIndex((f) => f.side === now.decidedBy.side)
+  );
   const sizes = sizesOf(style);
   const at = sizes.findIndex((s) => Math.abs(s - size) < 1e-6);
   const w = style.widths.indexOf(width);
@@ -49,7 +52,16 @@ export function otherShoes(style: Style, size: number, width: string, feet: read
   if (best) {
     const cell = cellOf(best.o, best.candidate.sizeNumber, best.candidate.width, feet, wear);
     found.push(
-      change(`another last: ${best.o.name} (${best.o.last.name}), ${best.candidate.size} ${best.candidate.width}`, 'other-last', best.o, cell, now, foot, zone, best.candidate.size)
+      change(
+        `another last: ${best.o.name} (${best.o.last.name}), ${best.candidate.size} ${best.candidate.width}`,
+        'other-last',
+        best.o,
+        cell,
+        now,
+        foot,
+        zone,
+        best.candidate.size
+      )
     );
   }
   return found.sort((p, q) => Number(q.makesFit) - Number(p.makesFit)).slice(0, 4);

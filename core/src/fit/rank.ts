@@ -131,7 +131,11 @@ export function byRank(p: Candidate, q: Candidate): number {
 }
 
 /** Ranks a stockroom for both feet. One style at a time, so that a worker can report progress and stop. */
-export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], wear: Wear): Generator<{ done: number; of: number; candidate?: Candidate; unranked?: Unranked; considered: number }> {
+export function* rankStock(
+  styles: readonly Style[],
+  feet: readonly WornFoot[],
+  wear: Wear
+): Generator<{ done: number; of: number; candidate?: Candidate; unranked?: Unranked; considered: number }> {
   for (let i = 0; i < styles.length; i++) {
     yield { done: i + 1, of: styles.length, ...bestOfStyle(styles[i], feet, wear) };
   }
@@ -142,7 +146,12 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
  * @param limit how many candidates
  * @returns best first, with how many size-width pairs were fitted
  */
-export function rankAll(styles: readonly Style[], feet: readonly WornFoot[], wear: Wear, limit = Infinity): { candidates: Candidate[]; unranked: Unranked[]; considered: number } {
+export function rankAll(
+  styles: readonly Style[],
+  feet: readonly WornFoot[],
+  wear: Wear,
+  limit = Infinity
+): { candidates: Candidate[]; unranked: Unranked[]; considered: number } {
   const candidates: Candidate[] = [];
   const unranked: Unranked[] = [];
   let considered = 0;

@@ -7,9 +7,10 @@ import { UPPER } from './uppers';
 import type { FootDims, Wear } from './wear';
 import { ZONE_AT, ZONE_IDS, type ZoneId } from './zones';
 
+// prettier-ignore
 export type RemedyKind =
   | 'full-insole' | 'half-insole' | 'remove-insole' | 'ball-pad' | 'tongue-pad' | 'heel-grip' | 'thicker-sock' | 'toe-filler'
-  | 'spot-stretch' | 'lacing' | 'sister-size' | 'other-last' | 'wedge'; // prettier-ignore
+  | 'spot-stretch' | 'lacing' | 'sister-size' | 'other-last' | 'wedge';
 
 /** What a help does to the shoe or to how it is worn; its effect is always found by computing the fit again. */
 interface RemedyRule {
@@ -28,6 +29,7 @@ interface RemedyRule {
 const NEXT_SOCKS = [0.3, 1, 2.5, 4];
 const never = (): null => null;
 
+// prettier-ignore
 const RULES: readonly RemedyRule[] = [
   {
     kind: 'full-insole', name: (t) => `full insole, ${t} mm`, amountsMm: [2, 3, 4], helps: ['ball-girth', 'instep', 'waist', 'throat'], direction: -1,
@@ -80,7 +82,7 @@ const RULES: readonly RemedyRule[] = [
     forbidden: (shoe) => (shoe.closure === 'lace' ? null : 'there are no laces'),
     limits: 'about 4 mm either way'
   }
-]; // prettier-ignore
+];
 
 export interface Remedy {
   kind: RemedyKind;

@@ -91,9 +91,7 @@ export function completeShoe(input: ShoeInput): Shoe {
   const S = input.insoleLengthMm;
   const family = fill('toeShape', input.toeShape, () => kind.usual.toe);
   const tip = kind.basis === 'usable' ? TOE_FAMILY[family].nominalTipMm : 0;
-  const L0 = fill('madeForFootMm', input.madeForFootMm, () =>
-    input.flexLineMm !== undefined ? input.flexLineMm / 0.725 : S - middle(kind.toeRoom) - tip
-  );
+  const L0 = fill('madeForFootMm', input.madeForFootMm, () => (input.flexLineMm !== undefined ? input.flexLineMm / 0.725 : S - middle(kind.toeRoom) - tip));
   if (!(L0 > 60)) throw new RangeError('the insole is too short for any foot');
   const girth = fill('ballGirthMm', input.ballGirthMm, () =>
     input.ballWidthMm !== undefined ? GIRTH_OVER_INSOLE * input.ballWidthMm : MADE_FOR.girth * L0 + middle(kind.ballGirth)
@@ -104,7 +102,9 @@ export function completeShoe(input: ShoeInput): Shoe {
   const less = toeStructure === 'collapsed' ? COLLAPSED_LESS_MM : 0;
   const toeDepth = fill('toeDepthMm', input.toeDepthMm, () => MADE_FOR.toeHeight * L0 + MADE_FOR.depthOver - less);
   const known = (value: unknown, part: keyof typeof FILLED_SD): number => (value === undefined ? FILLED_SD : MEASURED_SD)[part];
-  const throat = kind.pullOn ? fill('throatGirthMm', input.throatGirthMm, () => MADE_FOR.shortHeel * footGirth + middle(SHARED_TARGETS.throat)) : (input.throatGirthMm ?? null);
+  const throat = kind.pullOn
+    ? fill('throatGirthMm', input.throatGirthMm, () => MADE_FOR.shortHeel * footGirth + middle(SHARED_TARGETS.throat))
+    : (input.throatGirthMm ?? null);
   return {
     kind: input.kind,
     inside: {

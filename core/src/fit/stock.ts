@@ -84,12 +84,23 @@ export function shoeOf(style: Style, size: number, width: string): Shoe {
  * What a typed size and width mean in a style, or why not: `9`, `9 1/2`, `42 2/3`.
  * @returns size and width, or the message for the field
  */
-export function readStyleSize(style: Style, sizeTyped: string, widthTyped: string): { size: number; width: string } | { field: 'size' | 'width'; message: string } {
+export function readStyleSize(
+  style: Style,
+  sizeTyped: string,
+  widthTyped: string
+): { size: number; width: string } | { field: 'size' | 'width'; message: string } {
   const size = parseSize(sizeTyped);
-  if (size === null) return { field: 'size', message: `“${sizeTyped}” is not a size. ${style.name} is made from ${sizeText(style, style.from)} to ${sizeText(style, style.to)}.` };
+  if (size === null)
+    return {
+      field: 'size',
+      message: `“${sizeTyped}” is not a size. ${style.name} is made from ${sizeText(style, style.from)} to ${sizeText(style, style.to)}.`
+    };
   const index = (size - style.from) / style.step;
   if (size < style.from - 1e-6 || size > style.to + 1e-6 || Math.abs(index - Math.round(index)) > 0.01) {
-    return { field: 'size', message: `${style.name} has no size ${sizeTyped}: it is made from ${sizeText(style, style.from)} to ${sizeText(style, style.to)} in steps of ${formatSize(style.step, style.step === 0.5 || style.step === 1 ? style.step : 1 / 3)}.` };
+    return {
+      field: 'size',
+      message: `${style.name} has no size ${sizeTyped}: it is made from ${sizeText(style, style.from)} to ${sizeText(style, style.to)} in steps of ${formatSize(style.step, style.step === 0.5 || style.step === 1 ? style.step : 1 / 3)}.`
+    };
   }
   const width = style.widths.find((w) => w.toUpperCase() === widthTyped.toUpperCase() || w === plainLetter(widthTyped));
   if (!width) return { field: 'width', message: `${style.name} has no width ${widthTyped}: it is made in ${style.widths.join(', ')}.` };
@@ -101,4 +112,3 @@ export const readInStyle = (style: Style, footMm: number): string => readLabel(S
 
 /** Foot length a style's label claims, mm; what the last is really made for may differ: the maker's habit. */
 export const claimedFootMm = (style: Style, size: number): number => toFootMm(schoolOf(SCALE[style.scale], style.school), size);
-

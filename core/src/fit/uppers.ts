@@ -1,7 +1,8 @@
 /** Upper materials: how they give, grow and may be worked. All estimates unless marked practice. */
+// prettier-ignore
 export const UPPER_IDS = [
   'smooth-leather', 'soft-leather', 'stiff-leather', 'suede', 'patent', 'knit', 'canvas', 'satin', 'mesh', 'matte-faux', 'plastic'
-] as const; // prettier-ignore
+] as const;
 export type UpperId = (typeof UPPER_IDS)[number];
 
 export interface Upper {
@@ -18,9 +19,10 @@ export interface Upper {
   stretches: boolean;
 }
 
+// prettier-ignore
 const upper = (id: UpperId, name: string, giveMm: number, girthShare: number, growMm: number, growHours: number, stretches: boolean): Upper => ({
   id, name, giveMm, girthShare, growMm, growHours, stretches
-}); // prettier-ignore
+});
 
 export const UPPERS: readonly Upper[] = [
   upper('smooth-leather', 'leather', 0, 0.5, 3.2, 20, true),

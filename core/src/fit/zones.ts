@@ -1,8 +1,9 @@
 /** The zones of a fit, in the order a fitter checks them. */
+// prettier-ignore
 export const ZONE_IDS = [
   'toe-room', 'toe-box-width', 'toe-box-depth', 'ball-width', 'ball-girth', 'flex-point', 'waist', 'instep', 'throat', 'topline',
   'heel-width', 'heel-slip', 'shaft'
-] as const; // prettier-ignore
+] as const;
 export type ZoneId = (typeof ZONE_IDS)[number];
 
 /** Place of a zone in a clearance array. */
@@ -32,9 +33,10 @@ export interface Zone {
   tooMuch: string;
 }
 
+// prettier-ignore
 const zone = (id: ZoneId, name: string, decides: boolean, preferenceShare: number, tooLittle: string, tooMuch: string): Zone => ({
   id, name, decides, preferenceShare, tooLittle, tooMuch
-}); // prettier-ignore
+});
 
 export const ZONES: readonly Zone[] = [
   zone('toe-room', 'toe room', true, 1, 'black or lost nails, numbness, an ingrown nail', 'trips, the foot bangs forward'),

@@ -45,8 +45,7 @@ export interface Pitch {
 export function pitchOf(dropMm: number, footLengthMm: number): Pitch {
   const wedgeDeg = seatWedgeDeg(dropMm);
   const low = dropMm / (HEEL.ballAt * footLengthMm);
-  const central =
-    (dropMm - HEEL.seatAt * footLengthMm * Math.sin(wedgeDeg / DEG)) / ((HEEL.ballAt - HEEL.seatAt) * footLengthMm);
+  const central = (dropMm - HEEL.seatAt * footLengthMm * Math.sin(wedgeDeg / DEG)) / ((HEEL.ballAt - HEEL.seatAt) * footLengthMm);
   const tooSteep = Math.max(low, central) > HEEL.steepest;
   const clamp = (sine: number): number => Math.asin(Math.min(HEEL.steepest, Math.max(0, sine))) * DEG;
   return { dropMm, lowDeg: clamp(low), centralDeg: Math.max(clamp(low), clamp(central)), wedgeDeg, tooSteep };

@@ -49,7 +49,14 @@ export interface Slide {
  * @param letsThrough see `CLOSURE_LETS_SLIDE`
  * @param toeRoomMm toe room before the slide
  */
-export function slideOf(dropMm: number, ballGirthClearanceMm: number, footBallGirthMm: number, friction: number, letsThrough: number, toeRoomMm: number): Slide {
+export function slideOf(
+  dropMm: number,
+  ballGirthClearanceMm: number,
+  footBallGirthMm: number,
+  friction: number,
+  letsThrough: number,
+  toeRoomMm: number
+): Slide {
   if (dropMm <= SLIDE.lowHeelMm) return { lowMm: 0, centreMm: 0, highMm: 0 };
   const wedge = Math.tan((seatWedgeDeg(dropMm) * Math.PI) / 180);
   const drive = Math.min(1, Math.max(0, (wedge - friction + 0.2) / 0.3));

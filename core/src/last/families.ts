@@ -2,9 +2,10 @@
  * Toe families: the curve of a last in front of its taper start, all on one rule
  * w(u) = tip + (w_taper - tip) (1 - u^p)^(1/q). Values are estimates tuned until the unusable tips came out as the trade feels them.
  */
+// prettier-ignore
 export const TOE_FAMILY_IDS = [
   'round', 'soft-almond', 'almond', 'pointed', 'chisel', 'soft-chisel', 'square', 'broad-square', 'snip', 'oblique', 'open', 'peep'
-] as const; // prettier-ignore
+] as const;
 export type ToeFamilyId = (typeof TOE_FAMILY_IDS)[number];
 
 export interface ToeFamily {
@@ -26,10 +27,11 @@ export interface ToeFamily {
   source: string;
 }
 
+// prettier-ignore
 const row = (
   id: ToeFamilyId, name: string, p: number, q: number, flat: number, peak: number,
   innerTaper: number, outerTaper: number, nominalTipMm: number, opensInFront = false
-): ToeFamily => ({ id, name, p, q, flat, peak, innerTaper, outerTaper, nominalTipMm, opensInFront, source: 'estimate' }); // prettier-ignore
+): ToeFamily => ({ id, name, p, q, flat, peak, innerTaper, outerTaper, nominalTipMm, opensInFront, source: 'estimate' });
 
 export const TOE_FAMILIES: readonly ToeFamily[] = [
   row('square', 'square', 2.3, 2.5, 0.16, 0.11, 0.11, 0.29, 1),
@@ -46,10 +48,7 @@ export const TOE_FAMILIES: readonly ToeFamily[] = [
   row('peep', 'peep', 2.3, 2.5, 0.02, 0.11, 0.11, 0.29, 4, true)
 ];
 
-export const TOE_FAMILY: Readonly<Record<ToeFamilyId, ToeFamily>> = Object.fromEntries(TOE_FAMILIES.map((f) => [f.id, f])) as Record<
-  ToeFamilyId,
-  ToeFamily
->;
+export const TOE_FAMILY: Readonly<Record<ToeFamilyId, ToeFamily>> = Object.fromEntries(TOE_FAMILIES.map((f) => [f.id, f])) as Record<ToeFamilyId, ToeFamily>;
 
 /** Families nested from least to most room behind one tip: each lies inside the next. */
 export const NESTED: readonly (readonly ToeFamilyId[])[] = [

@@ -93,11 +93,13 @@ export function compileInsole(inside: Inside): ShoeOutline {
 
 function blankOutline(): ShoeOutline {
   const side = (): Float64Array => new Float64Array(3 * SEGMENT);
+
+  // prettier-ignore
   return {
     insoleMm: 0, madeForMm: 0, ballMm: 0, planWidthMm: 0, insoleWidthMm: 0, heelHalfMm: 0, heelArcMm: 0, table: curveTable('round'),
     innerSide: side(), outerSide: side(), innerTaperMm: 0, outerTaperMm: 0, innerAtTaper: 0, outerAtTaper: 0, innerTip: 0, outerTip: 0,
     innerConeX: 0, innerConeW: 0, outerConeX: 0, outerConeW: 0
-  }; // prettier-ignore
+  };
 }
 
 function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist: number, outerWaist: number, into: ShoeOutline): ShoeOutline {
@@ -203,7 +205,6 @@ export function outerSlope(shoe: ShoeOutline, x: number): number {
   const c = shoe.outerSide;
   return segmentSlope(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
 }
-
 
 /**
  * Front of the shoe at a lateral place: the largest x inside, with walls flatter than the cone to the axis

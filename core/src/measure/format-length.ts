@@ -32,6 +32,12 @@ export function formatLength(mm: number, unit: LengthUnit): string {
   return `${trimNumber(mm / MM_PER[unit], DECIMALS[unit])} ${unit}`;
 }
 
+/** A signed length in the unit shown, without the unit: `+3.2`, `−0.1`; inches in hundredths. */
+export function formatSigned(mm: number, unit: LengthUnit): string {
+  const text = trimNumber(Math.abs(mm) / MM_PER[unit], unit === 'mm' ? 1 : 2);
+  return text === '0' ? '0' : `${mm > 0 ? '+' : '−'}${text}`;
+}
+
 /** A signed difference: `+3.2 mm`, `−1 mm`, `0 mm`. */
 export function formatDifference(mm: number): string {
   const text = trimNumber(Math.abs(mm));

@@ -180,9 +180,7 @@ export const MEASURES: readonly Measure[] = [
   }
 ];
 
-export const MEASURE: Readonly<Record<MeasureId, Measure>> = Object.fromEntries(
-  MEASURES.map((m) => [m.id, m])
-) as Record<MeasureId, Measure>;
+export const MEASURE: Readonly<Record<MeasureId, Measure>> = Object.fromEntries(MEASURES.map((m) => [m.id, m])) as Record<MeasureId, Measure>;
 
 /** Foot lengths accepted at all, mm. */
 export const ACCEPTED_LENGTH_MM: readonly [number, number] = [80, 400];

@@ -96,12 +96,7 @@ export function parseLength(text: string, defaultUnit: LengthUnit): ParsedLength
  * Used to offer (“did you mean 9.75 in?”), never to change.
  * @param lowMm,highMm the range in which a reading would be believable, mm
  */
-export function otherReadings(
-  text: string,
-  understood: LengthUnit,
-  lowMm: number,
-  highMm: number
-): { unit: LengthUnit; mm: number }[] {
+export function otherReadings(text: string, understood: LengthUnit, lowMm: number, highMm: number): { unit: LengthUnit; mm: number }[] {
   const bare = text.trim().replace(/\s*(mm|cm|inches|inch|in|"|”|″|'')\.?$/i, '');
   const number = parseMixedNumber(bare);
   if (number === null) return [];

@@ -25,12 +25,7 @@ const QUESTION_AT_SD = 3;
  * @param unit unit of a bare number
  * @param lengthMm foot length of the same side, when known
  */
-export function readMeasure(
-  field: MeasureId,
-  text: string,
-  unit: LengthUnit,
-  lengthMm?: number
-): { mm: number | null; unit: LengthUnit; findings: Finding[] } {
+export function readMeasure(field: MeasureId, text: string, unit: LengthUnit, lengthMm?: number): { mm: number | null; unit: LengthUnit; findings: Finding[] } {
   const name = MEASURE[field].name;
   const parsed = parseLength(text, unit);
   if (!parsed.ok) return { mm: null, unit, findings: [{ field, level: 'refuse', message: parsed.message }] };

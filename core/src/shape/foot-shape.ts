@@ -85,12 +85,14 @@ export function blankFootShape(): FootShape {
   const toes = (): Float64Array => new Float64Array(5);
   const stations = (): Float64Array => new Float64Array(STATIONS + 2);
   const hull = (): Float64Array => new Float64Array(5 * TOE_SAMPLES);
+
+  // prettier-ignore
   return {
     lengthMm: 0, ballMm: 0, outerBallMm: 0, ballWidthMm: 0, plainWidthMm: 0, heelWidthMm: 0, offsetMm: 0, innerAtBall: 0, outerAtBall: 0,
     tip: toes(), centre: toes(), radius: toes(), nose: toes(),
     stationX: stations(), inner: stations(), outer: stations(), innerToesFrom: 0, outerToesFrom: 0,
     hullCount: 0, hullTip: hull(), hullBehind: hull(), hullY: hull(), hullToe: new Int8Array(5 * TOE_SAMPLES), hullAngle: hull()
-  }; // prettier-ignore
+  };
 }
 
 /**
@@ -115,8 +117,30 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
     nose[i] = TOE_NOSE[i] * r;
   }
   const xh = HEEL_ARC * L;
-  sideCurve(innerCurve, xh, plan.heelWidthMm / 2, INNER_WAIST.at * L, INNER_WAIST.width * W0, xi, INNER_SHARE * W0, tip[0] - nose[0], centre[0] + radius[0], -0.02);
-  sideCurve(outerCurve, xh, plan.heelWidthMm / 2, OUTER_WAIST.at * L, OUTER_WAIST.width * W0, xo, OUTER_SHARE * W0, tip[4] - nose[4], radius[4] - centre[4], -0.05);
+  sideCurve(
+    innerCurve,
+    xh,
+    plan.heelWidthMm / 2,
+    INNER_WAIST.at * L,
+    INNER_WAIST.width * W0,
+    xi,
+    INNER_SHARE * W0,
+    tip[0] - nose[0],
+    centre[0] + radius[0],
+    -0.02
+  );
+  sideCurve(
+    outerCurve,
+    xh,
+    plan.heelWidthMm / 2,
+    OUTER_WAIST.at * L,
+    OUTER_WAIST.width * W0,
+    xo,
+    OUTER_SHARE * W0,
+    tip[4] - nose[4],
+    radius[4] - centre[4],
+    -0.05
+  );
 
   const count = STATIONS + 2;
   stationsInto(stationX, L, xi, xo);
@@ -156,18 +180,7 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
   return into;
 }
 
-function sideCurve(
-  out: Float64Array,
-  x0: number,
-  w0: number,
-  x1: number,
-  w1: number,
-  x2: number,
-  w2: number,
-  x3: number,
-  w3: number,
-  endSlope: number
-): void {
+function sideCurve(out: Float64Array, x0: number, w0: number, x1: number, w1: number, x2: number, w2: number, x3: number, w3: number, endSlope: number): void {
   knotX[0] = x0;
   knotX[1] = x1;
   knotX[2] = x2;

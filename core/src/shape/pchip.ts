@@ -13,15 +13,7 @@ export const SEGMENT = 5;
  * @param startSlope,endSlope slopes at the two ends
  * @param out filled from `at` with (n - 1) x SEGMENT doubles
  */
-export function pchipInto(
-  xs: ArrayLike<number>,
-  ys: ArrayLike<number>,
-  n: number,
-  startSlope: number,
-  endSlope: number,
-  out: Float64Array,
-  at = 0
-): void {
+export function pchipInto(xs: ArrayLike<number>, ys: ArrayLike<number>, n: number, startSlope: number, endSlope: number, out: Float64Array, at = 0): void {
   let slope = startSlope;
   for (let i = 0; i < n - 1; i++) {
     const h = xs[i + 1] - xs[i];

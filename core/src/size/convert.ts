@@ -55,7 +55,11 @@ export function convertLabel(from: { scale: ScaleId; size: number; school?: stri
   const disagreements: Disagreement[] = [];
   for (const id of to) {
     const target = SCALE[id];
-    const schools = union([school.id].filter((s) => namedSchools(source).includes(s)), namedSchools(source), namedSchools(target));
+    const schools = union(
+      [school.id].filter((s) => namedSchools(source).includes(s)),
+      namedSchools(source),
+      namedSchools(target)
+    );
     const own = (schools.length > 0 ? schools : ['standard']).map((s) => readAcross(source, from.size, target, s));
     readings.push(...own);
     const disagreement = disagreementOf(target, own);

@@ -40,17 +40,20 @@ export interface LengthScale {
   confidence: Confidence;
 }
 
+// prettier-ignore
 export const SCALE_IDS = [
   'us-m', 'us-w', 'us-youth', 'us-child', 'uk', 'uk-child', 'eu', 'mondo', 'jp', 'kr', 'cn', 'cn-old', 'au-m', 'au-w', 'au-boot', 'mx', 'br'
-] as const; // prettier-ignore
+] as const;
 export type ScaleId = (typeof SCALE_IDS)[number];
 
+// prettier-ignore
 const onFoot = (id: string, name: string, unitMm: number, zeroMm: number, source: string): School => ({
   id, name, unitMm, zeroMm, basis: 'foot', allowanceMm: 0, source
-}); // prettier-ignore
+});
+// prettier-ignore
 const onLast = (id: string, name: string, unitMm: number, zeroMm: number, allowanceMm: number, source: string): School => ({
   id, name, unitMm, zeroMm, basis: 'last', allowanceMm, source
-}); // prettier-ignore
+});
 
 const MEMORY = ', from memory';
 const DEVICE = 'practice: the metal measuring device, size 1 is 7 2/3 in' + MEMORY;
@@ -58,6 +61,7 @@ const BRITISH = 'British system: adult size 0 is a last of 8 1/3 in, 25 barleyco
 const STAMPED = "practice: one maker's boxes, printed centimetres; another maker prints women's 7.5 as men's 6.5";
 
 /** Smallest step that the continental scale is cut in is a third; runs say which they use. */
+// prettier-ignore
 export const SCALES: readonly LengthScale[] = [
   {
     id: 'us-m', name: 'US men', short: 'US M', step: 0.5, range: [1, 20], group: 'men', confidence: 'high', source: DEVICE,
@@ -154,7 +158,7 @@ export const SCALES: readonly LengthScale[] = [
     id: 'br', name: 'Brazilian', short: 'BR', step: 1, range: [13, 50], group: 'all', confidence: 'low', source: 'practice, weak: continental - 2',
     schools: [onLast('standard', 'continental - 2', PARIS_POINT, 2 * PARIS_POINT, TWO_THIRDS_INCH, 'practice, weak')]
   }
-]; // prettier-ignore
+];
 
 export const SCALE: Readonly<Record<ScaleId, LengthScale>> = Object.fromEntries(SCALES.map((s) => [s.id, s])) as Record<ScaleId, LengthScale>;
 
@@ -170,8 +174,7 @@ export function schoolOf(scale: LengthScale, id?: string): School {
 }
 
 /** Schools between which a scale leaves a choice; none when it has its one rule. */
-export const namedSchools = (scale: LengthScale): readonly string[] =>
-  scale.schools.length > 1 ? scale.schools.map((s) => s.id) : [];
+export const namedSchools = (scale: LengthScale): readonly string[] => (scale.schools.length > 1 ? scale.schools.map((s) => s.id) : []);
 
 /** Foot length a size stands for in a school, mm. @example toFootMm(schoolOf(SCALE.uk), 8) // 262.47 */
 export const toFootMm = (school: School, size: number): number => school.zeroMm + size * school.unitMm - school.allowanceMm;

@@ -106,7 +106,12 @@ export function letterMm(scaleId: string, group: 'men' | 'women', letter: string
 }
 
 /** The letter of a foot (its own girth or width at its length), with what is left over, mm. Ends of the scale say so. */
-export function footLetter(scaleId: string, group: 'men' | 'women', footLengthMm: number, measureMm: number): { letter: string; remainderMm: number; beyond: boolean } {
+export function footLetter(
+  scaleId: string,
+  group: 'men' | 'women',
+  footLengthMm: number,
+  measureMm: number
+): { letter: string; remainderMm: number; beyond: boolean } {
   const scale = widthScaleOf(scaleId);
   if (!scale) throw new RangeError(`no width scale “${scaleId}”; there are ${WIDTH_SCALES.map((s) => s.id).join(', ')}`);
   const first = letterMm(scaleId, group, scale.letters[0], footLengthMm);

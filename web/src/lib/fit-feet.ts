@@ -15,6 +15,9 @@ export interface FittingState {
   customer: { born: number | null };
 }
 
+/** Age this year, when the year of birth is known. */
+export const ageOf = ({ born }: { born: number | null }): number | undefined => (born === null ? undefined : new Date().getFullYear() - born);
+
 /** How the shoes of a fitting will be worn. */
 export const wearOf = (fitting: FittingState): Wear => ({
   sockMm: fitting.sockMm,
@@ -23,7 +26,7 @@ export const wearOf = (fitting: FittingState): Wear => ({
   measuredAt: fitting.measuredAt || undefined,
   wornAt: fitting.wornAt || undefined,
   hoursWorn: 0,
-  age: fitting.customer.born === null ? undefined : new Date().getFullYear() - fitting.customer.born,
+  age: ageOf(fitting.customer),
   breakIn: fitting.breakIn
 });
 

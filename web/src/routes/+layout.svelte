@@ -14,10 +14,20 @@
 <header class="border-b border-line bg-ink text-sheet print:hidden">
   <div class="mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5">
     <a href="/" class="flex items-center gap-2 text-xl font-semibold !text-sheet no-underline"><img src="/mark.svg" alt="" class="h-8 w-8" />Chiave</a>
-    <nav aria-label="Main" class="flex gap-4"><a href="/" class="inline-flex min-h-11 items-center !text-[#f0d9a6]">People</a><a href="/api/v1/docs" class="inline-flex min-h-11 items-center !text-[#f0d9a6]">API</a></nav>
+    <nav aria-label="Main" class="flex gap-4">
+      <a href="/" class="inline-flex min-h-11 items-center !text-[#f0d9a6]">People</a><a
+        href="/api/v1/docs"
+        class="inline-flex min-h-11 items-center !text-[#f0d9a6]">API</a
+      >
+    </nav>
     <div class="ml-auto flex items-center gap-1" role="group" aria-label="Unit shown">
       {#each UNITS as unit (unit)}
-        <button type="button" class="min-h-11 min-w-11 rounded px-2 {shown.unit === unit ? 'bg-[#c8973a] font-semibold text-ink' : 'text-sheet'}" aria-pressed={shown.unit === unit} onclick={() => shown.show(unit)}>{unit}</button>
+        <button
+          type="button"
+          class="min-h-11 min-w-11 rounded px-2 {shown.unit === unit ? 'bg-[#c8973a] font-semibold text-ink' : 'text-sheet'}"
+          aria-pressed={shown.unit === unit}
+          onclick={() => shown.show(unit)}>{unit}</button
+        >
       {/each}
       <Shortcuts />
     </div>

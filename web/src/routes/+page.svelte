@@ -2,7 +2,8 @@
   import { goto } from '$app/navigation';
   import { formatLength } from '@chiave/core/measure';
   import { format } from 'date-fns';
-  import { Badge, Button } from 'flowbite-svelte';
+  import Badge from 'flowbite-svelte/Badge.svelte';
+  import Button from 'flowbite-svelte/Button.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { FLAG_CHOICES } from '$lib/ui/names';
   import { send, type SaveError } from '$lib/ui/save.svelte';
@@ -47,16 +48,41 @@
     <h1>Who is in the chair?</h1>
     <p class="soft">The shoe room of the lyric theatre at Porto Levanna. Pick a person and open a fitting.</p>
   </div>
-  <label class="block w-72"><span class="font-semibold">Find</span><input class="field" type="search" bind:value={search} placeholder="name, work, story" /></label>
+  <label class="block w-72"
+    ><span class="font-semibold">Find</span><input class="field" type="search" bind:value={search} placeholder="name, work, story" /></label
+  >
   <Button color="primary" class="min-h-11" onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
 </div>
 {#if message}<p role="alert" class="caution mt-3">{message}</p>{/if}
 
 {#if adding}
   <form class="sheet mt-4 grid gap-4 sm:grid-cols-[2fr_1fr_auto_auto] sm:items-end" onsubmit={add} novalidate>
-    <label class="block"><span class="font-semibold">Name</span><input class="field" bind:value={name} aria-invalid={!!errorOf('name')} autocomplete="off" />{#if errorOf('name')}<span class="text-tight">{errorOf('name')}</span>{/if}</label>
-    <label class="block"><span class="font-semibold">Born (year)</span><input class="field figures" inputmode="numeric" bind:value={born} aria-invalid={!!errorOf('born')} />{#if errorOf('born')}<span class="text-tight">{errorOf('born')}</span>{/if}</label>
-    <Choice name="fitsAs" legend="Widths by" options={[{ id: 'women', name: "women's" }, { id: 'men', name: "men's" }]} value={fitsAs} onchange={(v) => (fitsAs = v ?? 'women')} />
+    <label class="block"
+      ><span class="font-semibold">Name</span><input
+        class="field"
+        bind:value={name}
+        aria-invalid={!!errorOf('name')}
+        autocomplete="off"
+      />{#if errorOf('name')}<span class="text-tight">{errorOf('name')}</span>{/if}</label
+    >
+    <label class="block"
+      ><span class="font-semibold">Born (year)</span><input
+        class="field figures"
+        inputmode="numeric"
+        bind:value={born}
+        aria-invalid={!!errorOf('born')}
+      />{#if errorOf('born')}<span class="text-tight">{errorOf('born')}</span>{/if}</label
+    >
+    <Choice
+      name="fitsAs"
+      legend="Widths by"
+      options={[
+        { id: 'women', name: "women's" },
+        { id: 'men', name: "men's" }
+      ]}
+      value={fitsAs}
+      onchange={(v) => (fitsAs = v ?? 'women')}
+    />
     <Button type="submit" color="primary" class="min-h-11">Add and open a fitting</Button>
   </form>
 {/if}
@@ -70,9 +96,13 @@
         {#if c.story}<p class="mt-0.5">{c.story}</p>{/if}
         <p class="mt-1 text-sm">
           {#if c.leftMm !== null && c.rightMm !== null}
-            <span class="figures"><b class="side-L">L</b> {formatLength(c.leftMm, shown.unit)} <b class="side-R ml-2">R</b> {formatLength(c.rightMm, shown.unit)}</span>
+            <span class="figures"
+              ><b class="side-L">L</b> {formatLength(c.leftMm, shown.unit)} <b class="side-R ml-2">R</b> {formatLength(c.rightMm, shown.unit)}</span
+            >
           {:else}<span class="soft">not measured yet</span>{/if}
-          {#if c.lastSeen}<span class="soft"> · last seen {format(new Date(c.lastSeen), 'd MMM yyyy')}, {c.fittings} {c.fittings === 1 ? 'fitting' : 'fittings'}</span>{/if}
+          {#if c.lastSeen}<span class="soft">
+              · last seen {format(new Date(c.lastSeen), 'd MMM yyyy')}, {c.fittings} {c.fittings === 1 ? 'fitting' : 'fittings'}</span
+            >{/if}
         </p>
         {#each c.flags as flag (flag)}<Badge color="primary" class="mt-1 mr-1">{flagName(flag)}</Badge>{/each}
       </div>

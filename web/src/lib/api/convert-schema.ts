@@ -8,7 +8,10 @@ const to = z.array(scaleId).min(1).max(SCALE_IDS.length);
 const fromLabel = z
   .object({
     scale: scaleId,
-    size: z.union([z.string().max(12), z.number()]).transform(String).describe('as written: 7.5, 42 2/3, 255'),
+    size: z
+      .union([z.string().max(12), z.number()])
+      .transform(String)
+      .describe('as written: 7.5, 42 2/3, 255'),
     school: z.enum(schools).optional(),
     width: z.string().max(12).optional()
   })

@@ -55,8 +55,14 @@ const sideSchema = z
       z.enum(measureIds),
       z.object({ mm: z.number(), typed: text(40), how: z.enum(['device', 'tape', 'tracing', 'scan', 'stated']).default('tape') })
     ),
-    toeShape: z.enum(FOOT_TOE_SHAPES as unknown as ['egyptian', 'greek', 'square']).nullable().default(null),
-    archType: z.enum(ARCH_TYPES as unknown as ['low', 'medium', 'high']).nullable().default(null),
+    toeShape: z
+      .enum(FOOT_TOE_SHAPES as unknown as ['egyptian', 'greek', 'square'])
+      .nullable()
+      .default(null),
+    archType: z
+      .enum(ARCH_TYPES as unknown as ['low', 'medium', 'high'])
+      .nullable()
+      .default(null),
     bunionMm: standsOut.default(null),
     hammerToeMm: standsOut.default(null),
     ankleReachDeg: degrees.default(null)
@@ -75,9 +81,7 @@ export type SideBody = FeetBody['left'];
 const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES as unknown as [(typeof ZONE_STATES)[number], ...(typeof ZONE_STATES)[number][]]));
 export const OUTCOMES = ['open', 'kept', 'left', 'returned'] as const;
 
-export const trySchema = z
-  .object({ styleId: text(60), size: text(12), width: text(12) })
-  .meta({ id: 'Try' });
+export const trySchema = z.object({ styleId: text(60), size: text(12), width: text(12) }).meta({ id: 'Try' });
 
 export const tryPatchSchema = z
   .object({

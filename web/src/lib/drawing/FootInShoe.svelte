@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { FitDrawing, FootFit } from '@chiave/core/fit';
-  import { formatLength, type LengthUnit } from '@chiave/core/measure';
+  import { formatLength, formatSigned, type LengthUnit } from '@chiave/core/measure';
   import { closedPath, openPath, toScreen } from './place';
   import { EDGE_CUTS, TIGHT_TO_LOOSE, placeAmong } from './tightness';
 
@@ -23,7 +23,10 @@
     for (let i = 1; i <= points.length; i++) {
       const last = i === points.length;
       if (last || placeAmong(points[i].clearanceMm, EDGE_CUTS) !== placeAmong(points[from].clearanceMm, EDGE_CUTS)) {
-        out.push({ path: openPath(points.slice(from, last ? i : i + 1).map(place)), colour: TIGHT_TO_LOOSE[placeAmong(points[from].clearanceMm, EDGE_CUTS)].colour });
+        out.push({
+          path: openPath(points.slice(from, last ? i : i + 1).map(place)),
+          colour: TIGHT_TO_LOOSE[placeAmong(points[from].clearanceMm, EDGE_CUTS)].colour
+        });
         from = i;
       }
     }
@@ -33,6 +36,8 @@
   /** The narrowest place of a side ahead of the waist. */
   const worst = (points: FitDrawing['inner']) => points.filter((p) => p.x > 0.5 * longest).reduce((a, p) => (p.clearanceMm < a.clearanceMm ? p : a));
   const signed = (mm: number) => (mm < -0.05 ? `touches, ${formatLength(-mm, unit)} over` : `gap ${formatLength(Math.max(0, mm), unit)}`);
+  /** On a heel the foot shortens and may slide: what is drawn is the foot before that. */
+  const onHeel = (side: string) => fitOf(side)?.heel != null;
   const fitOf = (side: string) => feet.find((f) => f.side === side);
 </script>
 
@@ -41,7 +46,7 @@
     <text x={WIDTH / 2} y="16" text-anchor="middle" font-size="14" fill="var(--color-ink-soft)">from above, to scale · your left on the left</text>
     {#each drawings as { side, drawing } (side)}
       {@const place = toScreen(side, centre(side), HEEL_Y, scale)}
-      {@const colour = side === 'left' ? 'var(--color-left)' : 'var(--color-right)'}
+      {@const colour = side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
       {@const toe = drawing.toes[drawing.firstToe]}
       {@const toeAt = place(toe)}
       {@const room = fitOf(side)?.usableRoomMm ?? 0}
@@ -51,24 +56,48 @@
       {#each [...runs(drawing.inner, place), ...runs(drawing.outer, place)] as run, i (i)}
         <path d={run.path} fill="none" stroke={run.colour} stroke-width="4.5" stroke-linecap="round" />
       {/each}
-      <line x1={place({ x: drawing.flexLineMm, y: 46 }).x} y1={place({ x: drawing.flexLineMm, y: 46 }).y} x2={place({ x: drawing.flexLineMm * 0.876, y: -54 }).x} y2={place({ x: drawing.flexLineMm * 0.876, y: -54 }).y} stroke="var(--color-brass-bright)" stroke-width="1.5" stroke-dasharray="8 5" />
+      <line
+        x1={place({ x: drawing.flexLineMm, y: 46 }).x}
+        y1={place({ x: drawing.flexLineMm, y: 46 }).y}
+        x2={place({ x: drawing.flexLineMm * 0.876, y: -54 }).x}
+        y2={place({ x: drawing.flexLineMm * 0.876, y: -54 }).y}
+        stroke="var(--color-brass-bright)"
+        stroke-width="1.5"
+        stroke-dasharray="8 5"
+      />
       <line x1={toeAt.x} y1={toeAt.y} x2={toeAt.x} y2={toeAt.y - Math.max(2, room * scale)} stroke="var(--color-ink)" stroke-width="2" marker-end="url(#tip)" />
       {#each [worst(drawing.inner), worst(drawing.outer)] as point, i (i)}
         {@const p = place(point)}
         <circle cx={p.x} cy={p.y} r="5" fill="none" stroke="var(--color-ink)" stroke-width="2" />
         {@const inward = (i === 0) === (side === 'left')}
-        <text x={inward ? Math.min(p.x + 12, WIDTH - 4) : Math.max(p.x - 12, 4)} y={p.y + 4 + (i === 0 ? -2 : 14)} text-anchor={inward ? 'start' : 'end'} font-size="12.5" fill="var(--color-ink)">
-          {point.clearanceMm < -0.05 ? '−' : '+'}{formatLength(Math.abs(point.clearanceMm), unit)}
+        <text
+          x={inward ? Math.min(p.x + 12, WIDTH - 4) : Math.max(p.x - 12, 4)}
+          y={p.y + 4 + (i === 0 ? -2 : 14)}
+          text-anchor={inward ? 'start' : 'end'}
+          font-size="12.5"
+          fill="var(--color-ink)"
+        >
+          {formatSigned(point.clearanceMm, unit)}
+          {unit}
         </text>
       {/each}
-      <text x={centre(side)} y={place({ x: drawing.insoleLengthMm, y: 0 }).y - 12} text-anchor="middle" font-size="13.5" font-weight="600" fill="var(--color-ink)">
-        {toe.name}: {room >= 0 ? `${formatLength(room, unit)} to go` : `pressed ${formatLength(-room, unit)}`}
+      <text
+        x={centre(side)}
+        y={place({ x: drawing.insoleLengthMm, y: 0 }).y - 12}
+        text-anchor="middle"
+        font-size="13.5"
+        font-weight="600"
+        fill="var(--color-ink)"
+      >
+        {toe.name}: {room >= 0 ? `${formatLength(room, unit)} to go${onHeel(side) ? ', flat' : ''}` : `pressed ${formatLength(-room, unit)}`}
       </text>
       <text x={centre(side)} y={HEEL_Y + 40} text-anchor="middle" font-size="22" font-weight="700" fill={colour}>{side === 'left' ? 'L' : 'R'} {side}</text>
       <title>{side}: inner side {signed(worst(drawing.inner).clearanceMm)}, outer side {signed(worst(drawing.outer).clearanceMm)}</title>
     {/each}
     <defs>
-      <marker id="tip" viewBox="0 0 8 8" refX="4" refY="4" markerWidth="6" markerHeight="6" orient="auto"><path d="M0 0 L8 4 L0 8 Z" fill="var(--color-ink)" /></marker>
+      <marker id="tip" viewBox="0 0 8 8" refX="4" refY="4" markerWidth="6" markerHeight="6" orient="auto"
+        ><path d="M0 0 L8 4 L0 8 Z" fill="var(--color-ink)" /></marker
+      >
     </defs>
   </svg>
   <figcaption class="mt-1 text-sm soft">
@@ -77,6 +106,8 @@
         <li class="flex items-center gap-1.5"><span class="inline-block h-2 w-6 rounded" style="background:{s.colour}"></span>{s.word}</li>
       {/each}
     </ul>
-    <p class="mt-1">Solid line: inside at the height where the foot is widest. Short dashes: the insole. Brass: where the shoe bends. Rings: narrowest place on either side.</p>
+    <p class="mt-1">
+      Solid line: inside at the height where the foot is widest. Short dashes: the insole. Brass: where the shoe bends. Rings: narrowest place on either side.
+    </p>
   </figcaption>
 </figure>

@@ -37,7 +37,7 @@
     return { path: closedPath(footPolygon(shape).map(place)), inner, outer, heelIn, heelOut, top: HEEL_Y - v.lengthMm.mm * scale };
   }
 
-  const derived = (foot: Foot, id: 'ballWidthMm' | 'heelWidthMm' | 'ballLengthMm') => foot.values[id].how === 'derived';
+  const isFilledIn = (foot: Foot, id: 'ballWidthMm' | 'heelWidthMm' | 'ballLengthMm') => foot.values[id].how === 'derived';
   const strong = (id: string) => (active === id ? 3 : 1.2);
 </script>
 
@@ -46,7 +46,7 @@
   {#each ['left', 'right'] as const as side (side)}
     {@const foot = feet[side]}
     {@const letter = side === 'left' ? 'L' : 'R'}
-    {@const colour = side === 'left' ? 'var(--color-left)' : 'var(--color-right)'}
+    {@const colour = side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
     <text x={CENTRE[side]} y={HEEL_Y + 36} text-anchor="middle" font-size="22" font-weight="700" fill={colour}>{letter} {side}</text>
     {#if foot}
       {@const d = drawn(side, foot)}
@@ -56,15 +56,55 @@
       <line x1={edge} y1={d.top} x2={edge} y2={HEEL_Y} stroke="var(--color-ink)" stroke-width={strong('lengthMm')} />
       <line x1={edge - 6} y1={d.top} x2={edge + 6} y2={d.top} stroke="var(--color-ink)" />
       <line x1={edge - 6} y1={HEEL_Y} x2={edge + 6} y2={HEEL_Y} stroke="var(--color-ink)" />
-      <text x={edge} y={d.top - 10} text-anchor={side === 'left' ? 'start' : 'end'} dx={side === 'left' ? -14 : 14} font-size="16" class="figures" fill="var(--color-ink)">
+      <text
+        x={edge}
+        y={d.top - 10}
+        text-anchor={side === 'left' ? 'start' : 'end'}
+        dx={side === 'left' ? -14 : 14}
+        font-size="16"
+        class="figures"
+        fill="var(--color-ink)"
+      >
         {formatLength(v.lengthMm.mm, unit)}
       </text>
-      <line x1={d.inner.x} y1={d.inner.y} x2={d.outer.x} y2={d.outer.y} stroke="var(--color-brass)" stroke-width={strong('ballWidthMm')} stroke-dasharray={derived(foot, 'ballWidthMm') ? '4 4' : undefined} />
-      <text x={CENTRE[side]} y={(d.inner.y + d.outer.y) / 2 - 8} text-anchor="middle" font-size="14" class="figures" font-style={derived(foot, 'ballWidthMm') ? 'italic' : undefined} fill="var(--color-ink)">
+      <line
+        x1={d.inner.x}
+        y1={d.inner.y}
+        x2={d.outer.x}
+        y2={d.outer.y}
+        stroke="var(--color-brass)"
+        stroke-width={strong('ballWidthMm')}
+        stroke-dasharray={isFilledIn(foot, 'ballWidthMm') ? '4 4' : undefined}
+      />
+      <text
+        x={CENTRE[side]}
+        y={(d.inner.y + d.outer.y) / 2 - 8}
+        text-anchor="middle"
+        font-size="14"
+        class="figures halo"
+        font-style={isFilledIn(foot, 'ballWidthMm') ? 'italic' : undefined}
+        fill="var(--color-ink)"
+      >
         {formatLength(v.ballWidthMm.mm, unit)}
       </text>
-      <line x1={d.heelIn.x} y1={d.heelIn.y} x2={d.heelOut.x} y2={d.heelOut.y} stroke="var(--color-brass)" stroke-width={strong('heelWidthMm')} stroke-dasharray={derived(foot, 'heelWidthMm') ? '4 4' : undefined} />
-      <text x={CENTRE[side]} y={d.heelIn.y - 8} text-anchor="middle" font-size="14" class="figures" font-style={derived(foot, 'heelWidthMm') ? 'italic' : undefined} fill="var(--color-ink)">
+      <line
+        x1={d.heelIn.x}
+        y1={d.heelIn.y}
+        x2={d.heelOut.x}
+        y2={d.heelOut.y}
+        stroke="var(--color-brass)"
+        stroke-width={strong('heelWidthMm')}
+        stroke-dasharray={isFilledIn(foot, 'heelWidthMm') ? '4 4' : undefined}
+      />
+      <text
+        x={CENTRE[side]}
+        y={d.heelIn.y - 8}
+        text-anchor="middle"
+        font-size="14"
+        class="figures halo"
+        font-style={isFilledIn(foot, 'heelWidthMm') ? 'italic' : undefined}
+        fill="var(--color-ink)"
+      >
         {formatLength(v.heelWidthMm.mm, unit)}
       </text>
       <circle cx={d.inner.x} cy={d.inner.y} r={active === 'ballLengthMm' ? 7 : 4} fill="var(--color-brass)" />

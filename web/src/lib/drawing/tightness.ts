@@ -17,3 +17,6 @@ export const wordOf = (state: string): string => TIGHT_TO_LOOSE.find((s) => s.id
 
 /** Cuts for the gap beside the foot's edge, mm: those of the toe box, either side on its own. */
 export const EDGE_CUTS: Cuts = { a: -4, b: -1, c: 6, d: 12 };
+
+/** Colour of a mean tightness, -1 tight to +1 loose. */
+export const tightColour = (tightness: number): string => TIGHT_TO_LOOSE[placeAmong(tightness, { a: -0.75, b: -0.25, c: 0.25, d: 0.75 })].colour;

@@ -66,7 +66,7 @@ export const take =
     answer(async () => work(await parseBody(event.request, schema), event), status);
 
 /** A path parameter that is a number. @throws Problem 404 */
-export function idOf(event: RequestEvent, name: string, what: string): number {
+export function idOf(event: { params: Partial<Record<string, string>> }, name: string, what: string): number {
   const id = Number(event.params[name]);
   if (!Number.isInteger(id) || id < 1) throw new Problem(404, 'Not found', `There is no ${what} “${event.params[name]}”.`);
   return id;

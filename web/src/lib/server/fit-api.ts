@@ -20,9 +20,10 @@ const zoneOut = ({ zone, basis, clearanceMm, sdMm, target, state, because }: Zon
 });
 
 const remediesOut = (foot: FootFit) =>
+  // prettier-ignore
   foot.remedies.map(({ kind, name, zone, effectMm, afterMm, makesFit, costs, limits }) => ({
     kind, name, zone, effectMm: round(effectMm), afterMm: round(afterMm), makesFit, costs, limits
-  })); // prettier-ignore
+  }));
 
 /** `POST /fit/check`: one foot in one shoe. */
 export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSchema>): unknown {

@@ -25,7 +25,10 @@ export function guardHost(): void {
 }
 
 // The passcode is part of what is signed, so that changing it ends every old cookie.
-const sign = (expires: number): string => createHmac('sha256', secret).update(`${expires}.${process.env.SHOP_PASSCODE ?? ''}`).digest('base64url');
+const sign = (expires: number): string =>
+  createHmac('sha256', secret)
+    .update(`${expires}.${process.env.SHOP_PASSCODE ?? ''}`)
+    .digest('base64url');
 const same = (a: string, b: string): boolean => {
   const [x, y] = [a, b].map((s) => createHmac('sha256', secret).update(s).digest());
   return timingSafeEqual(x, y);

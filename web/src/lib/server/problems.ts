@@ -26,12 +26,22 @@ export const invalid = (errors: readonly FieldError[]): Problem =>
 export const fromZod = (error: z.ZodError): Problem => invalid(error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message })));
 
 const AWAY = /^Sequelize(Connection|HostNotFound|AccessDenied|InvalidConnection|ConnectionAcquireTimeout|ConnectionRefused|ConnectionTimedOut|Database)/;
-const AWAY_CODES = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ER_SOCKET_UNEXPECTED_CLOSE', 'ER_CONNECTION_TIMEOUT', 'ER_GET_CONNECTION_TIMEOUT', 'ER_CMD_CONNECTION_CLOSED', 'ER_SERVER_SHUTDOWN']);
+const AWAY_CODES = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  'ER_SOCKET_UNEXPECTED_CLOSE',
+  'ER_CONNECTION_TIMEOUT',
+  'ER_GET_CONNECTION_TIMEOUT',
+  'ER_CMD_CONNECTION_CLOSED',
+  'ER_SERVER_SHUTDOWN'
+]);
 
 /** True when the database, not the request, is at fault: nothing was saved and trying again makes sense. */
 export function isDatabaseAway(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
-  const inner = (error as { original?: { code?: string; errno?: number }; parent?: { code?: string } }).original ?? (error as { parent?: { code?: string } }).parent;
+  const inner =
+    (error as { original?: { code?: string; errno?: number }; parent?: { code?: string } }).original ?? (error as { parent?: { code?: string } }).parent;
   const code = inner?.code ?? (error as { code?: string }).code;
   if (code && AWAY_CODES.has(code)) return true;
   return AWAY.test(error.name) && error.name !== 'SequelizeDatabaseError';

@@ -1,10 +1,11 @@
 <script lang="ts" generics="T extends string">
   /** One of a few, as touch-sized radio buttons; a second press on the chosen one clears it when `clearable`. */
+  // prettier-ignore
   let {
     name, legend, options, value, onchange, clearable = false, hideLegend = false
   }: {
     name: string; legend: string; options: readonly { id: T; name: string }[]; value: T | null; onchange: (value: T | null) => void; clearable?: boolean; hideLegend?: boolean;
-  } = $props(); // prettier-ignore
+  } = $props();
 </script>
 
 <fieldset>

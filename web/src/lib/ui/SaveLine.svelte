@@ -1,8 +1,13 @@
 <script lang="ts">
   import { format } from 'date-fns';
-  import type { Keeper } from './save.svelte';
+  import type { Keeper, SaveState } from './save.svelte';
 
-  let { keeper }: { keeper: Keeper } = $props();
+  let { keepers }: { keepers: readonly Keeper[] } = $props();
+
+  /** The worst state speaks. */
+  const ORDER: readonly SaveState[] = ['refused', 'waiting', 'saving', 'typing', 'saved'];
+  const keeper = $derived([...keepers].sort((p, q) => ORDER.indexOf(p.state) - ORDER.indexOf(q.state))[0]);
+  const at = $derived(keepers.reduce<number | null>((last, k) => (k.at && (!last || k.at > last) ? k.at : last), null));
 </script>
 
 <p role="status" class="text-sm" data-save={keeper.state}>
@@ -12,8 +17,8 @@
     <span class="caution block">Not saved: {keeper.message}</span>
   {:else if keeper.state === 'typing' || keeper.state === 'saving'}
     <span class="soft">saving …</span>
-  {:else if keeper.at}
-    <span class="soft">saved {format(keeper.at, 'HH:mm:ss')}</span>
+  {:else if at}
+    <span class="soft">saved {format(at, 'HH:mm:ss')}</span>
   {:else}
     <span class="soft">everything is saved</span>
   {/if}

@@ -1,7 +1,11 @@
 <script lang="ts" generics="T extends string">
   /** Any of several, as touch-sized check boxes. */
-  let { legend, options, chosen, onchange }: { legend: string; options: readonly { id: T; name: string }[]; chosen: readonly T[]; onchange: (chosen: T[]) => void } =
-    $props();
+  let {
+    legend,
+    options,
+    chosen,
+    onchange
+  }: { legend: string; options: readonly { id: T; name: string }[]; chosen: readonly T[]; onchange: (chosen: T[]) => void } = $props();
   const toggle = (id: T): void => onchange(chosen.includes(id) ? chosen.filter((c) => c !== id) : [...chosen, id]);
 </script>
 

@@ -1,7 +1,9 @@
 import { KINDS, type FlagId, type KindId } from '@chiave/core/fit';
 
 /** Kinds the stockroom carries, for choosing. */
-export const KIND_CHOICES: readonly { id: KindId; name: string }[] = KINDS.filter((k) => !['pointe', 'pole-sandal', 'pole-boot'].includes(k.id)).map(({ id, name }) => ({ id, name }));
+export const KIND_CHOICES: readonly { id: KindId; name: string }[] = KINDS.filter((k) => !['pointe', 'pole-sandal', 'pole-boot'].includes(k.id)).map(
+  ({ id, name }) => ({ id, name })
+);
 
 export const FLAG_CHOICES: readonly { id: FlagId; name: string }[] = [
   { id: 'diabetic', name: 'diabetes' },
@@ -28,6 +30,9 @@ export const REACH_WORDS: Readonly<Record<string, string>> = {
   'out-of-reach': 'this ankle does not reach it',
   unknown: 'ankle reach not measured: measure it before a high heel'
 };
-/** A chance in words with its figure: never a bare percentage. */
-export const chance = (p: number): string => `about ${Math.round(p * 20) * 5} in 100 that every zone sits within its limits`;
-export const signed = (mm: number): string => `${mm < -0.05 ? '−' : mm > 0.05 ? '+' : ''}${Math.abs(mm).toFixed(1)}`;
+/** A chance in words with its figure: never a bare percentage, never a certainty. */
+export function chance(p: number): string {
+  const inHundred = Math.round(p * 20) * 5;
+  const figure = inHundred < 5 ? 'under 5' : inHundred > 95 ? 'over 95' : `about ${inHundred}`;
+  return `${figure} in 100 that every zone sits within its limits`;
+}

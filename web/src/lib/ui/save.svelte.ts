@@ -16,9 +16,13 @@ export class Keeper {
   state = $state<SaveState>('saved');
   message = $state('');
   errors = $state<SaveError[]>([]);
-  at = $state<Date | null>(null);
+  /** When it was last saved, epoch milliseconds. */
+  at = $state<number | null>(null);
+  /** Called when all that was changed has been saved. */
+  onsaved: () => void = () => {};
   #timer: ReturnType<typeof setTimeout> | undefined;
   #latest: unknown;
+  #keepDraft = false;
   #running: Promise<void> | undefined;
 
   /**
@@ -37,9 +41,14 @@ export class Keeper {
     return text ? (JSON.parse(text) as T) : null;
   }
 
-  /** Saves soon; later changes replace earlier ones. @param kept what to hold in this browser when it differs from the body */
-  later(body: unknown, kept: unknown = body): void {
+  /**
+   * Saves soon; later changes replace earlier ones.
+   * @param kept what to hold in this browser when it differs from the body
+   * @param keepDraft holds it even once the body is saved, because it says more than the body
+   */
+  later(body: unknown, kept: unknown = body, keepDraft = false): void {
     this.#latest = body;
+    this.#keepDraft = keepDraft;
     this.state = 'typing';
     if (this.draftKey) localStorage.setItem(this.draftKey, JSON.stringify(kept));
     clearTimeout(this.#timer);
@@ -62,10 +71,11 @@ export class Keeper {
     if (outcome.ok) {
       if (this.#latest === body) {
         this.#latest = undefined;
-        if (this.draftKey) localStorage.removeItem(this.draftKey);
+        if (this.draftKey && !this.#keepDraft) localStorage.removeItem(this.draftKey);
         this.state = 'saved';
+        this.onsaved();
       }
-      this.at = new Date();
+      this.at = Date.now();
       this.message = '';
       this.errors = [];
       return;

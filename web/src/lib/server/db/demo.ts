@@ -3,20 +3,26 @@ import { join } from 'node:path';
 import type { Sequelize } from 'sequelize';
 import { tables } from './models';
 
-interface DemoMaker { id: string; name: string; note: string; letters: string[] } // prettier-ignore
-interface DemoLast { id: string; maker: string; name: string; family: string; [rest: string]: unknown } // prettier-ignore
+// prettier-ignore
+interface DemoMaker { id: string; name: string; note: string; letters: string[] }
+// prettier-ignore
+interface DemoLast { id: string; maker: string; name: string; family: string; [rest: string]: unknown }
+// prettier-ignore
 interface DemoStyle {
   id: string; maker: string; last: string; name: string; kind: string; forWhom: string; scale: string; school: string; step: number; from: number; to: number;
   widths: string[]; upper: string; closure: string; soleStiffness: number; heelHeightMm: number; platformMm: number; removableInsoleMm: number;
   toeStructure: string; stock: Record<string, number>;
-} // prettier-ignore
-interface DemoPerson { id: string; name: string; born: number; work: string; story: string; group: string; flags: string[] } // prettier-ignore
-interface DemoFoot { values: Record<string, number>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number } // prettier-ignore
+}
+// prettier-ignore
+interface DemoPerson { id: string; name: string; born: number; work: string; story: string; group: string; flags: string[] }
+// prettier-ignore
+interface DemoFoot { values: Record<string, number>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number }
+// prettier-ignore
 interface DemoFitting {
   person: string; openedAt: string; purpose: string; kinds: string[]; sockMm: number; preference: string; measuredAt: string;
   feet: Record<'left' | 'right', DemoFoot>;
   tries: { style: string; size: string; width: string; felt: unknown; outcome: string; why: string; verdict: string; probability: number; engine: string }[];
-} // prettier-ignore
+}
 
 const read = <T>(folder: string, name: string): T[] => JSON.parse(readFileSync(join(folder, `${name}.json`), 'utf8')) as T[];
 

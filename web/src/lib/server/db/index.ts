@@ -1,2 +1,3 @@
 export { database } from './connect';
 export { fromJson, tables, type Tables } from './models';
+export { select } from './select';

@@ -1,7 +1,6 @@
-import { QueryTypes } from 'sequelize';
 import type { z } from 'zod';
 import type { customerSchema } from '../../api/shop-schema';
-import { database, fromJson, tables } from '../db';
+import { database, fromJson, select, tables } from '../db';
 import { notFound } from '../problems';
 
 export interface CustomerRow {
@@ -32,14 +31,13 @@ const toRow = (value: Record<string, unknown>): CustomerRow => ({
 
 /** Everyone, by name, with when they were last fitted and the lengths measured then. */
 export async function allCustomers(): Promise<CustomerLine[]> {
-  const rows = await database().query<Record<string, unknown>>(
+  const rows = await select(
     `SELECT c.*, f.fittings, f.last_seen,
        (SELECT m.mm FROM foot_measures m JOIN fittings g ON g.id = m.fitting_id WHERE g.customer_id = c.id AND m.side = 'left' AND m.field = 'lengthMm' ORDER BY g.opened_at DESC LIMIT 1) AS left_mm,
        (SELECT m.mm FROM foot_measures m JOIN fittings g ON g.id = m.fitting_id WHERE g.customer_id = c.id AND m.side = 'right' AND m.field = 'lengthMm' ORDER BY g.opened_at DESC LIMIT 1) AS right_mm
      FROM customers c
      LEFT JOIN (SELECT customer_id, COUNT(*) AS fittings, MAX(opened_at) AS last_seen FROM fittings GROUP BY customer_id) f ON f.customer_id = c.id
-     ORDER BY c.name`,
-    { type: QueryTypes.SELECT }
+     ORDER BY c.name`
   );
   return rows.map((row) => ({
     ...toRow(row),

@@ -59,7 +59,8 @@ function feetOf(measures: Plain[], features: Plain[]): FeetBody {
   return feet;
 }
 
-const tryOf = (row: Plain): TryRow => ({
+/** A pair tried, from its row. */
+export const tryOf = (row: Plain): TryRow => ({
   id: row.id as number,
   fittingId: row.fittingId as number,
   styleId: row.styleId as string,

@@ -9,7 +9,9 @@ const plain = (rows: { get: (o: { plain: true }) => unknown }[]): Columns[] => r
 /** The stockroom as the fit engine takes it: every style with its last, scale, run and what is on the shelf. */
 export async function allStyles(): Promise<Style[]> {
   const t = tables(database());
-  const [makers, lasts, styles, stock] = (await Promise.all([t.Maker.findAll(), t.Last.findAll(), t.Style.findAll({ order: [['id', 'ASC']] }), t.Stock.findAll()])).map(plain);
+  const [makers, lasts, styles, stock] = (
+    await Promise.all([t.Maker.findAll(), t.Last.findAll(), t.Style.findAll({ order: [['id', 'ASC']] }), t.Stock.findAll()])
+  ).map(plain);
   const makerOf = new Map(makers.map((m) => [m.id as string, m]));
   const lastOf = new Map(
     lasts.map((l) => [l.id as string, { id: l.id, maker: l.makerId, name: l.name, family: l.family, ...fromJson<object>(l.definition) } as unknown as Last])

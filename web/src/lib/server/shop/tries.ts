@@ -4,11 +4,11 @@ import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
 import { wearOf, wornFeetOf } from '../../fit-feet';
 import { database, tables } from '../db';
 import { invalid, notFound } from '../problems';
-import { fittingOf } from './fittings';
+import { fittingOf, tryOf, type TryRow } from './fittings';
 import { styleOf } from './stockroom';
 
 /** Carries a pair to the chair: kept with what the engine said of it at the time. @throws Problem 404, 422 for a size outside the run */
-export async function addTry(fittingId: number, { styleId, size, width }: z.infer<typeof trySchema>): Promise<number> {
+export async function addTry(fittingId: number, { styleId, size, width }: z.infer<typeof trySchema>): Promise<TryRow> {
   const fitting = await fittingOf(fittingId);
   const style = await styleOf(styleId);
   const read = readStyleSize(style, size, width);
@@ -30,7 +30,7 @@ export async function addTry(fittingId: number, { styleId, size, width }: z.infe
     engine: ENGINE_VERSION,
     createdAt: new Date()
   });
-  return Number(row.get('id'));
+  return tryOf(row.get({ plain: true }) as Record<string, unknown>);
 }
 
 /** Notes what was felt, what became of it and why. @throws Problem 404 */

@@ -3,7 +3,8 @@
   import { ZONE, type ZoneId } from '@chiave/core/fit';
   import { formatDifference, formatLength } from '@chiave/core/measure';
   import { format } from 'date-fns';
-  import { Badge, Button } from 'flowbite-svelte';
+  import Badge from 'flowbite-svelte/Badge.svelte';
+  import Button from 'flowbite-svelte/Button.svelte';
   import { wordOf } from '$lib/drawing/tightness';
   import { FLAG_CHOICES, OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
   import { send } from '$lib/ui/save.svelte';
@@ -39,7 +40,11 @@
   {#if kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
     <ul class="mt-1 grid gap-1">
       {#each kept as t (t.id)}
-        <li><b>{data.names[t.styleId]}</b> in <span class="figures">{t.size} {t.width}</span> <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>{#if t.why} · {t.why}{/if}</li>
+        <li>
+          <b>{data.names[t.styleId]}</b> in <span class="figures">{t.size} {t.width}</span>
+          <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>{#if t.why}
+            · {t.why}{/if}
+        </li>
       {/each}
     </ul>
   {/if}
@@ -69,7 +74,11 @@
               <b>{data.names[t.styleId]}</b> <span class="figures">{t.size} {t.width}</span>: {OUTCOME_CHOICES.find((o) => o.id === t.outcome)?.name}
               <span class="soft">· engine said {VERDICT_WORDS[t.verdict]}</span>
               {#each ['left', 'right'] as const as side (side)}
-                {#each Object.entries(t.felt[side]) as [zone, state] (zone)}<span class="ml-2 text-sm"><b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b> {ZONE[zone as ZoneId]?.name ?? zone} {wordOf(state)}</span>{/each}
+                {#each Object.entries(t.felt[side]) as [zone, state] (zone)}<span class="ml-2 text-sm"
+                    ><b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b>
+                    {ZONE[zone as ZoneId]?.name ?? zone}
+                    {wordOf(state)}</span
+                  >{/each}
               {/each}
               {#if t.why}<span class="soft"> · {t.why}</span>{/if}
             </li>

@@ -1,5 +1,4 @@
-import { QueryTypes } from 'sequelize';
-import { database } from '$lib/server/db';
+import { select } from '$lib/server/db';
 import { VERSION } from '$lib/version';
 
 const WAIT_MS = 2500;
@@ -9,7 +8,7 @@ export const GET = async (): Promise<Response> => {
   const headers = { 'cache-control': 'no-store' };
   try {
     const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('no answer in time')), WAIT_MS).unref());
-    await Promise.race([database().query('SELECT COUNT(*) FROM makers', { type: QueryTypes.SELECT }), late]);
+    await Promise.race([select('SELECT COUNT(*) AS n FROM makers'), late]);
     return Response.json({ status: 'ok', database: 'ok', version: VERSION }, { headers });
   } catch (error) {
     const reason = error instanceof Error ? error.message.split('\n')[0] : 'unknown';

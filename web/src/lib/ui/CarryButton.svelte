@@ -1,0 +1,34 @@
+<script lang="ts">
+  import { invalidate } from '$app/navigation';
+  import type { Desk } from './desk.svelte';
+  import { send } from './save.svelte';
+  import type { TryRow } from '../server/shop/fittings';
+
+  /** Carries a pair to the chair: it stands in Try from then on. */
+  let { desk, styleId, size, width }: { desk: Desk; styleId: string; size: string; width: string } = $props();
+  const carried = $derived(desk.fitting.tries.some((t) => t.styleId === styleId && t.size === size && t.width === width));
+  let busy = $state(false);
+  let message = $state('');
+
+  async function carry(): Promise<void> {
+    busy = true;
+    message = '';
+    // The server judges with the feet it has: what is typed goes there first.
+    await desk.settle();
+    const sent = await send<{ tried: TryRow }>(`/api/v1/fittings/${desk.fitting.id}/tries`, 'POST', { styleId, size, width });
+    if (sent.ok) {
+      desk.addTry(sent.value.tried);
+      void invalidate('app:fitting');
+    } else message = sent.detail;
+    busy = false;
+  }
+</script>
+
+{#if carried}
+  <a href="/fittings/{desk.fitting.id}/try" class="inline-flex min-h-11 items-center px-3">at the chair</a>
+{:else}
+  <button type="button" class="min-h-11 rounded border-2 border-brass bg-white px-3 font-semibold disabled:opacity-60" disabled={busy} onclick={carry}
+    >Carry to the chair</button
+  >
+{/if}
+{#if message}<p role="alert" class="caution w-full text-sm">{message}</p>{/if}

@@ -1,0 +1,82 @@
+<script lang="ts">
+  import { onMount, untrack, type Snippet } from 'svelte';
+  import { beforeNavigate, goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { formatLength } from '@chiave/core/measure';
+  import type { FittingRow } from '$lib/server/shop/fittings';
+  import { Desk, setDesk } from './desk.svelte';
+  import SaveLine from './SaveLine.svelte';
+  import { STEPS } from './steps';
+  import { shown } from './units.svelte';
+
+  let { fitting, children }: { fitting: FittingRow; children: Snippet } = $props();
+  // The frame is made anew for each fitting, so the first value is the right one.
+  const desk = setDesk(new Desk(untrack(() => fitting)));
+  const here = $derived(page.url.pathname.split('/')[3] ?? '');
+  const current = $derived(here === 'shoe' ? 'pull' : here);
+  const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
+
+  onMount(() => desk.restore());
+
+  // Leaving the fitting waits for what is unsaved; its steps need not.
+  beforeNavigate(({ to, cancel, willUnload }) => {
+    const unsaved = [desk.asked, desk.feet].some((k) => k.state === 'typing' || k.state === 'saving');
+    if (!unsaved || willUnload || !to || to.url.pathname.startsWith(`/fittings/${desk.fitting.id}/`)) return;
+    cancel();
+    void desk.settle().then(() => goto(to.url, { invalidateAll: true }));
+  });
+</script>
+
+<div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 print:hidden">
+  <a href="/people/{desk.fitting.customer.id}" class="text-lg font-semibold">{desk.fitting.customer.name}</a>
+  <span class="soft">{desk.fitting.purpose || 'purpose not asked yet'}</span>
+  <span class="figures ml-auto">
+    {#each lengths as { side, mm } (side)}
+      <b class="ml-3 {side === 'left' ? 'side-L' : 'side-R'}">{side === 'left' ? 'L' : 'R'}</b>
+      {mm === undefined ? 'not measured' : formatLength(mm, shown.unit)}
+    {/each}
+  </span>
+</div>
+<nav aria-label="Steps of the fitting" class="mt-2 print:hidden">
+  <ol class="flex flex-wrap gap-1 border-b-2 border-ink">
+    {#each STEPS as step, i (step.id)}
+      <li>
+        <a
+          href="/fittings/{desk.fitting.id}/{step.id}"
+          aria-current={current === step.id ? 'step' : undefined}
+          title={step.hint}
+          class="step"
+          class:current={current === step.id}
+        >
+          <span class="figures text-xs">{i + 1}</span>{step.name}
+        </a>
+      </li>
+    {/each}
+  </ol>
+</nav>
+<div class="mt-1 flex justify-end gap-4 print:hidden">
+  {#if desk.restored}<p class="soft text-sm">What had been typed on this device before is back.</p>{/if}
+  <SaveLine keepers={[desk.asked, desk.feet]} />
+</div>
+<div class="pt-2">{@render children()}</div>
+
+<style>
+  .step {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.4rem;
+    min-height: 44px;
+    padding: 0 0.95rem;
+    border-radius: 6px 6px 0 0;
+    color: var(--color-ink);
+    text-decoration: none;
+  }
+  .step:hover {
+    background: #eee3cc;
+  }
+  .step.current {
+    background: var(--color-ink);
+    color: var(--color-sheet);
+    font-weight: 650;
+  }
+</style>

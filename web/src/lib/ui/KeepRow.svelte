@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { ZONE, type ZoneId } from '@chiave/core/fit';
+  import { wordOf } from '$lib/drawing/tightness';
+  import type { TryRow } from '../server/shop/fittings';
+  import Choice from './Choice.svelte';
+  import { OUTCOME_CHOICES, VERDICT_WORDS } from './names';
+  import { Keeper } from './save.svelte';
+  import SaveLine from './SaveLine.svelte';
+
+  /** What became of one pair, and why. */
+  let { row, name }: { row: TryRow; name: string } = $props();
+  const keeper = new Keeper(
+    untrack(() => `/api/v1/tries/${row.id}`),
+    'PATCH',
+    untrack(() => `chiave-keep-${row.id}`)
+  );
+  const felt = $derived(
+    (['left', 'right'] as const).flatMap((side) =>
+      Object.entries(row.felt[side]).map(([zone, state]) => ({ side, text: `${ZONE[zone as ZoneId]?.name ?? zone} ${wordOf(state)}` }))
+    )
+  );
+  function set(part: Partial<Pick<TryRow, 'outcome' | 'why'>>): void {
+    Object.assign(row, part);
+    keeper.later({ outcome: row.outcome, why: row.why });
+  }
+</script>
+
+<article class="sheet grid gap-2" data-keep={row.styleId}>
+  <div class="flex flex-wrap items-baseline gap-3">
+    <h2 class="mr-auto">{name} <span class="figures">{row.size} {row.width}</span></h2>
+    <SaveLine keepers={[keeper]} />
+  </div>
+  <p class="soft text-sm">
+    The engine (version {row.engine}) said {VERDICT_WORDS[row.verdict]}{row.said ? `: ${row.said.replace(/^[^:]*: /, '')}` : '.'}
+  </p>
+  <p class="text-sm">
+    Felt:
+    {#each felt as item, i (i)}<span class="mr-2"><b class={item.side === 'left' ? 'side-L' : 'side-R'}>{item.side === 'left' ? 'L' : 'R'}</b> {item.text}</span
+      >{:else}<span class="soft">nothing noted</span>{/each}
+  </p>
+  <Choice name="outcome-{row.id}" legend="Outcome" hideLegend options={OUTCOME_CHOICES} value={row.outcome} onchange={(v) => set({ outcome: v ?? 'open' })} />
+  <label class="block"
+    ><span class="font-semibold">Why</span>
+    <textarea
+      class="field"
+      rows="2"
+      maxlength="2000"
+      value={row.why}
+      oninput={(e) => set({ why: e.currentTarget.value })}
+      placeholder="what decided it, what was put in, what to watch"
+    ></textarea>
+  </label>
+</article>

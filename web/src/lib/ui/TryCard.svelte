@@ -1,0 +1,100 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { cellOf, KIND, ZONE, ZONE_AT, zoneState, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit';
+  import { formatSigned, SIDES, type Side } from '@chiave/core/measure';
+  import { parseSize } from '@chiave/core/size';
+  import { wordOf } from '$lib/drawing/tightness';
+  import { wearOf, wornFeetOf } from '$lib/fit-feet';
+  import type { TryRow } from '../server/shop/fittings';
+  import type { Desk } from './desk.svelte';
+  import FeltScale from './FeltScale.svelte';
+  import { Keeper, send } from './save.svelte';
+  import SaveLine from './SaveLine.svelte';
+  import { VERDICT_WORDS } from './names';
+  import { shown } from './units.svelte';
+
+  /** One pair at the chair: what the engine expects in each zone, and what was felt. */
+  let { desk, row, style }: { desk: Desk; row: TryRow; style: Style | undefined } = $props();
+  const keeper = new Keeper(
+    untrack(() => `/api/v1/tries/${row.id}`),
+    'PATCH'
+  );
+  let message = $state('');
+
+  const FELT: readonly ZoneId[] = ['toe-room', 'toe-box-width', 'toe-box-depth', 'ball-width', 'ball-girth', 'waist', 'instep', 'heel-width', 'heel-slip'];
+  const zones = $derived(style && KIND[style.kind].pullOn ? [...FELT, 'throat' as const] : FELT);
+  const expected = $derived.by(() => {
+    const feet = wornFeetOf(desk.fitting);
+    const size = parseSize(row.size);
+    if (!style || size === null || feet.length < 2) return null;
+    // Thirds are written as fractions: back onto the run's own step.
+    const onRun = style.from + Math.round((size - style.from) / style.step) * style.step;
+    return cellOf(style, onRun, row.width, feet, wearOf(desk.fitting));
+  });
+  const expects = (side: Side, zone: ZoneId) => {
+    const foot = expected?.spoken.find((s) => s.side === side);
+    const mm = foot?.zone[ZONE_AT[zone]];
+    return foot && mm !== undefined && !Number.isNaN(mm) ? { mm, state: zoneState(zone, mm, foot.targets) } : null;
+  };
+
+  function feel(side: Side, zone: ZoneId, state: ZoneState | undefined): void {
+    const next = { ...row.felt[side] };
+    if (state) next[zone] = state;
+    else delete next[zone];
+    row.felt[side] = next;
+    keeper.later({ felt: $state.snapshot(row.felt) });
+  }
+  async function remove(): Promise<void> {
+    const sent = await send(`/api/v1/tries/${row.id}`, 'DELETE');
+    if (sent.ok) desk.removeTry(row.id);
+    else message = sent.detail;
+  }
+</script>
+
+<article class="sheet" data-try={row.styleId}>
+  <div class="flex flex-wrap items-baseline gap-x-3">
+    <h2 class="mr-auto">
+      {#if style}<a href="/fittings/{desk.fitting.id}/shoe/{style.id}?size={encodeURIComponent(row.size)}&width={encodeURIComponent(row.width)}">{style.name}</a
+        >{:else}{row.styleId}{/if}
+      <span class="figures">{row.size} {row.width}</span>
+    </h2>
+    <SaveLine keepers={[keeper]} />
+    <button type="button" class="min-h-11 px-2 underline" onclick={remove}>Take off the list</button>
+  </div>
+  <p class="soft">The engine said {VERDICT_WORDS[row.verdict]}. {row.said}</p>
+  {#if message}<p role="alert" class="caution">{message}</p>{/if}
+  <div class="overflow-x-auto">
+    <table class="mt-1">
+      <thead>
+        <tr class="text-left">
+          <th scope="col">Zone</th>
+          {#each SIDES as side (side)}<th scope="col" class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L left' : 'R right'}: felt</th><th
+              scope="col"
+              class="soft px-2 text-sm font-normal">expected</th
+            >{/each}
+        </tr>
+      </thead>
+      <tbody>
+        {#each zones as zone (zone)}
+          <tr>
+            <th scope="row" class="pr-3 text-left font-semibold">{ZONE[zone].name}</th>
+            {#each SIDES as side (side)}
+              {@const e = expects(side, zone)}
+              <td class="py-0.5"
+                ><FeltScale
+                  name="{row.id}-{zone}-{side}"
+                  label="{ZONE[zone].name}, {side} foot"
+                  value={row.felt[side][zone] as ZoneState | undefined}
+                  onchange={(state) => feel(side, zone, state)}
+                /></td
+              >
+              <td class="px-2 text-sm whitespace-nowrap">
+                {#if e}<span class="figures">{formatSigned(e.mm, shown.unit)}</span> <span class="soft">{wordOf(e.state)}</span>{/if}
+              </td>
+            {/each}
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </div>
+</article>

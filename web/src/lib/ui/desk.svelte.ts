@@ -1,0 +1,112 @@
+import { getContext, setContext } from 'svelte';
+import type { LengthUnit, MeasureId, Side } from '@chiave/core/measure';
+import type { FittingRow, TryRow } from '../server/shop/fittings';
+import type { FeetBody, SideBody } from '../api/shop-schema';
+import { bodyOf, entriesOf, withUnit, type Entries } from './entries';
+import { Keeper } from './save.svelte';
+
+const KEY = Symbol('desk');
+type Features = Omit<SideBody, 'values'>;
+type Patch = Partial<Omit<FittingRow, 'feet' | 'tries' | 'customer'>>;
+
+/**
+ * The fitting under way, shared by its seven steps: what is typed shows at once everywhere and is saved behind it.
+ * What the server does not have yet waits in this browser.
+ */
+export class Desk {
+  fitting = $state() as FittingRow;
+  /** What stands in the fields of Measure, as typed. */
+  entries = $state() as Entries;
+  /** True when something unsaved was found in this browser and is being saved now. */
+  restored = $state(false);
+  readonly asked: Keeper;
+  readonly feet: Keeper;
+  #changed: Patch & { flags?: string[] } = {};
+
+  constructor(fitting: FittingRow) {
+    this.fitting = fitting;
+    this.entries = entriesOf(fitting.feet);
+    this.asked = new Keeper(`/api/v1/fittings/${fitting.id}`, 'PATCH', `chiave-asked-${fitting.id}`);
+    // Only what was changed here since the last save is sent, so that two tablets on one fitting do not undo each other.
+    this.asked.onsaved = () => (this.#changed = {});
+    this.feet = new Keeper(`/api/v1/fittings/${fitting.id}/feet`, 'PUT', `chiave-feet-${fitting.id}`);
+  }
+
+  /** Takes up what a closed tab or a dead battery left unsaved. In the browser only. */
+  restore(): void {
+    const asked = this.asked.draft<Patch & { flags?: string[] }>();
+    if (asked) {
+      this.patch(asked);
+      this.restored = true;
+    }
+    const feet = this.feet.draft<{ entries: Entries; features: Record<Side, Features> }>();
+    if (feet) {
+      this.entries = feet.entries;
+      for (const side of ['left', 'right'] as const) Object.assign(this.fitting.feet[side], feet.features[side]);
+      this.saveFeet('mm');
+      this.restored = true;
+    }
+  }
+
+  /** Changes what was asked or seen. */
+  patch(part: Patch & { flags?: string[] }): void {
+    const { flags, ...rest } = part;
+    Object.assign(this.fitting, rest);
+    if (flags) this.fitting.customer.flags = flags;
+    this.#changed = { ...this.#changed, ...part };
+    this.asked.later($state.snapshot(this.#changed));
+  }
+
+  /** What was typed into a measure. */
+  type(side: Side, id: MeasureId, text: string, unit: LengthUnit): void {
+    this.entries[side][id] = text;
+    this.saveFeet(unit);
+  }
+
+  feature(side: Side, part: Partial<Features>): void {
+    Object.assign(this.fitting.feet[side], part);
+    this.saveFeet('mm');
+  }
+
+  /** Starts from the feet of an earlier visit. */
+  startFrom(feet: FeetBody): void {
+    const copy = structuredClone(feet);
+    this.fitting.feet = copy;
+    this.entries = entriesOf(copy);
+    this.saveFeet('mm');
+  }
+
+  saveFeet(unit: LengthUnit): void {
+    for (const side of ['left', 'right'] as const) this.fitting.feet[side].values = bodyOf(this.entries, side, unit);
+    const { left, right } = $state.snapshot(this.fitting.feet) as FeetBody;
+    const features = { left: { ...left, values: undefined }, right: { ...right, values: undefined } };
+    this.feet.later({ left, right }, { entries: this.#entriesWithUnits(unit), features }, this.#refusedSomewhere());
+  }
+
+  #entriesWithUnits(unit: LengthUnit): Entries {
+    const named = (side: Side) => Object.fromEntries(Object.entries(this.entries[side]).map(([id, text]) => [id, withUnit(text, unit)]));
+    return { left: named('left'), right: named('right') };
+  }
+
+  /** Text that cannot be taken is nowhere but here: it stays in this browser after the rest is saved. */
+  #refusedSomewhere(): boolean {
+    return (['left', 'right'] as const).some((side) =>
+      Object.entries(this.entries[side]).some(([id, text]) => text.trim() !== '' && !this.fitting.feet[side].values[id as MeasureId])
+    );
+  }
+
+  addTry(row: TryRow): void {
+    this.fitting.tries.push(row);
+  }
+  removeTry(id: number): void {
+    this.fitting.tries = this.fitting.tries.filter((t) => t.id !== id);
+  }
+
+  /** Everything that waits is sent at once. */
+  async settle(): Promise<void> {
+    await Promise.all([this.asked.now(), this.feet.now()]);
+  }
+}
+
+export const setDesk = (desk: Desk): Desk => setContext(KEY, desk);
+export const getDesk = (): Desk => getContext<Desk>(KEY);

@@ -1,0 +1,146 @@
+<script lang="ts">
+  import { cautionsFor, ORDINARY_WEAR, type FlagId } from '@chiave/core/fit';
+  import { POPULATIONS, SOCKS, hourOf } from '@chiave/core/measure';
+  import Choice from '$lib/ui/Choice.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import Ticks from '$lib/ui/Ticks.svelte';
+  import { getDesk } from '$lib/ui/desk.svelte';
+  import { ageOf } from '$lib/fit-feet';
+  import { FLAG_CHOICES, KIND_CHOICES } from '$lib/ui/names';
+
+  const desk = getDesk();
+  const f = $derived(desk.fitting);
+  const sock = $derived(SOCKS.find((s) => Math.abs(s.mm - f.sockMm) < 0.01)?.id ?? null);
+  const cautions = $derived(
+    cautionsFor({
+      kind: null,
+      wear: { ...ORDINARY_WEAR, age: ageOf(f.customer) },
+      flags: f.customer.flags as FlagId[],
+      reach: [],
+      dropMm: 0,
+      stretchOffered: false
+    })
+  );
+  const WORN = [
+    { id: '', name: 'any time' },
+    { id: 'morning', name: 'morning' },
+    { id: 'noon', name: 'noon' },
+    { id: 'evening', name: 'evening' }
+  ] as const;
+  let wornText = $state<string | null>(null);
+  const wornBad = $derived(wornText !== null && wornText.trim() !== '' && hourOf(wornText.trim()) === null);
+</script>
+
+<svelte:head><title>Ask · {f.customer.name} · Chiave</title></svelte:head>
+<h1 class="sr-only">Ask</h1>
+
+<div class="grid gap-4 lg:grid-cols-2">
+  <section class="sheet grid content-start gap-4">
+    <h2>What for</h2>
+    <label class="block"
+      ><span class="font-semibold">Purpose</span>
+      <input
+        class="field"
+        value={f.purpose}
+        maxlength="300"
+        oninput={(e) => desk.patch({ purpose: e.currentTarget.value })}
+        placeholder="where, how long, with what"
+      />
+    </label>
+    <Ticks
+      legend="Kinds of shoe"
+      options={KIND_CHOICES}
+      chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}
+      onchange={(kinds) => desk.patch({ kinds })}
+    />
+    <label class="block"
+      ><span class="font-semibold">Worn now, and how it feels</span>
+      <textarea class="field" rows="2" maxlength="2000" value={f.wearingNow} oninput={(e) => desk.patch({ wearingNow: e.currentTarget.value })}></textarea>
+    </label>
+    <label class="block"
+      ><span class="font-semibold">Trouble</span>
+      <textarea
+        class="field"
+        rows="2"
+        maxlength="2000"
+        value={f.trouble}
+        oninput={(e) => desk.patch({ trouble: e.currentTarget.value })}
+        placeholder="where it rubs, what went numb, when"
+      ></textarea>
+    </label>
+  </section>
+
+  <section class="sheet grid content-start gap-4">
+    <h2>How it will be worn</h2>
+    <Choice name="sock" legend="Sock" options={SOCKS} value={sock} onchange={(id) => desk.patch({ sockMm: SOCKS.find((s) => s.id === id)?.mm ?? f.sockMm })} />
+    <div class="grid grid-cols-2 gap-3">
+      <NumberField label="Sock, one layer" unit="mm" value={f.sockMm} low={0} high={12} step={0.1} onchange={(v) => desk.patch({ sockMm: v ?? 0 })} />
+      <NumberField
+        label="Own insole or insert"
+        unit="mm"
+        value={f.insertMm}
+        low={-12}
+        high={20}
+        step={0.5}
+        onchange={(v) => desk.patch({ insertMm: v ?? 0 })}
+      />
+    </div>
+    <div>
+      <Choice
+        name="worn"
+        legend="Worn"
+        options={WORN}
+        value={WORN.find((w) => w.id === f.wornAt)?.id ?? null}
+        onchange={(id) => desk.patch({ wornAt: id ?? '' })}
+      />
+      <label class="mt-2 block max-w-60"
+        ><span>or at a time</span>
+        <input
+          class="field figures"
+          value={wornText ?? (WORN.some((w) => w.id === f.wornAt) ? '' : f.wornAt)}
+          placeholder="20:30"
+          aria-invalid={wornBad}
+          oninput={(e) => {
+            wornText = e.currentTarget.value;
+            if (hourOf(wornText.trim()) !== null) desk.patch({ wornAt: wornText.trim() });
+          }}
+        />
+        {#if wornBad}<span class="text-tight">Write the time as HH:MM.</span>{/if}
+      </label>
+    </div>
+    <Choice
+      name="preference"
+      legend="Likes it"
+      options={[
+        { id: 'snug', name: 'snug' },
+        { id: 'regular', name: 'regular' },
+        { id: 'generous', name: 'generous' }
+      ]}
+      value={f.preference}
+      onchange={(v) => desk.patch({ preference: v ?? 'regular' })}
+    />
+    <Choice
+      name="breakIn"
+      legend="Leather that will give: two schools"
+      options={[
+        { id: 'now', name: 'as it feels now' },
+        { id: 'mould', name: 'let it mould' }
+      ]}
+      value={f.breakIn}
+      onchange={(v) => desk.patch({ breakIn: v ?? 'now' })}
+    />
+    <p class="soft -mt-2 text-sm">
+      One school: what you feel in the shop you go on feeling. The other: firm in girth is right where leather will give by its forecast. Length never gives, in
+      either.
+    </p>
+    <Choice
+      name="population"
+      legend="What is not measured is filled from"
+      options={POPULATIONS}
+      value={f.population as (typeof POPULATIONS)[number]['id']}
+      onchange={(v) => desk.patch({ population: v ?? 'general' })}
+    />
+    <Ticks legend="To take care of" options={FLAG_CHOICES} chosen={f.customer.flags as FlagId[]} onchange={(flags) => desk.patch({ flags })} />
+    {#each cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
+  </section>
+</div>

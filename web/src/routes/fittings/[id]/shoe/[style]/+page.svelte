@@ -1,0 +1,177 @@
+<script lang="ts">
+  import { onDestroy, onMount, untrack } from 'svelte';
+  import { claimedFootMm, KIND, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
+  import { effectiveDrop, pitchOf } from '@chiave/core/heel';
+  import { TOE_FAMILY } from '@chiave/core/last';
+  import { formatDifference, formatLength } from '@chiave/core/measure';
+  import { SCALE } from '@chiave/core/size';
+  import FootInShoe from '$lib/drawing/FootInShoe.svelte';
+  import HeelSide from '$lib/drawing/HeelSide.svelte';
+  import { feetOf, wornFeetOf } from '$lib/fit-feet';
+  import CarryButton from '$lib/ui/CarryButton.svelte';
+  import HelpList from '$lib/ui/HelpList.svelte';
+  import SizeGridTable from '$lib/ui/SizeGridTable.svelte';
+  import ZoneTable from '$lib/ui/ZoneTable.svelte';
+  import { getDesk } from '$lib/ui/desk.svelte';
+  import { chance, REACH_WORDS, VERDICT_WORDS } from '$lib/ui/names';
+  import { shown } from '$lib/ui/units.svelte';
+  import { askWorker } from '$lib/workers/fit-client';
+  import { forWorker } from '$lib/workers/for-worker';
+  import type { Opened } from '$lib/workers/messages';
+
+  let { data } = $props();
+  const desk = getDesk();
+  const f = $derived(desk.fitting);
+  const measured = $derived(wornFeetOf(f).length === 2);
+  let opened = $state.raw<Opened | null>(null);
+  let others = $state.raw<OtherShoe[] | null>(null);
+  let failed = $state('');
+  let stop: (() => void) | undefined;
+
+  const shoe = $derived(shoeOf(data.style, data.size, data.width));
+  const drop = $derived(effectiveDrop(shoe.heelHeightMm, shoe.platformMm));
+  const sides = $derived(
+    feetOf(f).map((foot) => ({
+      foot,
+      pitch: pitchOf(Math.max(0, drop), foot.values.lengthMm.mm),
+      heel: opened?.fit.feet.find((x) => x.side === foot.side)?.heel ?? null
+    }))
+  );
+  const habit = $derived(shoe.inside.madeForFootMm - claimedFootMm(data.style, data.size));
+
+  function open(): void {
+    stop?.();
+    others = null;
+    failed = '';
+    if (!measured) return;
+    const ask = {
+      kind: 'open',
+      fitting: forWorker(f),
+      styles: data.others,
+      styleId: data.style.id,
+      size: data.size,
+      width: data.width,
+      flags: f.customer.flags as FlagId[]
+    } as const;
+    stop = askWorker(ask, (answer) => {
+      if (answer.kind === 'opened') opened = answer.opened;
+      else if (answer.kind === 'others') others = answer.others;
+      else if (answer.kind === 'failed') failed = answer.message;
+    });
+  }
+  onMount(() => {
+    $effect(() => {
+      void [data.style.id, data.size, data.width];
+      untrack(open);
+    });
+  });
+  onDestroy(() => stop?.());
+
+  const href = (label: string, width: string) => `/fittings/${f.id}/shoe/${data.style.id}?size=${encodeURIComponent(label)}&width=${encodeURIComponent(width)}`;
+</script>
+
+<svelte:head><title>{data.style.name} {data.sizeLabel} {data.width} · {f.customer.name} · Chiave</title></svelte:head>
+
+<div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+  <div class="mr-auto">
+    <h1>
+      {data.style.name} <span class="figures">{data.sizeLabel} {data.width}</span>
+      <span class="soft text-base font-normal">{SCALE[data.style.scale].name}</span>
+    </h1>
+    <p class="soft">
+      {data.style.maker.name}, {KIND[data.style.kind].name}, last {data.style.last.name}, {TOE_FAMILY[data.style.last.family].name} toe, heel {formatLength(
+        data.style.heelHeightMm,
+        shown.unit
+      )}{data.style.platformMm > 0 ? `, under the ball ${formatLength(data.style.platformMm, shown.unit)}` : ''}. Inside {data.style.last.evidence.mark}: {data
+        .style.last.evidence.note}. Made for a foot of {formatLength(shoe.inside.madeForFootMm, shown.unit)}: {Math.abs(habit) < 1
+        ? 'as its label says'
+        : `${formatLength(Math.abs(habit), 'mm')} ${habit > 0 ? 'longer' : 'shorter'} than its label says`}.
+    </p>
+  </div>
+  <CarryButton {desk} styleId={data.style.id} size={data.sizeLabel} width={data.width} />
+  <a href="/fittings/{f.id}/pull" class="inline-flex min-h-11 items-center">Back to Pull</a>
+</div>
+
+{#if failed}<p role="alert" class="caution mt-2">The fit engine stopped: {failed}. <button class="underline" onclick={open}>Try again</button></p>{/if}
+{#if !measured}
+  <p class="notice mt-3">Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</p>
+{:else if opened}
+  {@const fit = opened.fit}
+  <p class="sheet mt-3 text-lg" data-verdict={fit.verdict}>
+    <b>{VERDICT_WORDS[fit.verdict].replace(/^./, (c) => c.toUpperCase())}.</b>
+    {fit.sentence.replace(/^(Fits|Does not fit): /, '').replace(/^./, (c) => c.toUpperCase())}
+    <span class="soft text-base">{chance(fit.probability)}, from the errors of measuring, of the last and of making.</span>
+  </p>
+  {#each fit.cautions as caution (caution)}<p class="caution mt-2">{caution}</p>{/each}
+
+  <div class="mt-3 grid gap-4 lg:grid-cols-[minmax(0,11fr)_minmax(0,10fr)]">
+    <section class="sheet lg:sticky lg:top-2 lg:self-start" aria-label="Foot in the shoe">
+      <FootInShoe drawings={opened.drawings} feet={fit.feet} unit={shown.unit} />
+    </section>
+    <section class="sheet">
+      <h2>Zone by zone</h2>
+      <p class="soft text-sm">Millimetres of room: plus loose, minus tight. Open a row for the sum behind it.</p>
+      <ZoneTable feet={fit.feet} unit={shown.unit} />
+    </section>
+  </div>
+
+  <section class="sheet mt-4">
+    <h2>From the side, on this heel</h2>
+    <div class="grid gap-4 md:grid-cols-2">
+      {#each sides as { foot, pitch, heel } (foot.side)}
+        <div>
+          <HeelSide
+            lengthMm={foot.values.lengthMm.mm}
+            toeHeightMm={foot.values.toeHeightMm.mm}
+            heelHeightMm={shoe.heelHeightMm}
+            platformMm={shoe.platformMm}
+            {pitch}
+            {heel}
+            unit={shown.unit}
+            side={foot.side}
+          />
+          {#if heel}
+            <p class="text-sm">
+              <b class={foot.side === 'left' ? 'side-L' : 'side-R'}>{foot.side === 'left' ? 'L' : 'R'}</b>
+              {REACH_WORDS[heel.reach]}{foot.ankleReachDeg === null ? '' : ` (${foot.ankleReachDeg}° measured)`}. Slides forward {formatLength(
+                heel.slide.centreMm,
+                shown.unit
+              )} ({formatLength(heel.slide.lowMm, shown.unit)} to {formatLength(heel.slide.highMm, shown.unit)}), which leaves {formatLength(
+                heel.toeRoomAfter.centreMm,
+                shown.unit
+              )} of toe room ({formatLength(heel.toeRoomAfter.lowMm, shown.unit)} to {formatLength(heel.toeRoomAfter.highMm, shown.unit)}).
+            </p>
+          {/if}
+        </div>
+      {/each}
+    </div>
+    <p class="soft text-sm">
+      Effective drop is heel height less what is under the ball. Two figures of pitch: lever from the back of the heel, and from the wedged seat. Slide and
+      pitch are this project’s estimates.
+    </p>
+  </section>
+
+  <section class="sheet mt-4">
+    <h2>Neighbouring sizes</h2>
+    <SizeGridTable grid={opened.grid} size={data.size} width={data.width} {href} />
+    {#if opened.grid.trade}<p class="mt-1">{opened.grid.trade}</p>{/if}
+  </section>
+
+  <section class="sheet mt-4">
+    <h2>What would help</h2>
+    <HelpList
+      feet={fit.feet}
+      fits={fit.verdict === 'fits'}
+      {others}
+      unit={shown.unit}
+      href={(o) => `/fittings/${f.id}/shoe/${o.styleId}?size=${encodeURIComponent(o.size)}&width=${encodeURIComponent(o.width)}`}
+    />
+  </section>
+  <p class="soft mt-2 text-sm">
+    Making left and right of a pair: each shoe errs by about 0.7 mm in length and 1.5 mm in girth. Difference of these feet in length: {formatDifference(
+      sides[1].foot.values.lengthMm.mm - sides[0].foot.values.lengthMm.mm
+    )} (right less left).
+  </p>
+{:else}
+  <p class="soft mt-4" role="status">Laying both feet in the shoe …</p>
+{/if}

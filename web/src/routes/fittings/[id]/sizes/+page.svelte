@@ -1,0 +1,118 @@
+<script lang="ts">
+  import { formatLength, trimNumber } from '@chiave/core/measure';
+  import { convertFoot, footLetter, SCALE, schoolOf, type ScaleId } from '@chiave/core/size';
+  import SizeRule from '$lib/drawing/SizeRule.svelte';
+  import { STRIPS } from '$lib/drawing/rule-strips';
+  import { feetOf } from '$lib/fit-feet';
+  import { getDesk } from '$lib/ui/desk.svelte';
+  import { shown } from '$lib/ui/units.svelte';
+
+  const desk = getDesk();
+  const feet = $derived(feetOf(desk.fitting));
+  const both = $derived(feet.length === 2 ? { left: feet[0].values, right: feet[1].values } : null);
+  const group = $derived(desk.fitting.customer.fitsAs);
+  const lines = $derived.by(() => {
+    if (!both) return [];
+    const [left, right] = [both.left, both.right].map((v) => convertFoot({ lengthMm: v.lengthMm.mm, sdMm: v.lengthMm.sdMm }, STRIPS));
+    return left.readings
+      .map((reading, i) => ({ left: reading, right: right.readings[i] }))
+      .filter(({ left, right }) => !left.outsideRange || !right.outsideRange);
+  });
+  const disagreements = $derived(both ? convertFoot({ lengthMm: Math.max(both.left.lengthMm.mm, both.right.lengthMm.mm) }, STRIPS).disagreements : []);
+  const LETTERS = ['us-letter', 'uk-fitting', 'eu-fitting', 'jp-width', 'device-width'] as const;
+  const LETTER_NAMES: Record<string, string> = {
+    'us-letter': 'US letters',
+    'uk-fitting': 'British fittings',
+    'eu-fitting': 'continental fittings',
+    'jp-width': 'Japanese widths',
+    'device-width': 'measuring device'
+  };
+  const letters = $derived(
+    both
+      ? LETTERS.map((id) => ({
+          id,
+          sides: [both.left, both.right].map((v) => footLetter(id, group, v.lengthMm.mm, id === 'device-width' ? v.ballWidthMm.mm : v.ballGirthMm.mm)),
+          derived: [both.left, both.right].some((v) => (id === 'device-width' ? v.ballWidthMm : v.ballGirthMm).how === 'derived')
+        }))
+      : []
+  );
+  const over = (mm: number) => (Math.abs(mm) < 0.05 ? 'exact' : `${mm > 0 ? '+' : '−'}${trimNumber(Math.abs(mm))} mm`);
+  const schoolName = (scale: ScaleId, id: string) => (SCALE[scale].schools.length > 1 && !SCALE[scale].rule ? schoolOf(SCALE[scale], id).name : '');
+</script>
+
+<svelte:head><title>Sizes · {desk.fitting.customer.name} · Chiave</title></svelte:head>
+<h1 class="sr-only">Sizes</h1>
+
+{#if both}
+  <section class="sheet">
+    <SizeRule leftMm={both.left.lengthMm.mm} rightMm={both.right.lengthMm.mm} unit={shown.unit} />
+    <p class="soft mt-1 text-sm">
+      Both feet stand on the rule; every scale is a strip laid along it. Brass between two ticks: the same size by different schools. The longer foot rules
+      length.
+    </p>
+  </section>
+  <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+    <section class="sheet overflow-x-auto">
+      <h2>Read in every scale</h2>
+      <table class="mt-2 w-full">
+        <thead>
+          <tr class="border-b border-ink text-left">
+            <th scope="col">Scale</th><th scope="col">School</th><th scope="col" class="side-L">L left</th><th scope="col" class="side-R">R right</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each lines as line (line.left.scale + line.left.school)}
+            <tr class="border-b border-line">
+              <th scope="row" class="py-1 pr-2 text-left font-semibold">{SCALE[line.left.scale].name}</th>
+              <td class="soft pr-2 text-sm">{schoolName(line.left.scale, line.left.school)}</td>
+              {#each [line.left, line.right] as reading, i (i)}
+                <td class="pr-2"><b class="figures">{reading.size}</b> <span class="soft figures text-sm">{over(reading.remainderMm)}</span></td>
+              {/each}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      <p class="soft mt-2 text-sm">
+        Beside each size: foot beyond what the size means; minus when rounded up. Continental sizes from a foot are good to about one size.
+      </p>
+    </section>
+    <div class="grid content-start gap-4">
+      <section class="sheet">
+        <h2>Where schools disagree</h2>
+        <ul class="mt-1 grid gap-2">
+          {#each disagreements as d (d.scale)}
+            <li>
+              <b>{SCALE[d.scale].name}</b>: <span class="figures">{trimNumber(d.spreadSizes, 2)}</span>
+              {d.spreadSizes === 1 ? 'size' : 'sizes'} apart. <span class="soft">{d.why}.</span>
+            </li>
+          {/each}
+        </ul>
+      </section>
+      <section class="sheet">
+        <h2>Width by ball girth, {group}’s letters</h2>
+        <table class="mt-1 w-full">
+          <tbody>
+            {#each letters as row (row.id)}
+              <tr class="border-b border-line">
+                <th scope="row" class="py-1 text-left font-semibold">{LETTER_NAMES[row.id]}</th>
+                {#each row.sides as side, i (i)}
+                  <td class:italic={row.derived}
+                    ><b class={i === 0 ? 'side-L' : 'side-R'}>{i === 0 ? 'L' : 'R'}</b>
+                    <span class="figures">{side.letter}{side.beyond ? ' or beyond' : ''}</span></td
+                  >
+                {/each}
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+        <p class="soft mt-1 text-sm">
+          Ball girth <span class="figures"
+            >L {formatLength(both.left.ballGirthMm.mm, shown.unit)} · R {formatLength(both.right.ballGirthMm.mm, shown.unit)}</span
+          >{#if letters.some((l) => l.derived)}; italic where it is filled in, not measured{/if}. A letter is a habit of makers: try it.
+        </p>
+      </section>
+    </div>
+  </div>
+{:else}
+  <p class="notice">Measure the length of both feet first: <a href="/fittings/{desk.fitting.id}/measure">Measure</a>.</p>
+{/if}
