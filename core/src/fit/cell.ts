@@ -1,5 +1,5 @@
 import type { Side } from '../measure';
-import { fitQuickly } from './clearances';
+import { fitOnce } from './clearances';
 import { judge, scoreOf, zoneState, type Judgement } from './judge';
 import { marginOf } from './check';
 import { shoeOf, type Style } from './stock';
@@ -36,7 +36,7 @@ export function cellOf(style: Style, size: number, width: string, feet: readonly
   let worst = Infinity;
   let decidedBy: Cell['decidedBy'] = { side: feet[0].foot.side, zone: 'toe-room' };
   for (const foot of feet) {
-    const c = fitQuickly(foot.dims, shoe, wear);
+    const c = fitOnce(foot.dims, shoe, wear);
     const j = judge(c.zone, targets);
     judged.push(j);
     spoken.push({ side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: j.decidedBy });

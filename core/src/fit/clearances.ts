@@ -133,16 +133,14 @@ export function compare(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, pair
   return { zone, insideRoomMm, usableRoomMm, placement, slide, shortening, planWidthMm: outline.planWidthMm, edge };
 }
 
-/** Compiles and compares in one go. */
-export function fitOnce(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids = NO_AIDS): Clearances {
-  return compare(dims, shoe, wear, aids, compilePair(dims, shoe, wear), true);
-}
-
-const scratchEdge = emptyEdge();
 let scratch: CompiledPair | undefined;
+const scratchEdge = emptyEdge();
 
-/** Compiles and compares with the toe region only, into scratch outlines: for simulation and ranking, where nothing is drawn. */
-export function fitQuickly(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids = NO_AIDS): Clearances {
+/**
+ * Compiles and compares in one go, with the toe region of the edge only: the whole edge is for drawings.
+ * Outlines and edge are compiled over the last ones, since simulation and ranking call this thousands of times.
+ */
+export function fitOnce(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids = NO_AIDS): Clearances {
   scratch = compilePair(dims, shoe, wear, scratch);
   return compare(dims, shoe, wear, aids, scratch, false, scratchEdge);
 }

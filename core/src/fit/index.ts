@@ -19,4 +19,5 @@ export * from './rank';
 export * from './other-shoes';
 export * from './drawing';
 export * from './toe-room';
+export { emptyEdge, readEdge, type Edge } from './edge';
 export * from './version';

@@ -1,5 +1,5 @@
 import { MAKING_SD, type Shoe } from './shoe';
-import { NO_AIDS, fitQuickly, type Aids } from './clearances';
+import { NO_AIDS, fitOnce, type Aids } from './clearances';
 import { allWithin } from './judge';
 import { normalPoints } from './normal';
 import type { Targets } from './targets';
@@ -36,7 +36,7 @@ export function doubtOf(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targe
     let all = true;
     for (let f = 0; f < feet.length; f++) {
       const at = n * d + SHOE_CAUSES + f * FOOT_CAUSES;
-      const result = fitQuickly(disturbFoot(feet[f], z, at), disturbShoe(shoe, z, n * d, at), wear, aids);
+      const result = fitOnce(disturbFoot(feet[f], z, at), disturbShoe(shoe, z, n * d, at), wear, aids);
       const slideSd = (result.slide.highMm - result.slide.lowMm) / 4;
       result.zone[ZONE_AT['toe-room']] += slideSd * z[at + 10];
       if (!allWithin(result.zone, targets)) all = false;

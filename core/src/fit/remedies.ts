@@ -1,5 +1,5 @@
 import type { Aids } from './clearances';
-import { NO_AIDS, fitQuickly } from './clearances';
+import { NO_AIDS, fitOnce } from './clearances';
 import { judge, zoneState } from './judge';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
@@ -125,7 +125,7 @@ function trialsFor(shoe: Shoe, wear: Wear, aids: Aids): Trial[] {
  * @returns helps for zones that are not right, those that make it fit first, and whether at most two make it fit
  */
 export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Targets): { remedies: Remedy[]; fitsWith: string[] | null } {
-  const before = fitQuickly(dims, shoe, wear).zone.slice();
+  const before = fitOnce(dims, shoe, wear).zone;
   const fitsNow = judge(before, targets).fits;
   const remedies: Remedy[] = [];
   const trials = trialsFor(shoe, wear, NO_AIDS);
@@ -138,7 +138,7 @@ export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Tar
     return judged.fits;
   };
   for (const trial of trials) {
-    const after = fitQuickly(dims, shoe, trial.wear, trial.aids).zone.slice();
+    const after = fitOnce(dims, shoe, trial.wear, trial.aids).zone;
     const makesFit = consider([trial.rule.name(trial.mm)], after);
     const zone = mostHelped(trial, before, after, targets);
     if (!zone) continue;
@@ -158,7 +158,7 @@ export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Tar
     for (const first of trials) {
       for (const second of trialsFor(shoe, first.wear, first.aids)) {
         if (second.rule.kind === first.rule.kind) continue;
-        consider([first.rule.name(first.mm), second.rule.name(second.mm)], fitQuickly(dims, shoe, second.wear, second.aids).zone);
+        consider([first.rule.name(first.mm), second.rule.name(second.mm)], fitOnce(dims, shoe, second.wear, second.aids).zone);
       }
     }
   }

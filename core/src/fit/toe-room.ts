@@ -22,7 +22,7 @@ export interface Placement {
 const LEAST_SQUEEZE = 0.93;
 /** Largest rotation the ball may leave free, radians. */
 const MOST_TURN = 0.03;
-const STOP_MM = 0.01;
+const STOP_MM = 0.03;
 const MOST_STEPS = 12;
 
 const at = new Float64Array(2);
@@ -46,8 +46,7 @@ export function placeFoot(foot: FootShape, shoe: ShoeOutline, forwardMm: number)
   const high = Math.min(MOST_TURN, Math.max(0, gapIn) / (foot.ballMm - xc));
   const theta = bestTurn(foot, shoe, k, xc, forwardMm, low, high);
   leastGap(foot, shoe, k, xc, forwardMm, theta);
-  const coarse = probe[0];
-  return refine(foot, shoe, k, xc, forwardMm, theta, coarse);
+  return refine(foot, shoe, k, xc, forwardMm, theta, probe[0]);
 }
 
 /** Least gap over the hull at a turn, its slope in the turn, and which point; into `probe`. */
@@ -75,7 +74,10 @@ function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, for
   probe[2] = index;
 }
 
-/** Maximises the concave least gap over the turn by cutting planes. */
+/**
+ * Maximises the least gap over the turn by cutting planes. The front of a shoe is concave, but a turning toe swings back
+ * on a circle: the gap may bend upward by as much as its arm, which the bound allows for.
+ */
 function bestTurn(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, lowLimit: number, highLimit: number): number {
   let low = lowLimit;
   let high = highLimit;
@@ -91,9 +93,13 @@ function bestTurn(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, for
   let best = gLow > gHigh ? low : high;
   let value = Math.max(gLow, gHigh);
   for (let step = 0; step < MOST_STEPS; step++) {
-    const turn = low + (gHigh - gLow - sHigh * (high - low)) / (sLow - sHigh);
-    const bound = gLow + sLow * (turn - low);
-    if (!(bound - value > STOP_MM) || !(turn > low && turn < high)) break;
+    const crossing = low + (gHigh - gLow - sHigh * (high - low)) / (sLow - sHigh);
+    const rise = crossing - low;
+    const bound = gLow + sLow * rise + 0.5 * foot.lengthMm * rise * rise;
+    if (!(bound - value > STOP_MM)) break;
+    // Off the ends of the bracket, so that it shrinks even where one tangent is poor.
+    const inset = 0.08 * (high - low);
+    const turn = Math.min(high - inset, Math.max(low + inset, crossing));
     leastGap(foot, shoe, k, xc, forward, turn);
     if (probe[0] > value) {
       value = probe[0];

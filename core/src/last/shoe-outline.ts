@@ -1,7 +1,7 @@
-import { INNER_SHARE, OUTER_SHARE, SEGMENT, pchipInto, segmentSlope, segmentValue, type Point } from '../shape';
+import { INNER_SHARE, OUTER_SHARE, SEGMENT, pchipInto, segmentValue, type Point } from '../shape';
 import { TOE_FAMILY } from './families';
 import type { Inside, WidthBasis } from './inside';
-import { curveTable, fallAt, steepnessAt, uAtShare, uAtSteepness, uSlopeAtShare, type CurveTable } from './toe-curve';
+import { curveTable, fallAt, uAtShare, uAtSteepness, uSlopeAtShare, type CurveTable } from './toe-curve';
 
 /**
  * Constants of a shoe's plan outline, dimensionless, estimates of this project unless a source is named.
@@ -184,67 +184,45 @@ function heelArc(shoe: ShoeOutline, x: number): number {
   return v <= 0 ? 0 : shoe.heelHalfMm * Math.sqrt(v * (2 - v));
 }
 
-/** Slope dw/dx of the inner wall at x. */
-export function innerSlope(shoe: ShoeOutline, x: number): number {
-  if (x >= shoe.innerTaperMm) {
-    const span = shoe.insoleMm - shoe.innerTaperMm;
-    return (-(shoe.innerAtTaper - shoe.innerTip) / span) * steepnessAt(shoe.table, (x - shoe.innerTaperMm) / span);
-  }
-  if (x <= shoe.heelArcMm) return 0;
-  const c = shoe.innerSide;
-  return segmentSlope(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
-}
-
-/** Slope dw/dx of the outer wall at x. */
-export function outerSlope(shoe: ShoeOutline, x: number): number {
-  if (x >= shoe.outerTaperMm) {
-    const span = shoe.insoleMm - shoe.outerTaperMm;
-    return (-(shoe.outerAtTaper - shoe.outerTip) / span) * steepnessAt(shoe.table, (x - shoe.outerTaperMm) / span);
-  }
-  if (x <= shoe.heelArcMm) return 0;
-  const c = shoe.outerSide;
-  return segmentSlope(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
-}
-
 /**
  * Front of the shoe at a lateral place: the largest x inside, with walls flatter than the cone to the axis
  * left to the width zones. Concave in y.
  * @param into filled with the front x and its slope d x / d y
  */
 export function frontAt(shoe: ShoeOutline, y: number, into: Float64Array): void {
-  const S = shoe.insoleMm;
-  const flank = 1 / SHOE_PLAN.cone;
-  let xi = S;
-  let si = 0;
-  if (y >= shoe.innerConeW) {
-    xi = shoe.innerConeX - (y - shoe.innerConeW) * flank;
-    si = -flank;
-  } else if (y > shoe.innerTip) {
-    const span = S - shoe.innerTaperMm;
-    const drop = shoe.innerAtTaper - shoe.innerTip;
-    const v = (y - shoe.innerTip) / drop;
-    xi = shoe.innerTaperMm + span * uAtShare(shoe.table, v);
-    si = (span / drop) * uSlopeAtShare(shoe.table, v);
-  }
-  let xo = S;
-  let so = 0;
-  if (-y >= shoe.outerConeW) {
-    xo = shoe.outerConeX - (-y - shoe.outerConeW) * flank;
-    so = flank;
+  // The tip lies between the two sides' curves, so at most one of them stands in front of a place.
+  if (y > shoe.innerTip) {
+    frontOfSide(shoe, y, 1, shoe.innerTaperMm, shoe.innerTip, shoe.innerAtTaper, shoe.innerConeX, shoe.innerConeW, into);
   } else if (-y > shoe.outerTip) {
-    const span = S - shoe.outerTaperMm;
-    const drop = shoe.outerAtTaper - shoe.outerTip;
-    const v = (-y - shoe.outerTip) / drop;
-    xo = shoe.outerTaperMm + span * uAtShare(shoe.table, v);
-    so = (-span / drop) * uSlopeAtShare(shoe.table, v);
-  }
-  if (xi < xo) {
-    into[0] = xi;
-    into[1] = si;
+    frontOfSide(shoe, -y, -1, shoe.outerTaperMm, shoe.outerTip, shoe.outerAtTaper, shoe.outerConeX, shoe.outerConeW, into);
   } else {
-    into[0] = xo;
-    into[1] = so;
+    into[0] = shoe.insoleMm;
+    into[1] = 0;
   }
+}
+
+function frontOfSide(
+  shoe: ShoeOutline,
+  w: number,
+  sign: 1 | -1,
+  taper: number,
+  tip: number,
+  atTaper: number,
+  coneX: number,
+  coneW: number,
+  into: Float64Array
+): void {
+  const flank = 1 / SHOE_PLAN.cone;
+  if (w >= coneW) {
+    into[0] = coneX - (w - coneW) * flank;
+    into[1] = -sign * flank;
+    return;
+  }
+  const span = shoe.insoleMm - taper;
+  const drop = atTaper - tip;
+  const v = (w - tip) / drop;
+  into[0] = taper + span * uAtShare(shoe.table, v);
+  into[1] = (sign * span * uSlopeAtShare(shoe.table, v)) / drop;
 }
 
 /** The outline as a closed polygon for drawing, heel first, inner side first, mm. */

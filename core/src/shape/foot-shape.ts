@@ -14,7 +14,7 @@ import {
   TOE_SAMPLES
 } from './foot-constants';
 import { frontHullInto } from './front-hull';
-import { pchipInto, segmentValue } from './pchip';
+import { SEGMENT, pchipInto } from './pchip';
 
 /** The numbers that make a foot's plan outline, mm. x runs forward from the heel, inner side +, outer side -. */
 export interface FootPlan {
@@ -142,24 +142,9 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
     -0.05
   );
 
-  const count = STATIONS + 2;
   stationsInto(stationX, L, xi, xo);
-  const bumpHalf = BUMP_EXTENT * L;
-  let innerToesFrom = count;
-  let outerToesFrom = count;
-  for (let s = 0; s < count; s++) {
-    const x = stationX[s];
-    let wi = sideAt(innerCurve, x, xh, plan.heelWidthMm / 2, tip[0] - nose[0]);
-    let wo = sideAt(outerCurve, x, xh, plan.heelWidthMm / 2, tip[4] - nose[4]);
-    if (plan.bunionMm > 0) wi += bump((x - xi) / bumpHalf, plan.bunionMm);
-    if (plan.littleToeBunionMm > 0) wo += bump((x - xo) / bumpHalf, plan.littleToeBunionMm);
-    if (wi === -Infinity) wi = envelope(x, tip, centre, radius, nose, 1);
-    if (wo === -Infinity) wo = envelope(x, tip, centre, radius, nose, -1);
-    inner[s] = wi + offsetMm;
-    outer[s] = wo + offsetMm;
-    if (innerToesFrom === count && x >= INNER_TOES_AT * L) innerToesFrom = s;
-    if (outerToesFrom === count && x >= OUTER_TOES_AT * L) outerToesFrom = s;
-  }
+  sideInto(inner, stationX, innerCurve, xh, plan.heelWidthMm / 2, 1, into, xi, plan.bunionMm, BUMP_EXTENT * L, offsetMm);
+  sideInto(outer, stationX, outerCurve, xh, plan.heelWidthMm / 2, -1, into, xo, plan.littleToeBunionMm, BUMP_EXTENT * L, offsetMm);
   for (let i = 0; i < 5; i++) {
     tip[i] += offsetMm;
     radius[i] += offsetMm;
@@ -174,8 +159,8 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
   into.offsetMm = offsetMm;
   into.innerAtBall = INNER_SHARE * W0 + plan.bunionMm + offsetMm;
   into.outerAtBall = OUTER_SHARE * W0 + plan.littleToeBunionMm + offsetMm;
-  into.innerToesFrom = innerToesFrom;
-  into.outerToesFrom = outerToesFrom;
+  into.innerToesFrom = firstAt(stationX, INNER_TOES_AT * L);
+  into.outerToesFrom = firstAt(stationX, OUTER_TOES_AT * L);
   frontHullInto(into, SIN, COS);
   return into;
 }
@@ -193,32 +178,66 @@ function sideCurve(out: Float64Array, x0: number, w0: number, x1: number, w1: nu
   pchipInto(knotX, knotW, 4, 0, endSlope, out);
 }
 
-/** Half-width of a side, or -Infinity past the toe's root, where the toes' envelope takes over. */
-function sideAt(curve: Float64Array, x: number, xh: number, heelHalf: number, root: number): number {
-  if (x <= xh) {
-    const v = x / xh;
-    return heelHalf * Math.sqrt(Math.max(0, v * (2 - v)));
+/**
+ * Half-widths of one side at every station in one pass: heel arc, three cubics, then the toes' envelope; bump and sock on top.
+ * @param side +1 inner, -1 outer
+ */
+function sideInto(
+  out: Float64Array,
+  xs: Float64Array,
+  curve: Float64Array,
+  heelArc: number,
+  heelHalf: number,
+  side: 1 | -1,
+  toes: FootShape,
+  bumpAt: number,
+  bumpMm: number,
+  bumpHalf: number,
+  offsetMm: number
+): void {
+  const root = side > 0 ? toes.tip[0] - toes.nose[0] : toes.tip[4] - toes.nose[4];
+  const second = curve[SEGMENT];
+  const third = curve[2 * SEGMENT];
+  for (let s = 0; s < xs.length; s++) {
+    const x = xs[s];
+    let w: number;
+    if (x <= heelArc) {
+      const v = x / heelArc;
+      w = heelHalf * Math.sqrt(v * (2 - v));
+    } else if (x <= root) {
+      const o = x < second ? 0 : x < third ? SEGMENT : 2 * SEGMENT;
+      const d = x - curve[o];
+      w = curve[o + 1] + d * (curve[o + 2] + d * (curve[o + 3] + d * curve[o + 4]));
+    } else {
+      w = envelope(x, toes, side);
+    }
+    if (bumpMm > 0) {
+      const u = (x - bumpAt) / bumpHalf;
+      const v = 1 - u * u;
+      if (v > 0) w += bumpMm * v * v;
+    }
+    out[s] = w + offsetMm;
   }
-  if (x > root) return -Infinity;
-  return segmentValue(curve, x < curve[5] ? 0 : x < curve[10] ? 1 : 2, x);
 }
 
-/** Outermost reach of the toes at x on the inner (+1) or outer (-1) side. */
-function envelope(x: number, tip: Float64Array, centre: Float64Array, radius: Float64Array, nose: Float64Array, side: 1 | -1): number {
+/** First station at or past x. */
+function firstAt(xs: Float64Array, x: number): number {
+  let s = 0;
+  while (s < xs.length && xs[s] < x) s++;
+  return s;
+}
+
+/** Outermost reach of the toes, sock off, at x on the inner (+1) or outer (-1) side. */
+function envelope(x: number, { tip, centre, radius, nose }: FootShape, side: 1 | -1): number {
   let reach = -Infinity;
   for (let i = 0; i < 5; i++) {
     if (x > tip[i]) continue;
     const cos = 1 - (tip[i] - x) / nose[i];
-    const half = cos <= 0 ? radius[i] : radius[i] * Math.sqrt(Math.max(0, 1 - cos * cos));
+    const half = cos <= 0 ? radius[i] : radius[i] * Math.sqrt(1 - cos * cos);
     const w = side * centre[i] + half;
     if (w > reach) reach = w;
   }
   return reach;
-}
-
-function bump(u: number, heightMm: number): number {
-  const v = 1 - u * u;
-  return v > 0 ? heightMm * v * v : 0;
 }
 
 /** Stations from just ahead of the heel to the tip, with both ball stations among them, in order. */

@@ -1,0 +1,73 @@
+/**
+ * Benchmarks of the core. Absolute figures are printed and kept as JSON; only ratios within one run are asserted.
+ * `npm run bench`
+ */
+import { writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { Bench } from 'tinybench';
+import { checkFit, compare, compilePair, completeShoe, fitOnce, footAsWorn, NO_AIDS, ORDINARY_WEAR, POINTS, rankAll } from '../src/fit';
+import { compileShoe } from '../src/last';
+import { STATIONS } from '../src/shape';
+import { completeFoot } from '../src/measure';
+import { convertFoot, convertLabel, SCALE_IDS } from '../src/size';
+import { allStyles } from '../../demo/lasts';
+import { bruteForceRoom, pairOf } from '../tests/brute-force';
+
+const wear = { ...ORDINARY_WEAR, sockMm: 1 };
+const feet = (['left', 'right'] as const).map((side, i) =>
+  footAsWorn(completeFoot({ side, values: { lengthMm: { mm: 250 + i }, ballWidthMm: { mm: 92 }, ballGirthMm: { mm: 230 } }, toeShape: 'egyptian' }), wear)
+);
+const shoe = completeShoe({ kind: 'oxford', insoleLengthMm: 268, toeShape: 'almond', ballGirthMm: 232 });
+const stock = allStyles();
+const all = [...SCALE_IDS];
+
+const { dims } = feet[0];
+const edge = { inner: new Float64Array(STATIONS + 2), outer: new Float64Array(STATIONS + 2) };
+let pair = compilePair(dims, shoe, wear);
+
+const bench = new Bench({ time: 1500, warmupTime: 300 });
+let n = 0;
+bench
+  .add('one label read in one scale, every school', () => void convertLabel({ scale: 'us-w', size: 5 + (n++ % 12) / 2 }, ['us-m']))
+  .add('one foot read in all 17 scales', () => void convertFoot({ lengthMm: 220 + (n++ % 60) }, all))
+  .add('full fit: shoe compiled, foot placed, whole edge, every zone', () => {
+    pair.shoe = compileShoe(shoe.inside, 0.5, pair.shoe);
+    compare(dims, shoe, wear, NO_AIDS, pair, true, edge);
+  })
+  .add('full fit with the foot compiled anew as well', () => {
+    pair = compilePair(dims, shoe, wear, pair);
+    compare(dims, shoe, wear, NO_AIDS, pair, true, edge);
+  })
+  .add('fit for ranking and simulation: both compiled, toe region only', () => void fitOnce(dims, shoe, wear))
+  .add('toe room by brute force (0.05 mm, 0.0005 rad)', () => void bruteForceRoom(pairOf(dims, shoe, wear)))
+  .add(`opened candidate: both feet, ${POINTS.opened} points of doubt, remedies`, () => void checkFit(feet, shoe, wear));
+await bench.run();
+
+const perSecond = Object.fromEntries(bench.tasks.map((task) => [task.name, 1000 / (task.result as { latency: { mean: number } }).latency.mean]));
+const started = performance.now();
+const { candidates, considered } = rankAll(stock, feet, wear);
+const rankMs = performance.now() - started;
+
+for (const [name, rate] of Object.entries(perSecond))
+  console.log(`${name.padEnd(72)} ${rate >= 100 ? Math.round(rate).toLocaleString('en') : rate.toFixed(2)} a second`);
+console.log(
+  `demo stockroom, ${stock.length} styles, ${considered} sizes and widths, both feet, with doubt and remedies: ${rankMs.toFixed(0)} ms (${candidates.length} candidates)`
+);
+
+const results = { node: process.version, at: new Date().toISOString(), perSecond, rankMs, styles: stock.length, considered };
+writeFileSync(fileURLToPath(new URL('results.json', import.meta.url)), `${JSON.stringify(results, null, 2)}\n`);
+
+/** Ratios that hold on any machine: what is quick must be quick for its reason. */
+const rate = (start: string): number => Object.entries(perSecond).find(([name]) => name.startsWith(start))![1];
+const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
+  { what: 'full fit over brute-force toe room', ratio: rate('full fit:') / rate('toe room by brute force'), least: 20 },
+  { what: 'fit for ranking over full fit with the foot compiled', ratio: rate('fit for ranking') / rate('full fit with'), least: 1 },
+  { what: 'label conversion over full fit', ratio: rate('one label') / rate('full fit:'), least: 1 }
+];
+let failed = 0;
+for (const { what, ratio, least } of RATIOS) {
+  const ok = ratio >= least;
+  if (!ok) failed++;
+  console.log(`${ok ? 'holds' : 'FAILS'}: ${what} is ${ratio.toFixed(1)}, at least ${least}`);
+}
+process.exitCode = failed > 0 ? 1 : 0;

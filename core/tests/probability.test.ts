@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest';
+import {
+  checkFit,
+  completeShoe,
+  disturbFoot,
+  disturbShoe,
+  fitOnce,
+  footAsWorn,
+  ORDINARY_WEAR,
+  targetsFor,
+  ZONE,
+  ZONE_AT,
+  ZONE_IDS,
+  type ShoeInput
+} from '../src/fit';
+import { completeFoot } from '../src/measure';
+
+/** A plain pseudo-random normal source, unlike the engine's own points (mulberry32 and Box-Muller). */
+function normals(seed: number): () => number {
+  let state = seed >>> 0;
+  const uniform = () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = state;
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+  return () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+}
+
+/** How many random numbers the stated error model takes: six of the last, eleven of one foot and its shoe. */
+const OF_THE_LAST = 6;
+const OF_THE_FOOT = 11;
+
+function simulate(input: ShoeInput, lengthMm: number, samples: number): number {
+  const wear = { ...ORDINARY_WEAR, sockMm: 1 };
+  const foot = footAsWorn(completeFoot({ side: 'left', values: { lengthMm: { mm: lengthMm }, ballGirthMm: { mm: 0.92 * lengthMm } } }), wear);
+  const shoe = completeShoe(input);
+  const targets = targetsFor(shoe, wear);
+  const next = normals(4711);
+  const z = new Float64Array(OF_THE_LAST + OF_THE_FOOT);
+  let inside = 0;
+  for (let n = 0; n < samples; n++) {
+    for (let i = 0; i < z.length; i++) z[i] = next();
+    const fit = fitOnce(disturbFoot(foot, z, OF_THE_LAST), disturbShoe(shoe, z, 0, OF_THE_LAST), wear);
+    fit.zone[ZONE_AT['toe-room']] += ((fit.slide.highMm - fit.slide.lowMm) / 4) * z[OF_THE_LAST + 10];
+    const all = ZONE_IDS.every((id, i) => !ZONE[id].decides || Number.isNaN(fit.zone[i]) || (fit.zone[i] >= targets[id].a && fit.zone[i] <= targets[id].d));
+    if (all) inside++;
+  }
+  return inside / samples;
+}
+
+describe('the chance that every zone sits within its limits', () => {
+  it.each([
+    ['a sneaker that fits', { kind: 'sneaker', insoleLengthMm: 263, toeShape: 'round' }, 250],
+    ['an almond oxford at its limit', { kind: 'oxford', insoleLengthMm: 268, toeShape: 'almond', ballGirthMm: 225 }, 250],
+    ['a pointed pump', { kind: 'pump', insoleLengthMm: 262, toeShape: 'pointed', heelHeightMm: 70 }, 238]
+  ] as const)('%s agrees with a plain simulation of the stated errors', (_, input, lengthMm) => {
+    const foot = footAsWorn(completeFoot({ side: 'left', values: { lengthMm: { mm: lengthMm }, ballGirthMm: { mm: 0.92 * lengthMm } } }), {
+      ...ORDINARY_WEAR,
+      sockMm: 1
+    });
+    const told = checkFit([foot], completeShoe(input), { ...ORDINARY_WEAR, sockMm: 1 }).probability;
+    expect(Math.abs(told - simulate(input, lengthMm, 20_000))).toBeLessThan(0.03);
+  });
+});

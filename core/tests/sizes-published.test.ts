@@ -1,0 +1,147 @@
+import { describe, expect, it } from 'vitest';
+import { convertFoot, convertLabel, fromFootMm, letterMm, roundToStep, SCALE, schoolOf, toFootMm, WIDTH_SCALES, type ScaleId } from '../src/size';
+
+const foot = (scale: ScaleId, size: number, school?: string) => toFootMm(schoolOf(SCALE[scale], school), size);
+const size = (scale: ScaleId, mm: number, school?: string) => fromFootMm(schoolOf(SCALE[scale], school), mm);
+const across = (scale: ScaleId, number: number, school: string, to: ScaleId) =>
+  convertLabel({ scale, size: number, school }, [to]).readings.find((r) => r.school === school)!;
+
+describe('length scales against published figures', () => {
+  it('Paris point is 2/3 cm (ISO/TS 19407:2015, from memory)', () => {
+    expect(SCALE.eu.schools[0].unitMm).toBeCloseTo(6.6667, 4);
+  });
+  it('a size is a barleycorn, 1/3 in (ISO/TS 19407:2015, from memory), 1.27 Paris points', () => {
+    expect(SCALE.uk.schools[0].unitMm).toBeCloseTo(8.4667, 4);
+    expect(SCALE.uk.schools[0].unitMm / SCALE.eu.schools[0].unitMm).toBeCloseTo(1.27, 6);
+  });
+  it('British adult 0 is a last of 25 barleycorns, child 0 one of 4 in (British system, from memory)', () => {
+    const last = (id: ScaleId) => foot(id, 0) + schoolOf(SCALE[id]).allowanceMm;
+    expect(last('uk')).toBeCloseTo(211.667, 2);
+    expect(last('uk-child')).toBeCloseTo(101.6, 2);
+  });
+  it("US men's 1 is a foot of 7 2/3 in, and a foot of 10 in an 8, women's 9 by the device (measuring device's FAQ, from memory)", () => {
+    expect(foot('us-m', 1)).toBeCloseTo(194.733, 2);
+    expect(size('us-m', 254)).toBeCloseTo(8, 6);
+    expect(size('us-w', 254, 'device')).toBeCloseTo(9, 6);
+  });
+  it('old Chinese numbers are twice the centimetres less 10 (convention, from memory)', () => {
+    expect(size('cn-old', 250)).toBe(40);
+  });
+  it('a foot of 260 mm is a continental 41 to 42 over the allowances (derived from several conventions)', () => {
+    for (const school of SCALE.eu.schools) expect(Math.abs(size('eu', 260, school.id) - 41.5)).toBeLessThanOrEqual(1);
+  });
+  it.each([
+    [3.5, 0, 36],
+    [4, 37, 38],
+    [5, 37, 38],
+    [5.5, 39, 40],
+    [6.5, 39, 40],
+    [7, 41, 42],
+    [8, 41, 42],
+    [8.5, 43, 44],
+    [10, 43, 44]
+  ])('British %f on the same last falls in the continental band %i to %i (EN ISO 20345, from memory)', (uk, low, high) => {
+    // The same last carries both labels, so the allowance must be the same on both sides.
+    const reading = convertLabel({ scale: 'uk', size: uk }, ['eu']).readings.find((r) => r.school === 'plus-2-3in')!;
+    const whole = Math.round(reading.exact!);
+    expect(whole).toBeGreaterThanOrEqual(low);
+    expect(whole).toBeLessThanOrEqual(high);
+    expect(reading.exact).toBeCloseTo(1.27 * (uk + 25), 2);
+  });
+});
+
+describe('length scales against common practice, no source', () => {
+  it("a women's 8.5 is a men's 7 on the box, and a men's 6 is a women's 7.5", () => {
+    expect(across('us-w', 8.5, 'label', 'us-m').exact).toBeCloseTo(7, 9);
+    expect(across('us-m', 6, 'label', 'us-w').exact).toBeCloseTo(7.5, 9);
+  });
+  it("a women's 7.5 is a men's 6 by the label, 6.5 by the device and by the printed centimetres; all three are told", () => {
+    const { readings, disagreements } = convertLabel({ scale: 'us-w', size: 7.5, school: 'label' }, ['us-m']);
+    expect(readings.map(({ school, size: s, footMm }) => [school, s, Number(footMm.toFixed(2))])).toEqual([
+      ['label', '6', 237.07],
+      ['device', '6.5', 241.3],
+      ['stamped', '6.5', 245]
+    ]);
+    expect(disagreements).toMatchObject([{ scale: 'us-m', spreadSizes: expect.closeTo(0.5, 9) }]);
+    expect(disagreements[0].spreadMm).toBeCloseTo(7.93, 2);
+  });
+  it("one maker's boxes print 24 cm on men's 6 and 24.5 on women's 7.5", () => {
+    expect(foot('us-m', 6, 'stamped')).toBe(240);
+    expect(foot('us-w', 7.5, 'stamped')).toBe(245);
+  });
+  it("women's 8.5 is the largest that buys youth sizes, youth ending at 7", () => {
+    const youth = (w: number) => across('us-w', w, 'label', 'us-youth').exact!;
+    expect(youth(8.5)).toBeLessThanOrEqual(SCALE['us-youth'].range[1] + 1e-9);
+    expect(youth(9)).toBeGreaterThan(SCALE['us-youth'].range[1]);
+  });
+  it("a women's 8 is a unisex boot 5 by the three-off school; a half is the same length, wider", () => {
+    const reading = across('us-w', 8, 'minus-3', 'au-boot');
+    expect(reading).toMatchObject({ size: '5', wider: false, exact: null });
+    expect(across('us-w', 8.5, 'minus-3', 'au-boot')).toMatchObject({ size: '5.5', wider: true });
+    const half = convertLabel({ scale: 'au-boot', size: 5.5 }, ['mondo']).footLength.mm;
+    expect(half - convertLabel({ scale: 'au-boot', size: 5 }, ['mondo']).footLength.mm).toBe(0);
+  });
+  it("a women's 7.5 box carries a continental 38, within three quarters of a size", () => {
+    const { readings } = convertLabel({ scale: 'us-w', size: 7.5, school: 'label' }, ['eu']);
+    expect(Math.abs(readings.find((r) => r.school === 'label')!.exact! - 38)).toBeLessThanOrEqual(0.75);
+  });
+  it('child 13.5 runs into youth 1 without a jump back: strictly increasing in the default school', () => {
+    const run = [...Array.from({ length: 28 }, (_, i) => foot('us-child', i / 2)), ...Array.from({ length: 13 }, (_, i) => foot('us-youth', 1 + i / 2))];
+    run.slice(1).forEach((mm, i) => expect(mm).toBeGreaterThan(run[i]));
+  });
+});
+
+describe('width scales', () => {
+  it.each([
+    ['men', 250, 'E', 243],
+    ['men', 250, 'EE', 249],
+    ['men', 250, 'EEE', 255],
+    ['women', 230, 'D', 219],
+    ['women', 230, 'E', 225],
+    ['women', 230, 'EE', 231]
+  ] as const)("Japanese %s's %f mm %s is a girth of %f (JIS S 5037:1998, from memory)", (group, mm, letter, girth) => {
+    expect(letterMm('jp-width', group, letter, mm)).toBeCloseTo(girth, 9);
+  });
+  it('Japanese girth steps 6 mm a letter and 3 mm for 5 mm of length (JIS S 5037:1998, from memory)', () => {
+    expect(letterMm('jp-width', 'men', 'EE', 250) - letterMm('jp-width', 'men', 'E', 250)).toBeCloseTo(6, 9);
+    expect(letterMm('jp-width', 'men', 'E', 255) - letterMm('jp-width', 'men', 'E', 250)).toBeCloseTo(3, 9);
+  });
+  it("the measuring device's widths step 3/16 in (device maker's FAQ, from memory)", () => {
+    expect(WIDTH_SCALES.find((s) => s.id === 'device-width')!.stepMm).toBeCloseTo(4.7625, 3);
+  });
+  it('girth grows 0.75 mm a mm of length, US, British and continental (1/4 over 1/3 in; 5 over 20/3 mm)', () => {
+    for (const id of ['us-letter', 'uk-fitting', 'eu-fitting']) expect(WIDTH_SCALES.find((s) => s.id === id)!.perLengthMm).toBeCloseTo(0.75, 6);
+  });
+  it('sister sizes: 12 D is 1/8 in less round than 11.5 E; 8 E, 9 D and 10 C are alike (common practice, no source)', () => {
+    const girth = (n: number, letter: string) => letterMm('us-letter', 'men', letter, foot('us-m', n));
+    expect(girth(12, 'D') - girth(11.5, 'E')).toBeCloseTo(-3.175, 2);
+    expect(girth(9, 'D')).toBeCloseTo(girth(8, 'E'), 9);
+    expect(girth(9, 'D')).toBeCloseTo(girth(10, 'C'), 9);
+  });
+  it('names the letters there are when asked for one there is not', () => {
+    expect(() => letterMm('jp-width', 'men', 'Q', 250)).toThrow(/no width “Q” in Japanese widths; there are A, B, C/);
+  });
+});
+
+describe('reading', () => {
+  it('rounds to the run, keeps what is left over, and says when a size is outside the run', () => {
+    const [mondo] = convertFoot({ lengthMm: 248 }, ['mondo']).readings;
+    expect(mondo).toMatchObject({ size: '250', exact: 248 });
+    expect(mondo.remainderMm).toBeCloseTo(-2, 9);
+    expect(convertFoot({ lengthMm: 254 }, ['us-child']).readings[0].outsideRange).toMatch(/US child is made from 0 to 13.5/);
+  });
+  it('rounds up and down when asked, and leaves a size that is on its step alone', () => {
+    expect(roundToStep(8.26, 0.5)).toBe(8.5);
+    expect(roundToStep(8.26, 0.5, 'down')).toBe(8);
+    expect(roundToStep(8.01, 0.5, 'up')).toBe(8.5);
+    expect(roundToStep(8 + 1e-9, 0.5, 'up')).toBe(8);
+  });
+  it('refuses a label that no foot could wear, naming the run', () => {
+    expect(() => convertLabel({ scale: 'us-m', size: 90 }, ['eu'])).toThrow(/US men 90 would be a foot of .* runs from 1 to 20/);
+  });
+  it('tells both the boot rule and what the length would say', () => {
+    const reading = across('us-w', 11, 'minus-3', 'au-boot');
+    expect(reading.byLength).toBeDefined();
+    expect(reading.size).not.toBe('');
+  });
+});

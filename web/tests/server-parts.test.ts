@@ -1,0 +1,85 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { z } from 'zod';
+import { readBody } from '../src/lib/server/endpoint';
+import { openApiDocument } from '../src/lib/server/openapi';
+import { cookieIsGood, cookieValue, guardHost, tryPasscode } from '../src/lib/server/passcode';
+import { fromZod, isDatabaseAway, Problem, problemResponse, toProblem } from '../src/lib/server/problems';
+
+describe('the shop passcode', () => {
+  beforeEach(() => vi.stubEnv('SHOP_PASSCODE', 'lakeside'));
+  afterEach(() => vi.unstubAllEnvs());
+  const now = 1_800_000_000_000;
+
+  it('signs a cookie that holds for its time, and only for this passcode', () => {
+    const cookie = cookieValue(now);
+    expect(cookieIsGood(cookie, now + 1000)).toBe(true);
+    expect(cookieIsGood(cookie, now + 31 * 86_400_000)).toBe(false);
+    expect(
+      cookieIsGood(
+        cookie.replace(/.$/, (c) => (c === 'A' ? 'B' : 'A')),
+        now
+      )
+    ).toBe(false);
+    expect(cookieIsGood(`${now + 9e9}.forged`, now)).toBe(false);
+    expect(cookieIsGood(undefined, now)).toBe(false);
+    vi.stubEnv('SHOP_PASSCODE', 'another');
+    expect(cookieIsGood(cookie, now + 1000)).toBe(false);
+  });
+  it('lets an address try five times a minute, and a right one clears the count', () => {
+    for (let i = 0; i < 5; i++) expect(tryPasscode('wrong', '10.0.0.1', now)).toBe('wrong');
+    expect(tryPasscode('lakeside', '10.0.0.1', now + 1)).toBe('wait');
+    expect(tryPasscode('lakeside', '10.0.0.2', now + 1)).toBe('right');
+    expect(tryPasscode('lakeside', '10.0.0.1', now + 61_000)).toBe('right');
+  });
+  it('an open door without a passcode is refused', () => {
+    vi.stubEnv('SHOP_PASSCODE', '');
+    vi.stubEnv('HOST', '0.0.0.0');
+    expect(guardHost).toThrow(/set SHOP_PASSCODE/);
+    vi.stubEnv('HOST', '127.0.0.1');
+    expect(guardHost).not.toThrow();
+  });
+});
+
+describe('problem details', () => {
+  it('name the field and keep the inside of the server to itself', async () => {
+    const parsed = z.object({ foot: z.object({ lengthMm: z.number() }) }).safeParse({ foot: { lengthMm: 'long' } });
+    const problem = fromZod(parsed.error!);
+    expect(problem).toMatchObject({ status: 422, errors: [{ path: 'foot.lengthMm' }] });
+    const seen: unknown[] = [];
+    const hidden = toProblem(new Error('password=secret'), (id) => seen.push(id));
+    expect(hidden.status).toBe(500);
+    expect(hidden.detail).toContain(String(seen[0]));
+    expect(hidden.detail).not.toMatch(/secret/);
+    const response = problemResponse(new Problem(404, 'Not found', 'There is no person 9.'));
+    expect(response.headers.get('content-type')).toBe('application/problem+json');
+    expect(await response.json()).toEqual({ type: 'about:blank', title: 'Not found', status: 404, detail: 'There is no person 9.', errors: [] });
+  });
+  it('a database that is away is told as such, a bad statement is not', () => {
+    const away = Object.assign(new Error('refused'), { name: 'SequelizeConnectionRefusedError' });
+    expect(isDatabaseAway(away)).toBe(true);
+    expect(toProblem(away, () => {})).toMatchObject({ status: 503 });
+    expect(isDatabaseAway(Object.assign(new Error('gone'), { name: 'SequelizeDatabaseError', original: { code: 'ER_SOCKET_UNEXPECTED_CLOSE' } }))).toBe(true);
+    expect(isDatabaseAway(Object.assign(new Error('syntax'), { name: 'SequelizeDatabaseError', original: { code: 'ER_PARSE_ERROR' } }))).toBe(false);
+  });
+  it('a body over 1 MiB is refused while it is read, whatever it claims', async () => {
+    const big = new Request('http://x/', { method: 'POST', body: 'x'.repeat(1024 * 1024 + 1) });
+    await expect(readBody(big)).rejects.toMatchObject({ status: 413 });
+    await expect(readBody(new Request('http://x/', { method: 'POST', body: '{}' }))).resolves.toBe('{}');
+  });
+});
+
+describe('the OpenAPI document', () => {
+  const document = openApiDocument() as unknown as {
+    paths: Record<string, Record<string, { requestBody?: unknown; responses: object }>>;
+    components: { schemas: Record<string, { properties: object }> };
+  };
+  it('has the contract’s endpoints with bodies and their problems', () => {
+    for (const path of ['/health', '/scales', '/convert', '/fit/check', '/fit']) expect(Object.keys(document.paths)).toContain(`/api/v1${path}`);
+    expect(document.paths['/api/v1/fit/check'].post.requestBody).toBeDefined();
+    expect(Object.keys(document.paths['/api/v1/fit/check'].post.responses)).toEqual(expect.arrayContaining(['200', '400', '413', '422', '503']));
+  });
+  it('is made of the schemas that validate: every field of a foot is there', () => {
+    const fields = Object.keys(document.components.schemas.Foot.properties);
+    expect(fields).toEqual(expect.arrayContaining(['lengthMm', 'ballGirthMm', 'toeTipsMm', 'hammerToeMm', 'ankleReachDeg', 'sd']));
+  });
+});
