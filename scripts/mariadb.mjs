@@ -9,11 +9,12 @@ import { done, fail, step } from './say.mjs';
 
 /** The private MariaDB: its own data folder, socket and loopback port; nothing of a system service is used. */
 
-const freePort = () =>
+/** The port asked for when it is free, else any that is. */
+export const freePort = (wanted = 0) =>
   new Promise((resolve, reject) => {
     const server = createServer();
-    server.once('error', reject);
-    server.listen(0, '127.0.0.1', () => {
+    server.once('error', (error) => (wanted ? resolve(freePort()) : reject(error)));
+    server.listen(wanted, '127.0.0.1', () => {
       const { port } = server.address();
       server.close(() => resolve(port));
     });
@@ -74,13 +75,14 @@ export async function startMariadb(folder, { onlyIfRunning = false } = {}) {
     done('done');
   }
 
-  const secret = existsSync(secretFile) ? JSON.parse(readFileSync(secretFile, 'utf8')) : { password: randomBytes(18).toString('base64url'), port: 0 };
+  const secret = existsSync(secretFile) ? JSON.parse(readFileSync(secretFile, 'utf8')) : { password: randomBytes(18).toString('hex'), port: 0 };
   let child = null;
   if (found) {
     step('Found MariaDB running');
   } else {
     step('Starting MariaDB on loopback');
-    secret.port = await freePort();
+    // The same port as last time where it is free: a running application then finds its database again.
+    secret.port = await freePort(secret.port);
     writeFileSync(secretFile, JSON.stringify(secret), { mode: 0o600 });
     const log = openSync(join(folder, 'mariadb.log'), 'a');
     child = start(

@@ -7,6 +7,7 @@ import { prepareDatabase } from './database.mjs';
 import { installCommands, installPackages } from './install.mjs';
 import { startMariadb } from './mariadb.mjs';
 import { alive, clearLeftovers, noteRunning, noteStopped } from './running.mjs';
+import { sleep } from './run.mjs';
 import { serveWeb } from './serve.mjs';
 import { done, fail, step } from './say.mjs';
 
@@ -81,4 +82,18 @@ server.once('exit', (code) => {
   console.error(`The application ended by itself (code ${code}).`);
   void stop(1);
 });
+
+/** A database that was killed is started again; the application finds it on its old port. */
+async function watchDatabase() {
+  while (!stopping) {
+    await sleep(1000);
+    if (stopping || alive(mariadb.pid)) continue;
+    step('MariaDB has gone away; starting it again');
+    const again = await startMariadb(folder);
+    if (again.url !== mariadb.url) fail('Its port has been taken meanwhile: start Chiave again. Nothing saved is lost.');
+    mariadb = again;
+  }
+}
+if (mariadb) void watchDatabase();
+
 done(`Chiave is at ${served.address}   (Ctrl-C stops it)`);

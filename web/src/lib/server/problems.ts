@@ -64,6 +64,12 @@ export function problemResponse(problem: Problem): Response {
   const { status, title, detail, errors } = problem;
   return new Response(JSON.stringify({ type: 'about:blank', title, status, detail, errors }), {
     status,
-    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...(status === 503 ? { 'retry-after': '3' } : {}) }
+    headers: {
+      'content-type': 'application/problem+json',
+      'cache-control': 'no-store',
+      ...(status === 503 ? { 'retry-after': '3' } : {}),
+      // What is left of a body too large is not read: the connection ends with the answer.
+      ...(status === 413 ? { connection: 'close' } : {})
+    }
   });
 }

@@ -8,6 +8,13 @@ export const POST = take(z.object({ passcode: z.string().max(200) }), ({ passcod
   if (result === 'wait') throw new Problem(429, 'Too many tries', 'Five wrong passcodes: wait a minute.');
   if (result === 'wrong')
     throw new Problem(401, 'Wrong passcode', 'That is not the shop passcode.', [{ path: 'passcode', message: 'That is not the shop passcode.' }]);
-  event.cookies.set(COOKIE, cookieValue(), { path: '/', httpOnly: true, sameSite: 'strict', secure: event.url.protocol === 'https:', maxAge: cookieSeconds });
+  event.cookies.set(COOKIE, cookieValue(), {
+    path: '/',
+    httpOnly: true,
+    sameSite: 'strict',
+    // Behind a proxy that ends TLS the cookie is secure; on a shop's own network there is none.
+    secure: event.request.headers.get('x-forwarded-proto') === 'https',
+    maxAge: cookieSeconds
+  });
   return { entered: true };
 });

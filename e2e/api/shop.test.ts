@@ -1,0 +1,121 @@
+import mariadb from 'mariadb';
+import { afterAll, describe, expect, it } from 'vitest';
+import { ask, get, newFitting, post, side } from './client';
+
+const pool = mariadb.createPool(process.env.DATABASE_URL ?? '');
+afterAll(() => pool.end());
+
+describe('people and their fittings', () => {
+  it('a person is added, opened, and found again with the lengths of the last visit', async () => {
+    const { customer, fitting } = await newFitting('Nina Probanda');
+    expect((await ask('PUT', `/fittings/${fitting}/feet`, { left: side(248), right: side(250.5) })).status).toBe(200);
+    const line = (await get('/customers')).body.customers.find((c: { id: number }) => c.id === customer);
+    expect(line).toMatchObject({ name: 'Nina Probanda', leftMm: 248, rightMm: 250.5, fittings: 1 });
+  });
+  it('what was asked and seen is kept field by field', async () => {
+    const { fitting } = await newFitting();
+    await ask('PATCH', `/fittings/${fitting}`, { purpose: 'a wedding', kinds: ['pump'], sockMm: 0.3, wornAt: 'evening' });
+    await ask('PATCH', `/fittings/${fitting}`, { looked: { 'arch-left': 'high' }, flags: ['numb'] });
+    const { body } = await get(`/fittings/${fitting}`);
+    expect(body).toMatchObject({
+      purpose: 'a wedding',
+      kinds: ['pump'],
+      sockMm: 0.3,
+      wornAt: 'evening',
+      looked: { 'arch-left': 'high' },
+      customer: { flags: ['numb'] }
+    });
+  });
+  it('a value that cannot be is refused by name and the old ones stay', async () => {
+    const { fitting } = await newFitting();
+    await ask('PUT', `/fittings/${fitting}/feet`, { left: side(248, { ballGirthMm: 232 }), right: side(249) });
+    const bad = await ask('PUT', `/fittings/${fitting}/feet`, { left: side(248, { ballGirthMm: 92 }), right: side(249) });
+    expect(bad).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'left.values.ballGirthMm', message: expect.stringContaining('cannot be on a foot 248 mm long') }] }
+    });
+    expect((await get(`/fittings/${fitting}`)).body.feet.left.values.ballGirthMm.mm).toBe(232);
+  });
+  it('a left foot 40 mm longer than the right is taken', async () => {
+    const { fitting } = await newFitting();
+    expect((await ask('PUT', `/fittings/${fitting}/feet`, { left: side(290), right: side(250) })).status).toBe(200);
+  });
+  it('a pair is carried to the chair with what the engine said, felt zone by zone, kept and told why', async () => {
+    const { customer, fitting } = await newFitting();
+    expect(await post(`/fittings/${fitting}/tries`, { styleId: 'hedger', size: '9', width: 'F' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'feet' }] }
+    });
+    await ask('PUT', `/fittings/${fitting}/feet`, { left: side(266), right: side(267) });
+    const { status, body } = await post(`/fittings/${fitting}/tries`, { styleId: 'hedger', size: '9', width: 'F' });
+    expect(status).toBe(201);
+    expect(body.tried).toMatchObject({ size: '9', width: 'F', verdict: expect.any(String), said: expect.stringMatching(/\.$/), engine: '1' });
+    await ask('PATCH', `/tries/${body.id}`, { felt: { left: { 'toe-room': 'right' }, right: { instep: 'snug' } } });
+    await ask('PATCH', `/tries/${body.id}`, { outcome: 'kept', why: 'the winner' });
+    const [visit] = (await get(`/customers/${customer}/fittings`)).body.fittings;
+    expect(visit.tries).toMatchObject([{ outcome: 'kept', why: 'the winner', felt: { left: { 'toe-room': 'right' }, right: { instep: 'snug' } } }]);
+  });
+  it('a size outside the run, a width not made, a style not there: each named', async () => {
+    const { fitting } = await newFitting();
+    await ask('PUT', `/fittings/${fitting}/feet`, { left: side(266), right: side(267) });
+    expect(await post(`/fittings/${fitting}/tries`, { styleId: 'hedger', size: '22', width: 'F' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'size', message: expect.stringContaining('6 to 14') }] }
+    });
+    expect(await post(`/fittings/${fitting}/tries`, { styleId: 'hedger', size: '9', width: 'Q' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'width' }] }
+    });
+    expect(await post(`/fittings/${fitting}/tries`, { styleId: 'no-such', size: '9', width: 'F' })).toMatchObject({ status: 404 });
+  });
+  it('what is not there is a 404, a name that is empty a 422', async () => {
+    expect(await get('/fittings/999999')).toMatchObject({ status: 404, body: { detail: 'There is no fitting 999999.' } });
+    expect(await get('/fittings/seven')).toMatchObject({ status: 404 });
+    expect(await ask('PATCH', '/tries/999999', { why: 'x' })).toMatchObject({ status: 404 });
+    expect(await post('/customers', { name: '   ' })).toMatchObject({ status: 422, body: { errors: [{ path: 'name' }] } });
+    expect(await post('/customers', { name: 'A', born: 20 })).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'born', message: expect.stringContaining('1900') }] }
+    });
+  });
+  it('many saves at once end as one of them, whole', async () => {
+    const { fitting } = await newFitting();
+    const lengths = Array.from({ length: 12 }, (_, i) => 240 + i);
+    const answers = await Promise.all(
+      lengths.map((mm) => ask('PUT', `/fittings/${fitting}/feet`, { left: side(mm, { ballGirthMm: mm - 20 }), right: side(mm) }))
+    );
+    for (const a of answers) expect(a.status).toBe(200);
+    const { left, right } = (await get(`/fittings/${fitting}`)).body.feet;
+    expect(left.values.lengthMm.mm).toBe(right.values.lengthMm.mm);
+    expect(left.values.ballGirthMm.mm).toBe(left.values.lengthMm.mm - 20);
+  });
+});
+
+describe('the database', () => {
+  it('is InnoDB in utf8mb4, with foreign keys, strict, flushed at every commit', async () => {
+    const tables: { TABLE_NAME: string; ENGINE: string; TABLE_COLLATION: string }[] = await pool.query(
+      'SELECT TABLE_NAME, ENGINE, TABLE_COLLATION FROM information_schema.tables WHERE table_schema = DATABASE()'
+    );
+    expect(tables.length).toBeGreaterThanOrEqual(10);
+    for (const t of tables) expect([t.TABLE_NAME, t.ENGINE, t.TABLE_COLLATION.startsWith('utf8')]).toEqual([t.TABLE_NAME, 'InnoDB', true]);
+    const [{ n }] = await pool.query('SELECT COUNT(*) AS n FROM information_schema.referential_constraints WHERE constraint_schema = DATABASE()');
+    expect(Number(n)).toBeGreaterThanOrEqual(8);
+    const [variables] = await pool.query('SELECT @@global.innodb_flush_log_at_trx_commit AS flush, @@global.sql_mode AS mode, @@global.bind_address AS bound');
+    expect({ ...variables, flush: Number(variables.flush) }).toMatchObject({ flush: 1, mode: expect.stringContaining('STRICT_ALL_TABLES'), bound: '127.0.0.1' });
+  });
+  it('refuses a try of a fitting that is not there, and takes a fitting’s parts away with it', async () => {
+    await expect(
+      pool.query("INSERT INTO foot_measures (fitting_id, side, field, mm, how, typed) VALUES (999999, 'left', 'lengthMm', 1, 'tape', '')")
+    ).rejects.toThrow(/foreign key/i);
+    const { customer, fitting } = await newFitting();
+    await ask('PUT', `/fittings/${fitting}/feet`, { left: side(248), right: side(249) });
+    await pool.query('DELETE FROM customers WHERE id = ?', [customer]);
+    const [{ n }] = await pool.query('SELECT COUNT(*) AS n FROM foot_measures WHERE fitting_id = ?', [fitting]);
+    expect(Number(n)).toBe(0);
+  });
+  it('keeps names in every script, and text with quotes, as they were typed', async () => {
+    const name = "O’Brën “安藤” '; DROP TABLE fittings; -- 👞";
+    const { customer } = await newFitting(name);
+    expect((await get('/customers')).body.customers.find((c: { id: number }) => c.id === customer).name).toBe(name);
+  });
+});

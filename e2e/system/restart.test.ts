@@ -1,0 +1,173 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { afterAll, afterEach, describe, expect, it } from 'vitest';
+
+/** The whole application through `npm start`'s own script: started, killed, started again. */
+const root = resolve(import.meta.dirname, '../..');
+const folder = mkdtempSync(join(tmpdir(), 'chiave-system-'));
+let running: ChildProcess | null = null;
+let output = '';
+
+const freePort = () =>
+  new Promise<number>((done) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = server.address() as { port: number };
+      server.close(() => done(port));
+    });
+  });
+const sleep = (ms: number) => new Promise((done) => setTimeout(done, ms));
+const alive = (pid: number) => {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+async function start(args: string[] = [], env: Record<string, string> = {}): Promise<string> {
+  const port = await freePort();
+  output = '';
+  running = spawn(process.execPath, ['scripts/start.mjs', ...args], {
+    cwd: root,
+    env: { ...process.env, DATABASE_URL: '', CHIAVE_DATA: folder, PORT: String(port), ...env }
+  });
+  for (const stream of [running.stdout!, running.stderr!]) stream.on('data', (chunk: Buffer) => (output += chunk.toString()));
+  for (let i = 0; i < 900; i++) {
+    await sleep(100);
+    const address = /Chiave is at (\S+)/.exec(output)?.[1];
+    if (address) return address;
+    if (running.exitCode !== null) break;
+  }
+  throw new Error(`the application did not start:\n${output}`);
+}
+async function stop(): Promise<number | null> {
+  const child = running!;
+  child.kill('SIGINT');
+  for (let i = 0; i < 300 && child.exitCode === null; i++) await sleep(100);
+  return child.exitCode;
+}
+const pids = () => ({
+  mariadb: Number(readFileSync(join(folder, 'mariadb.pid'), 'utf8')),
+  server: JSON.parse(readFileSync(join(folder, 'running.json'), 'utf8')).server as number
+});
+const api = async (address: string, method: string, path: string, body?: unknown) => {
+  const response = await fetch(`${address}/api/v1${path}`, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    body: body ? JSON.stringify(body) : undefined
+  });
+  return { status: response.status, body: await response.json() };
+};
+const feet = (mm: number) => ({ left: { values: { lengthMm: { mm, typed: `${mm} mm` } } }, right: { values: { lengthMm: { mm, typed: `${mm} mm` } } } });
+
+afterEach(async () => {
+  if (running && running.exitCode === null) await stop();
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+describe('npm start', () => {
+  let fitting = 0;
+
+  it('makes its own database, loads the demo once, serves, and stops both on Ctrl-C', async () => {
+    const address = await start();
+    expect(output).toMatch(/loaded 8 makers/);
+    const people = (await api(address, 'GET', '/customers')).body.customers;
+    expect(people.length).toBeGreaterThanOrEqual(15);
+    fitting = (await api(address, 'POST', `/customers/${people[0].id}/fittings`)).body.id;
+    expect((await api(address, 'PUT', `/fittings/${fitting}/feet`, feet(251))).status).toBe(200);
+    const { mariadb, server } = pids();
+    expect(await stop()).toBe(0);
+    expect([alive(mariadb), alive(server)]).toEqual([false, false]);
+  });
+
+  it('a second start keeps the data and a third beside it is refused', async () => {
+    const address = await start();
+    expect(output).toMatch(/the demo is left as it is/);
+    expect((await api(address, 'GET', `/fittings/${fitting}`)).body.feet.left.values.lengthMm.mm).toBe(251);
+    const first = running;
+    await expect(start()).rejects.toThrow(/already running at/);
+    running = first;
+  });
+
+  it('nothing saved is lost when the server and mariadbd are killed in mid-use', async () => {
+    let address = await start();
+    let saved = 0;
+    let going = true;
+    const saving = (async () => {
+      for (let mm = 200; going && mm < 330; mm++) {
+        const answer = await api(address, 'PUT', `/fittings/${fitting}/feet`, feet(mm)).catch(() => null);
+        if (answer?.status === 200) saved = mm;
+      }
+    })();
+    await sleep(700);
+    const { mariadb, server } = pids();
+    running!.kill('SIGKILL');
+    process.kill(server, 'SIGKILL');
+    process.kill(mariadb, 'SIGKILL');
+    going = false;
+    await saving;
+    expect(saved).toBeGreaterThan(200);
+    address = await start();
+    const { left, right } = (await api(address, 'GET', `/fittings/${fitting}`)).body.feet;
+    // What was answered as saved is there; at most the one save in flight came after it, whole.
+    expect([saved, saved + 1]).toContain(left.values.lengthMm.mm);
+    expect(right.values.lengthMm.mm).toBe(left.values.lengthMm.mm);
+  });
+
+  it('a database killed under the running application answers 503, comes back by itself, and the next save goes through', async () => {
+    const address = await start();
+    process.kill(pids().mariadb, 'SIGKILL');
+    const refused = await api(address, 'PUT', `/fittings/${fitting}/feet`, feet(260));
+    expect(refused).toMatchObject({ status: 503, body: { detail: expect.stringContaining('Nothing was saved') } });
+    expect((await api(address, 'GET', '/health')).status).toBe(503);
+    let status = 0;
+    for (let i = 0; i < 200 && status !== 200; i++) {
+      await sleep(200);
+      status = (await api(address, 'PUT', `/fittings/${fitting}/feet`, feet(261))).status;
+    }
+    expect(status).toBe(200);
+    expect((await api(address, 'GET', `/fittings/${fitting}`)).body.feet.left.values.lengthMm.mm).toBe(261);
+  });
+
+  it('a start killed alone leaves a server behind, which the next start clears away', async () => {
+    await start();
+    const { server } = pids();
+    running!.kill('SIGKILL');
+    await sleep(300);
+    expect(alive(server)).toBe(true);
+    await start();
+    expect(output).toMatch(/left over from a start that was killed/);
+    expect(alive(server)).toBe(false);
+  });
+
+  it('an open door needs a passcode, which is then asked for by every page and call', async () => {
+    await expect(start([], { HOST: '0.0.0.0' })).rejects.toThrow(/Set SHOP_PASSCODE/);
+    const address = await start([], { HOST: '0.0.0.0', SHOP_PASSCODE: 'lakeside' });
+    expect((await api(address, 'GET', '/customers')).status).toBe(401);
+    const page = await fetch(`${address}/people/1`, { redirect: 'manual' });
+    expect([page.status, page.headers.get('location')]).toEqual([303, '/enter?to=%2Fpeople%2F1']);
+    expect((await api(address, 'POST', '/enter', { passcode: 'wrong' })).status).toBe(401);
+    const entered = await fetch(`${address}/api/v1/enter`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{"passcode":"lakeside"}'
+    });
+    const cookie = entered.headers.get('set-cookie') ?? '';
+    expect(cookie).toMatch(/HttpOnly/i);
+    expect(cookie).not.toMatch(/Secure/i);
+    const inside = await fetch(`${address}/api/v1/customers`, { headers: { cookie: cookie.split(';')[0] } });
+    expect(inside.status).toBe(200);
+    for (let i = 0; i < 5; i++) await api(address, 'POST', '/enter', { passcode: 'wrong' });
+    expect((await api(address, 'POST', '/enter', { passcode: 'lakeside' })).status).toBe(429);
+  });
+
+  it('--fresh begins again with clean demo data', async () => {
+    const address = await start(['--fresh']);
+    expect(output).toMatch(/loaded 8 makers/);
+    expect((await api(address, 'GET', `/fittings/${fitting}`)).status).toBe(404);
+  });
+});

@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium against the served build; `scripts/test.mjs` starts it and gives its address. */
+export default defineConfig({
+  testDir: 'e2e/browser',
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  outputDir: 'test-results',
+  use: {
+    baseURL: process.env.CHIAVE_URL ?? 'http://127.0.0.1:5150',
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync'
+      ]
+    }
+  }
+});

@@ -1,0 +1,92 @@
+/**
+ * `npm test`: everything. Types, lint, format; the core and the web's parts; then the served build with a throwaway
+ * database: API, browser, and starts that are killed. Ends with `N passed, N failed`.
+ */
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { buildWeb } from './build.mjs';
+import { prepareDatabase } from './database.mjs';
+import { installCommands, installPackages } from './install.mjs';
+import { freePort, startMariadb } from './mariadb.mjs';
+import { run } from './run.mjs';
+import { serveWeb } from './serve.mjs';
+import { step } from './say.mjs';
+
+const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
+const only = process.argv.slice(2).filter((word) => !word.startsWith('-'));
+const wanted = (name) => only.length === 0 || only.includes(name);
+let passed = 0;
+let failed = 0;
+const failures = [];
+
+function count(name, ok, bad) {
+  passed += ok;
+  failed += bad;
+  if (bad > 0) failures.push(`${name}: ${bad} failed`);
+  console.log(`  ${name}: ${ok} passed, ${bad} failed`);
+}
+
+function check(name, command, args) {
+  step(name);
+  const { ok } = run(command, args, { cwd: root, quiet: true });
+  count(name, ok ? 1 : 0, ok ? 0 : 1);
+}
+
+/** A Vitest project; a run that reports nothing has failed. */
+function vitest(name, projects, env = {}) {
+  step(name);
+  const file = join(scratch, `${name}.json`);
+  const args = [...projects.flatMap((p) => ['--project', p]), '--reporter=default', '--reporter=json', `--outputFile=${file}`];
+  const { ok } = run(join(root, 'node_modules/.bin/vitest'), ['run', ...args], { cwd: root, env });
+  const report = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null;
+  const bad = report ? report.numFailedTests + report.testResults.filter((t) => t.status === 'failed' && t.assertionResults.length === 0).length : 1;
+  count(name, report?.numPassedTests ?? 0, Math.max(bad, ok ? 0 : 1));
+}
+
+function playwright(name, env) {
+  step(name);
+  const file = join(scratch, 'browser.json');
+  const { ok } = run(join(root, 'node_modules/.bin/playwright'), ['test', '--reporter=list,json'], {
+    cwd: root,
+    env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file }
+  });
+  const stats = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).stats : { expected: 0, flaky: 0, unexpected: 1 };
+  count(name, stats.expected + stats.flaky, Math.max(stats.unexpected, ok ? 0 : 1));
+}
+
+installPackages(root);
+installCommands({ mariadbd: 'mariadb-server', 'mariadb-install-db': 'mariadb-server', mariadb: 'mariadb-client', chromium: 'chromium', units: 'units' });
+
+const scratch = mkdtempSync(join(tmpdir(), 'chiave-test-'));
+process.on('exit', () => rmSync(scratch, { recursive: true, force: true }));
+
+if (wanted('check')) {
+  check('types of the core', 'npx', ['tsc', '-p', 'core']);
+  check('types of the web', 'npm', ['run', '--silent', 'check', '-w', 'web']);
+  check('lint', 'npx', ['eslint', '.']);
+  check('format', 'npx', ['prettier', '--check', '.']);
+}
+if (wanted('unit')) vitest('unit', ['core', 'web']);
+
+if (wanted('api') || wanted('browser')) {
+  buildWeb(root);
+  const folder = join(scratch, 'data');
+  const mariadb = await startMariadb(folder);
+  prepareDatabase(root, mariadb.url);
+  const { child, address } = await serveWeb(root, { folder, url: mariadb.url, host: '127.0.0.1', port: await freePort() });
+  const env = { CHIAVE_URL: address, DATABASE_URL: mariadb.url, CHIAVE_DATA: folder };
+  if (wanted('api')) vitest('api', ['api'], env);
+  if (wanted('browser')) playwright('browser', env);
+  child.kill('SIGTERM');
+  await mariadb.stop();
+}
+if (wanted('system')) {
+  buildWeb(root);
+  vitest('system', ['system']);
+}
+
+for (const line of failures) console.log(line);
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed > 0 ? 1 : 0);
