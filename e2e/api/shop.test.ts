@@ -101,7 +101,11 @@ describe('the database', () => {
     const [{ n }] = await pool.query('SELECT COUNT(*) AS n FROM information_schema.referential_constraints WHERE constraint_schema = DATABASE()');
     expect(Number(n)).toBeGreaterThanOrEqual(8);
     const [variables] = await pool.query('SELECT @@global.innodb_flush_log_at_trx_commit AS flush, @@global.sql_mode AS mode, @@global.bind_address AS bound');
-    expect({ ...variables, flush: Number(variables.flush) }).toMatchObject({ flush: 1, mode: expect.stringContaining('STRICT_ALL_TABLES'), bound: '127.0.0.1' });
+    expect({ ...variables, flush: Number(variables.flush) }).toMatchObject({
+      flush: 1,
+      mode: expect.stringContaining('STRICT_ALL_TABLES'),
+      bound: '127.0.0.1'
+    });
   });
   it('refuses a try of a fitting that is not there, and takes a fitting’s parts away with it', async () => {
     await expect(

@@ -5,7 +5,11 @@
   import { UNITS, shown } from '$lib/ui/units.svelte';
 
   let { children } = $props();
-  onMount(() => shown.restore());
+  onMount(() => {
+    shown.restore();
+    // From here on the page answers to keys and touch; tests wait for it.
+    document.documentElement.dataset.ready = '';
+  });
 </script>
 
 <svelte:head><title>Chiave</title></svelte:head>

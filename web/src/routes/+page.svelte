@@ -106,7 +106,7 @@
         </p>
         {#each c.flags as flag (flag)}<Badge color="primary" class="mt-1 mr-1">{flagName(flag)}</Badge>{/each}
       </div>
-      <Button color="alternative" class="min-h-11 shrink-0" onclick={() => open(c.id)} aria-label="Open a fitting for {c.name}">New fitting</Button>
+      <Button color="alternative" class="min-h-11 shrink-0" onclick={() => open(c.id)} aria-label="New fitting for {c.name}">New fitting</Button>
     </li>
   {:else}
     <li class="soft">Nobody by that name. Add the person above.</li>

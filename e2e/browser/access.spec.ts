@@ -1,0 +1,42 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, test } from '@playwright/test';
+import { newFitting, open } from './open';
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+const VIEWS = [
+  '/',
+  '/people/1',
+  '/api/v1/docs',
+  '/enter',
+  ...['ask', 'look', 'measure', 'sizes', 'pull', 'try', 'keep'].map((s) => `fitting/${s}`),
+  'fitting/shoe/moonrise-70?size=39&width=medium'
+];
+
+for (const view of VIEWS) {
+  test(`${view} has no serious accessibility violation, and nothing wider than the tablet`, async ({ page }) => {
+    const id = await newFitting(page, 'Accessible', [240, 241]);
+    await page.request.post(`/api/v1/fittings/${id}/tries`, { data: { styleId: 'lakeside-50', size: '38.5', width: 'medium' } });
+    await page.setViewportSize({ width: 820, height: 1180 });
+    await open(page, view.startsWith('fitting/') ? `/fittings/${id}/${view.slice('fitting/'.length)}` : view);
+    if (view.includes('pull')) await expect(page.locator('[data-candidate]').first()).toBeVisible({ timeout: 30_000 });
+    if (view.includes('shoe')) await expect(page.getByText('Zone by zone')).toBeVisible({ timeout: 20_000 });
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
+    // Playwright evaluates in the page's own world, so the content policy need not be opened for it.
+    await page.evaluate(axe);
+    const violations = await page.evaluate(async () => {
+      const { violations } = await (
+        window as unknown as {
+          axe: { run: (options: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string; failureSummary: string }[] }[] }> };
+        }
+      ).axe.run({
+        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
+      });
+      return violations
+        .filter((v) => ['serious', 'critical'].includes(v.impact))
+        .map((v) => `${v.id}: ${v.nodes[0].html.slice(0, 160)} ${v.nodes[0].failureSummary.slice(0, 160)}`);
+    });
+    expect(violations).toEqual([]);
+  });
+}

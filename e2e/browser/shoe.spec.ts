@@ -1,0 +1,99 @@
+import { expect, test } from '@playwright/test';
+import { newFitting, open } from './open';
+
+test('Sizes shows both feet on the rule, the schools apart, and the widths', async ({ page }) => {
+  const id = await newFitting(page, 'On the rule', [238, 239]);
+  await open(page, `/fittings/${id}/sizes`);
+  const rule = page.getByRole('region', { name: /The rule/ });
+  await expect(rule).toContainText('L 238 mm');
+  await expect(rule).toContainText('R 239 mm');
+  const row = page.getByRole('row', { name: /US women/ }).first();
+  await expect(row).toContainText('7.5');
+  await expect(page.getByText('Where schools disagree')).toBeVisible();
+  await page.getByRole('button', { name: 'in', exact: true }).click();
+  await expect(rule).toContainText('L 9 3/8 in');
+});
+
+test('Pull ranks the stockroom, can be cancelled, narrows by kind and by the shelf', async ({ page }) => {
+  const id = await newFitting(page, 'Puller', [245, 246]);
+  await open(page, `/fittings/${id}/pull`);
+  await page.getByRole('radio', { name: 'anyone' }).check();
+  await expect(page.getByRole('button', { name: 'Cancel' })).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText(/stopped/)).toBeVisible();
+  await page.getByRole('checkbox', { name: 'pump', exact: true }).check();
+  await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+  const all = await page.locator('[data-candidate]').count();
+  expect(all).toBeGreaterThan(3);
+  await page.getByRole('checkbox', { name: 'on the shelf in that size' }).check();
+  expect(await page.locator('[data-candidate]').count()).toBeLessThanOrEqual(all);
+  const order = ['fits', 'fits-with-help', 'does-not-fit'];
+  const verdicts = await page.locator('[data-candidate]').evaluateAll((items) => items.map((i) => i.getAttribute('data-verdict')!));
+  expect([...verdicts].sort((p, q) => order.indexOf(p) - order.indexOf(q))).toEqual(verdicts);
+});
+
+test('an opened heel shows both feet in it, its pitch, the slide, the neighbours and what would help', async ({ page }) => {
+  const id = await newFitting(page, 'Heels', [238, 239]);
+  await open(page, `/fittings/${id}/shoe/moonrise-95?size=38.5&width=medium`);
+  await expect(page.getByRole('img', { name: /Both feet in their shoes from above/ })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('img', { name: /left foot from the side on this heel/ })).toContainText(/pitch \d+° to \d+°/);
+  await expect(page.getByText(/Slides forward/)).toHaveCount(2);
+  await expect(page.getByText('ankle reach not measured: measure it before a high heel')).toHaveCount(2);
+  await expect(page.getByText(/Falls and sprains rise with heel height/)).toBeVisible();
+  const neighbour = page
+    .getByRole('table', { name: /Neighbouring sizes/ })
+    .getByRole('link')
+    .first();
+  await neighbour.click();
+  await expect(page).toHaveURL(/size=37/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('37');
+  await expect(page.locator('p[data-verdict]')).toHaveAttribute('data-verdict', 'does-not-fit');
+});
+
+test('the drawing’s room is the table’s: usable room drawn equals what was computed', async ({ page }) => {
+  const id = await newFitting(page, 'Drawn true', [262, 262]);
+  await open(page, `/fittings/${id}/shoe/alderman?size=8&width=F`);
+  const drawing = page.getByRole('img', { name: /Both feet in their shoes/ });
+  await expect(drawing).toBeVisible({ timeout: 20_000 });
+  const drawn = /: ([\d.]+) mm to go/.exec((await drawing.textContent())!)![1];
+  const zone = page
+    .getByRole('row', { name: /toe room/ })
+    .locator('summary')
+    .first();
+  await expect(zone).toContainText(`+${drawn}`);
+});
+
+test('a size outside the run, a style not there and a foot not measured each say so', async ({ page }) => {
+  const id = await newFitting(page, 'Outside', [262, 262]);
+  const outside = await page.goto(`/fittings/${id}/shoe/alderman?size=44&width=F`);
+  expect(outside!.status()).toBe(422);
+  await expect(page.getByText(/Alderman has no size 44: it is made from 6 to 13/)).toBeVisible();
+  expect((await page.goto(`/fittings/${id}/shoe/nothing`))!.status()).toBe(404);
+  const bare = await newFitting(page, 'Not measured');
+  await open(page, `/fittings/${bare}/pull`);
+  await expect(page.getByText(/Measure the length of both feet first/)).toBeVisible();
+});
+
+test('Try takes a named pair, refuses a size outside its run in place, and keeps what was typed', async ({ page }) => {
+  const id = await newFitting(page, 'Tryer', [262, 262]);
+  await open(page, `/fittings/${id}/try`);
+  await page.getByLabel('Style').selectOption('alderman');
+  await page.getByLabel('Size').fill('44');
+  await page.getByRole('button', { name: 'Carry to the chair' }).click();
+  await expect(page.getByText(/has no size 44/)).toBeVisible();
+  await expect(page.getByLabel('Size')).toHaveValue('44');
+  await page.getByLabel('Size').fill('8 1/2');
+  await page.getByRole('button', { name: 'Carry to the chair' }).click();
+  await expect(page.locator('[data-try="alderman"]')).toContainText('8.5 E');
+  await page.getByRole('button', { name: 'Take off the list' }).click();
+  await expect(page.locator('[data-try="alderman"]')).toHaveCount(0);
+});
+
+test('the fit engine works beside the page, in one worker', async ({ page }) => {
+  const id = await newFitting(page, 'Worker', [262, 262]);
+  await open(page, `/fittings/${id}/pull`);
+  await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 40_000 });
+  await page.locator('[data-candidate]').first().getByRole('link').first().click();
+  await expect(page.getByText('Zone by zone')).toBeVisible({ timeout: 20_000 });
+  expect(page.workers()).toHaveLength(1);
+});
