@@ -109,13 +109,21 @@ function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly St
           .map((z) => [z.zone, z.state === 'behind' || z.state === 'ahead' ? 'right' : z.state])
       );
     const kept = i === 0 && c.verdict !== 'does-not-fit';
+    const returned = kept && random.uniform() < 0.12;
+    const off = c.sentence.replace(/^[^:]*: /, '').replace(/\.$/, '');
     return {
       style: c.styleId,
       size: c.size,
       width: c.width,
       felt: { left: felt('left'), right: felt('right') },
-      outcome: kept ? (random.uniform() < 0.12 ? 'returned' : 'kept') : 'left',
-      why: kept ? 'felt as if there were no shoe on' : c.sentence.replace(/^[^:]*: /, '').replace(/\.$/, ''),
+      outcome: returned ? 'returned' : kept ? 'kept' : 'left',
+      why: returned
+        ? 'came back after two evenings: pinched once the feet were warm'
+        : kept
+          ? 'felt as if there were no shoe on'
+          : off.startsWith('right in every zone')
+            ? 'right as well; the other one won'
+            : off,
       verdict: c.verdict,
       probability: Math.round(c.probability * 100) / 100,
       engine: ENGINE_VERSION

@@ -7,12 +7,10 @@ import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildWeb } from './build.mjs';
-import { prepareDatabase } from './database.mjs';
 import { installCommands, installPackages } from './install.mjs';
-import { freePort, startMariadb } from './mariadb.mjs';
 import { run } from './run.mjs';
-import { serveWeb } from './serve.mjs';
 import { step } from './say.mjs';
+import { throwaway } from './throwaway.mjs';
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const only = process.argv.slice(2).filter((word) => !word.startsWith('-'));
@@ -71,16 +69,11 @@ if (wanted('check')) {
 if (wanted('unit')) vitest('unit', ['core', 'web']);
 
 if (wanted('api') || wanted('browser')) {
-  buildWeb(root);
-  const folder = join(scratch, 'data');
-  const mariadb = await startMariadb(folder);
-  prepareDatabase(root, mariadb.url);
-  const { child, address } = await serveWeb(root, { folder, url: mariadb.url, host: '127.0.0.1', port: await freePort() });
-  const env = { CHIAVE_URL: address, DATABASE_URL: mariadb.url, CHIAVE_DATA: folder };
+  const app = await throwaway(root);
+  const env = { CHIAVE_URL: app.address, DATABASE_URL: app.url };
   if (wanted('api')) vitest('api', ['api'], env);
   if (wanted('browser')) playwright('browser', env);
-  child.kill('SIGTERM');
-  await mariadb.stop();
+  await app.stop();
 }
 if (wanted('system')) {
   buildWeb(root);

@@ -12,7 +12,7 @@
   } = $props();
 
   const WIDTH = 420;
-  const scale = $derived(330 / lengthMm);
+  const scale = $derived(300 / lengthMm);
 
   /** Bottom of the foot in its own length: seat wedged, shank at the angle that makes up the drop, forepart flat. */
   const bottom = $derived.by(() => {
@@ -31,7 +31,7 @@
   });
 
   const ground = 300;
-  const at = (p: { x: number; y: number }) => ({ x: 55 + p.x * scale, y: ground - (p.y + platformMm) * scale });
+  const at = (p: { x: number; y: number }) => ({ x: 92 + p.x * scale, y: ground - (p.y + platformMm) * scale });
 
   const outline = $derived.by(() => {
     const [p0, p1, p2, p3] = bottom.points;
@@ -89,8 +89,8 @@
       fill="#6a5c4e"
       fill-opacity="0.8"
     />
-    <line x1="28" y1={ground} x2="28" y2={at(bottom.points[0]).y} stroke="var(--color-brass)" stroke-width="1.5" />
-    <line x1="20" y1={at(bottom.points[0]).y} x2="36" y2={at(bottom.points[0]).y} stroke="var(--color-brass)" />
+    <line x1="40" y1={ground} x2="40" y2={at(bottom.points[0]).y} stroke="var(--color-brass)" stroke-width="1.5" />
+    <line x1="30" y1={at(bottom.points[0]).y} x2="50" y2={at(bottom.points[0]).y} stroke="var(--color-brass)" />
     <text x="8" y={at(bottom.points[0]).y - 8} font-size="14" class="figures">{formatLength(heelHeightMm, unit)}</text>
     <text x={WIDTH - 12} y="26" text-anchor="end" font-size="16" font-weight="650"
       >{side === 'left' ? 'L' : 'R'} · pitch {pitch.lowDeg.toFixed(0)}° to {pitch.centralDeg.toFixed(0)}°</text

@@ -42,8 +42,8 @@
       {#each kept as t (t.id)}
         <li>
           <b>{data.names[t.styleId]}</b> in <span class="figures">{t.size} {t.width}</span>
-          <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>{#if t.why}
-            · {t.why}{/if}
+          <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>
+          {#if t.why}<span>· {t.why}</span>{/if}
         </li>
       {/each}
     </ul>
@@ -80,7 +80,7 @@
                     {wordOf(state)}</span
                   >{/each}
               {/each}
-              {#if t.why}<span class="soft"> · {t.why}</span>{/if}
+              {#if t.why}<span class="soft">{' '}· {t.why}</span>{/if}
             </li>
           {/each}
         </ul>

@@ -1,0 +1,79 @@
+/** `npm run screenshots`: the pictures in docs/screenshots, made anew from clean demo data. */
+import { dirname, join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { installCommands, installPackages } from './install.mjs';
+import { done, step } from './say.mjs';
+import { throwaway } from './throwaway.mjs';
+
+const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
+installPackages(root);
+installCommands({ mariadbd: 'mariadb-server', 'mariadb-install-db': 'mariadb-server', mariadb: 'mariadb-client', chromium: 'chromium' });
+const { chromium } = await import('@playwright/test');
+
+const app = await throwaway(root);
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const DESK = { width: 1280, height: 800 };
+const TABLET = { width: 820, height: 1180 };
+const api = async (method, path, body) =>
+  (await fetch(`${app.address}/api/v1${path}`, { method, headers: { 'content-type': 'application/json' }, body: body && JSON.stringify(body) })).json();
+
+const people = (await api('GET', '/customers')).customers;
+const idOf = (name) => people.find((p) => p.name === name).id;
+const fittingOf = async (name) => (await api('GET', `/customers/${idOf(name)}/fittings`)).fittings[0].id;
+
+/** The pairs at the chair in the Try and Keep pictures. */
+async function atTheChair(fitting) {
+  for (const [styleId, size, felt] of [
+    ['lakeside-50', '38.5', { left: { 'toe-room': 'right', instep: 'snug' }, right: { 'toe-room': 'right', 'heel-slip': 'right' } }],
+    ['moonrise-70', '39', { left: { 'toe-room': 'roomy' }, right: { 'ball-girth': 'right' } }]
+  ]) {
+    const { id } = await api('POST', `/fittings/${fitting}/tries`, { styleId, size, width: 'medium' });
+    await api('PATCH', `/tries/${id}`, { felt });
+    if (styleId === 'lakeside-50') await api('PATCH', `/tries/${id}`, { outcome: 'kept', why: 'as if there were no shoe; ball pad carried as a spare' });
+  }
+}
+
+const ilva = await fittingOf('Ilva Serrandi');
+const tullio = await fittingOf('Tullio Brambati');
+await atTheChair(ilva);
+
+/** name, path, viewport, what to wait for, what to do first */
+const PICTURES = [
+  ['people', '/', DESK, 'h1'],
+  ['history', `/people/${idOf('Ilva Serrandi')}`, DESK, 'h1'],
+  ['ask', `/fittings/${ilva}/ask`, DESK, '.chip'],
+  ['look', `/fittings/${ilva}/look`, DESK, '.chip'],
+  ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],
+  ['measure-tablet', `/fittings/${tullio}/measure`, TABLET, 'svg path'],
+  ['sizes', `/fittings/${ilva}/sizes`, DESK, 'svg'],
+  ['pull', `/fittings/${ilva}/pull`, DESK, 'text=sizes and widths fitted in'],
+  ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, 'text=Zone by zone', (page) => page.mouse.wheel(0, 190)],
+  [
+    'shoe-heel',
+    `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium`,
+    DESK,
+    'text=From the side',
+    (page) => page.locator('text=From the side').evaluate((e) => e.scrollIntoView({ block: 'start' }))
+  ],
+  ['shoe-tablet', `/fittings/${tullio}/shoe/alderman?size=9&width=F`, TABLET, 'text=Zone by zone'],
+  ['try', `/fittings/${ilva}/try`, DESK, '[data-try]'],
+  ['keep', `/fittings/${ilva}/keep`, DESK, '[data-keep]'],
+  ['api', '/api/v1/docs', DESK, 'h1']
+];
+const only = process.argv.slice(2);
+for (const [name, path, viewport, wait, act] of PICTURES) {
+  if (only.length > 0 && !only.includes(name)) continue;
+  step(name);
+  const page = await browser.newPage({ viewport });
+  await page.goto(app.address + path);
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  await page.locator(wait).first().waitFor();
+  await page.waitForTimeout(600);
+  if (act) await act(page);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
+  await page.close();
+}
+await browser.close();
+await app.stop();
+done('docs/screenshots is of today');
