@@ -66,13 +66,11 @@ export const fitted: fc.Arbitrary<{ input: FootInput; foot: WornFoot; shoe: Shoe
   .chain(([input, wear]) => shoeFor(input.values.lengthMm!.mm).map((shoe) => ({ input, shoe, wear, foot: footAsWorn(completeFoot(input), wear) })));
 
 /** The same on heels with a drop of at most 25 mm. */
-export const fittedLow: typeof fitted = fc
-  .tuple(anyFootInput, lowWear, share(0, 25))
-  .chain(([input, wear, heel]) =>
-    shoeFor(input.values.lengthMm!.mm, { heelHeightMm: heel, platformMm: 0 }).map((shoe) => ({
-      input,
-      shoe,
-      wear,
-      foot: footAsWorn(completeFoot(input), wear)
-    }))
-  );
+export const fittedLow: typeof fitted = fc.tuple(anyFootInput, lowWear, share(0, 25)).chain(([input, wear, heel]) =>
+  shoeFor(input.values.lengthMm!.mm, { heelHeightMm: heel, platformMm: 0 }).map((shoe) => ({
+    input,
+    shoe,
+    wear,
+    foot: footAsWorn(completeFoot(input), wear)
+  }))
+);
