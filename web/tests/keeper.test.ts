@@ -1,0 +1,136 @@
+// @vitest-environment node
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Desk } from '../src/lib/ui/desk.svelte';
+import { Keeper, send } from '../src/lib/ui/save.svelte';
+import type { FittingRow } from '../src/lib/server/shop/fittings';
+
+/** A browser's store and a server that answers as told. */
+const store = new Map<string, string>();
+let answers: { status: number; body?: unknown }[] = [];
+let sent: { method: string; url: string; body: unknown }[] = [];
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  store.clear();
+  answers = [];
+  sent = [];
+  vi.stubGlobal('localStorage', {
+    getItem: (key: string) => store.get(key) ?? null,
+    setItem: (key: string, value: string) => void store.set(key, value),
+    removeItem: (key: string) => void store.delete(key)
+  });
+  vi.stubGlobal('fetch', async (url: string, init: { method: string; body?: string }) => {
+    sent.push({ url, method: init.method, body: init.body ? JSON.parse(init.body) : undefined });
+    const { status, body } = answers.shift() ?? { status: 200 };
+    if (status === 0) throw new TypeError('failed to fetch');
+    return new Response(JSON.stringify(body ?? {}), { status });
+  });
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+describe('saving behind the typing', () => {
+  it('waits for a pause, sends the last body once, and forgets the draft when the server has it', async () => {
+    const keeper = new Keeper('/x', 'PATCH', 'draft');
+    for (const n of [1, 2, 3]) keeper.later({ n });
+    expect(keeper.state).toBe('typing');
+    expect(keeper.draft()).toEqual({ n: 3 });
+    await vi.advanceTimersByTimeAsync(600);
+    expect(sent).toEqual([{ url: '/x', method: 'PATCH', body: { n: 3 } }]);
+    expect(keeper.state).toBe('saved');
+    expect(keeper.draft()).toBeNull();
+  });
+  it('keeps the draft and tries again while the database is away', async () => {
+    const keeper = new Keeper('/x', 'PUT', 'draft');
+    answers = [{ status: 503, body: { detail: 'Nothing was saved.' } }, { status: 0 }, { status: 200 }];
+    keeper.later({ n: 1 });
+    await vi.advanceTimersByTimeAsync(600);
+    expect([keeper.state, keeper.message]).toEqual(['waiting', 'Nothing was saved.']);
+    expect(keeper.draft()).toEqual({ n: 1 });
+    await vi.advanceTimersByTimeAsync(3100);
+    expect(keeper.state).toBe('waiting');
+    await vi.advanceTimersByTimeAsync(3100);
+    expect(keeper.state).toBe('saved');
+    expect(sent).toHaveLength(3);
+  });
+  it('what the server refuses is not sent again by itself, and says which field', async () => {
+    const keeper = new Keeper('/x', 'PUT');
+    answers = [{ status: 422, body: { detail: 'born: in the future', errors: [{ path: 'born', message: 'in the future' }] } }];
+    keeper.later({ born: 3000 });
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect([keeper.state, keeper.errors]).toEqual(['refused', [{ path: 'born', message: 'in the future' }]]);
+    expect(sent).toHaveLength(1);
+  });
+  it('what is typed while a save is under way goes after it', async () => {
+    const quick = fetch;
+    vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+      const answer = await quick(url, init);
+      await new Promise((done) => setTimeout(done, 300));
+      return answer;
+    });
+    const keeper = new Keeper('/x', 'PUT', 'draft');
+    keeper.later({ n: 1 });
+    await vi.advanceTimersByTimeAsync(600);
+    expect(keeper.state).toBe('saving');
+    keeper.later({ n: 2 });
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(sent.map((s) => s.body)).toEqual([{ n: 1 }, { n: 2 }]);
+    expect(keeper.draft()).toBeNull();
+  });
+  it('an answer that is no JSON, and none at all, are told and never thrown', async () => {
+    vi.stubGlobal('fetch', async () => new Response('<html>', { status: 502 }));
+    expect(await send('/x', 'POST', {})).toMatchObject({ ok: false, again: true });
+    vi.stubGlobal('fetch', async () => {
+      throw new TypeError('offline');
+    });
+    expect(await send('/x', 'POST', {})).toMatchObject({ ok: false, again: true, detail: expect.stringContaining('still here') });
+  });
+});
+
+const side = () => ({ values: {}, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null });
+// prettier-ignore
+const fitting = (): FittingRow => ({
+  id: 7, openedAt: '', updatedAt: '', purpose: '', kinds: [], sockMm: 0, insertMm: 0, preference: 'regular', measuredAt: '', wornAt: '', breakIn: 'now',
+  population: 'general', wearingNow: '', trouble: '', looked: {}, note: '', feet: { left: side(), right: side() }, tries: [],
+  customer: { id: 1, name: 'A', born: null, work: '', story: null, fitsAs: 'women', flags: [] }
+});
+
+describe('the desk of a fitting', () => {
+  it('shows at once what is typed and sends only what changed', async () => {
+    const desk = new Desk(fitting());
+    desk.patch({ purpose: 'a ball' });
+    desk.patch({ sockMm: 0.3, flags: ['numb'] });
+    expect([desk.fitting.purpose, desk.fitting.customer.flags]).toEqual(['a ball', ['numb']]);
+    await vi.advanceTimersByTimeAsync(600);
+    expect(sent[0].body).toEqual({ purpose: 'a ball', sockMm: 0.3, flags: ['numb'] });
+    desk.patch({ note: 'x' });
+    await vi.advanceTimersByTimeAsync(600);
+    expect(sent[1].body).toEqual({ note: 'x' });
+  });
+  it('saves what can be read, and holds text that cannot in this browser until it is mended', async () => {
+    const desk = new Desk(fitting());
+    desk.type('left', 'lengthMm', '24.8', 'cm');
+    desk.type('left', 'ballGirthMm', 'wide', 'cm');
+    await vi.advanceTimersByTimeAsync(600);
+    expect(sent.at(-1)!.body).toMatchObject({ left: { values: { lengthMm: { mm: 248, typed: '24.8 cm' } } } });
+    const again = new Desk(fitting());
+    again.restore();
+    expect(again.entries.left).toEqual({ lengthMm: '24.8 cm', ballGirthMm: 'wide' });
+    expect(again.restored).toBe(true);
+    again.type('left', 'ballGirthMm', '23 cm', 'cm');
+    await vi.advanceTimersByTimeAsync(600);
+    const last = new Desk(fitting());
+    last.restore();
+    expect(last.restored).toBe(false);
+  });
+  it('starts from an earlier visit without touching it', () => {
+    const desk = new Desk(fitting());
+    const earlier = { left: { ...side(), values: { lengthMm: { mm: 240, typed: '240 mm', how: 'tape' as const } } }, right: side() };
+    desk.startFrom(earlier);
+    desk.type('left', 'lengthMm', '241', 'mm');
+    expect(earlier.left.values.lengthMm.mm).toBe(240);
+    expect(desk.fitting.feet.left.values.lengthMm?.mm).toBe(241);
+  });
+});
