@@ -18,6 +18,7 @@ export * from './grid';
 export * from './rank';
 export * from './other-shoes';
 export * from './drawing';
+export * from './between';
 export * from './toe-room';
 export { emptyEdge, readEdge, type Edge } from './edge';
 export * from './version';

@@ -3,3 +3,7 @@ export * from './label';
 export * from './boot-rule';
 export * from './convert';
 export * from './widths';
+export * from './quick';
+export * from './habit';
+export * from './insole-table';
+export * from './chain';

@@ -1,0 +1,114 @@
+import { completeFoot, type FootInput } from '../measure';
+import { SCALE, schoolOf, toFootMm, type ScaleId } from '../size';
+import { TOE_FAMILY } from '../last';
+import { cellOf } from './cell';
+import { KIND } from './kinds';
+import { doubtOf, POINTS } from './probability';
+import { shoeOf, sizesOf, sizeText, type Style } from './stock';
+import { footAsWorn, type Wear, type WornFoot } from './wear';
+import { offZones, feelOfZone } from './words';
+
+/** How a known shoe feels in length, with what it says of the foot, mm, and how surely [estimate: half tight is half of half a size]. */
+export const FEELS = [
+  { id: 'tight', name: 'tight', mm: 4.2, sdMm: 2.5 },
+  { id: 'half-tight', name: 'half tight', mm: 2.1, sdMm: 2.5 },
+  { id: 'comfortable', name: 'comfortable', mm: 0, sdMm: 2.5 },
+  { id: 'half-loose', name: 'half loose', mm: -2.1, sdMm: 3 },
+  { id: 'loose', name: 'loose', mm: -4.2, sdMm: 3.5 }
+] as const;
+export type FeelId = (typeof FEELS)[number]['id'];
+
+/** A shoe someone wears: of the stockroom, or known only by its label. */
+export type KnownShoe =
+  { how: 'style'; style: Style; size: number; width: string; feel: FeelId } | { how: 'label'; scale: ScaleId; size: number; school?: string; feel: FeelId };
+
+export interface FootGuess {
+  lengthMm: number;
+  sdMm: number;
+  /** One line a known shoe: what it says of the foot, how surely, and by which way. */
+  lines: { text: string; lengthMm: number; sdMm: number; way: 'inside' | 'label'; share: number }[];
+  /** Said when the shoes contradict each other. */
+  conflict: string;
+}
+
+/** How far a last of which nothing is known may stand off its label, sizes [model]. */
+const UNKNOWN_HABIT_SIZES = 0.4;
+
+/** The foot behind known shoes, by inverse variance, through inside dimensions where they are known and labels where not. */
+export function guessFoot(known: readonly KnownShoe[]): FootGuess {
+  if (known.length === 0) throw new RangeError('name at least one shoe that is worn');
+  const lines = known.map((shoe) => lineOf(shoe));
+  const total = lines.reduce((sum, l) => sum + 1 / l.sdMm ** 2, 0);
+  const lengthMm = lines.reduce((sum, l) => sum + l.lengthMm / l.sdMm ** 2, 0) / total;
+  const spread = lines.reduce((sum, l) => sum + ((l.lengthMm - lengthMm) / l.sdMm) ** 2, 0);
+  const freedom = Math.max(1, lines.length - 1);
+  // Shoes that disagree more than their doubts allow widen the doubt of what they say together.
+  const sdMm = Math.sqrt(1 / total) * Math.sqrt(Math.max(1, spread / freedom));
+  const conflict =
+    lines.length > 1 && spread / freedom > 3 ? 'These shoes contradict each other: one of them is worn too long or too short, or runs off its label.' : '';
+  return { lengthMm, sdMm, lines: lines.map((l) => ({ ...l, share: 1 / l.sdMm ** 2 / total })), conflict };
+}
+
+function lineOf(known: KnownShoe): Omit<FootGuess['lines'][number], 'share'> {
+  const feel = FEELS.find((f) => f.id === known.feel)!;
+  if (known.how === 'style') {
+    const { inside, kind, sd } = shoeOf(known.style, known.size, known.width);
+    const right = (KIND[kind].toeRoom.b + KIND[kind].toeRoom.c) / 2;
+    const tip = KIND[kind].basis === 'usable' ? TOE_FAMILY[inside.family].nominalTipMm : 0;
+    return {
+      text: `${known.style.name} ${sizeText(known.style, known.size)} ${known.width}, ${feel.name}: inside ${inside.insoleLengthMm.toFixed(1)} less ${(right + tip).toFixed(1)}`,
+      lengthMm: inside.insoleLengthMm - right - tip + feel.mm,
+      sdMm: Math.hypot(feel.sdMm, sd.lengthMm, tip > 0 ? 2 : 0),
+      way: 'inside'
+    };
+  }
+  const scale = SCALE[known.scale];
+  const school = schoolOf(scale, known.school);
+  return {
+    text: `${scale.name} ${known.size}, ${feel.name}: by its label only`,
+    lengthMm: toFootMm(school, known.size) + feel.mm,
+    sdMm: Math.hypot(feel.sdMm, UNKNOWN_HABIT_SIZES * school.unitMm, (scale.step * school.unitMm) / Math.sqrt(12)),
+    way: 'label'
+  };
+}
+
+export interface SizeThere {
+  size: string;
+  sizeNumber: number;
+  width: string;
+  fits: boolean;
+  /** Chance over the spread of the foot that every zone sits within its limits. */
+  probability: number;
+  feel: string;
+}
+
+/**
+ * Which size of another style goes with a guessed foot: every size near it with its chance, best first.
+ * @param width the wearer's usual width in that style; its first when left out
+ */
+export function sizesThere(guess: FootGuess, style: Style, wear: Wear, width?: string, more: Partial<FootInput> = {}): SizeThere[] {
+  const feet: WornFoot[] = (['left', 'right'] as const).map((side) =>
+    footAsWorn(completeFoot({ ...more, side, values: { ...more.values, lengthMm: { mm: guess.lengthMm, how: 'stated', sdMm: guess.sdMm } } }), wear)
+  );
+  const widths = width ? [width] : style.widths;
+  return sizesOf(style)
+    .flatMap((size) => widths.map((w) => ({ size, cell: cellOf(style, size, w, feet, wear) })))
+    .filter(({ cell }) => Math.abs(cell.shoe.inside.madeForFootMm - guess.lengthMm) < 16)
+    .map(({ size, cell }) => {
+      const off = cell.spoken.flatMap((foot) =>
+        offZones(foot)
+          .slice(0, 1)
+          .map((o) => feelOfZone(o.id, foot))
+      );
+      return {
+        size: sizeText(style, size),
+        sizeNumber: size,
+        width: cell.width,
+        fits: cell.fits,
+        probability: doubtOf(feet.slice(0, 1), cell.shoe, wear, cell.targets, POINTS.ranked * 2).probability,
+        feel: off[0] ?? 'right all round'
+      };
+    })
+    .sort((p, q) => q.probability - p.probability || Number(q.fits) - Number(p.fits))
+    .slice(0, 6);
+}

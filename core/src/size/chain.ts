@@ -1,0 +1,167 @@
+import { convertLabel, type SizeReading } from './convert';
+import { formatSize, roundToStep, type Rounding } from './label';
+import { SCALE, fromFootMm, schoolOf, toFootMm, type ScaleId } from './scales';
+
+/** The chain of sums: from a label or a foot to the label to try, each line with its amount, unit, source and switch. */
+export interface ChainInput {
+  from: { kind: 'label'; scale: ScaleId; size: number; school?: string } | { kind: 'foot'; lengthMm: number; sdMm: number };
+  to: { scale: ScaleId; school?: string; step: number; rounding: Rounding };
+  /** Sizes by which the target's last is longer (+) than its label; a longer last asks for a smaller label. */
+  habit: { sizes: number; sdSizes: number; source: string } | null;
+  /** Sizes added for the purpose, only where the inside is not known. */
+  purpose: { name: string; sizes: number } | null;
+  sockMm: number;
+  insertMm: number;
+  preference: 'snug' | 'regular' | 'generous';
+  off: readonly ChainLineId[];
+}
+export type ChainLineId = 'scale' | 'habit' | 'purpose' | 'sock' | 'preference';
+
+export interface ChainLine {
+  id: ChainLineId;
+  what: string;
+  /** Amount on the foot's length, mm, and in sizes of the target. */
+  mm: number;
+  sizes: number;
+  source: string;
+  on: boolean;
+}
+
+export interface ChainEnd {
+  lines: ChainLine[];
+  footMm: number;
+  sdMm: number;
+  exact: number;
+  label: string;
+  size: number;
+  remainderMm: number;
+  /** Chance that the rounded label is the nearest one. */
+  likely: number;
+  /** What half a size either way would do, mm of room. */
+  neighbours: { label: string; roomMm: number; words: string }[];
+  reservations: string[];
+}
+
+/** Plus-sizes of the trade for shoes known only by their label [practice]; where the inside is known, toe room alone decides. */
+export const PURPOSES: readonly { id: string; name: string; sizes: number; rounding: Rounding; source: string }[] = [
+  { id: 'everyday', name: 'everyday', sizes: 0, rounding: 'nearest', source: 'as the label means it' },
+  { id: 'running', name: 'running', sizes: 0.5, rounding: 'up', source: 'practice: half to a whole size up' },
+  { id: 'walking', name: 'long walks', sizes: 0.5, rounding: 'up', source: 'practice: half a size up' },
+  { id: 'closed-boot', name: 'closed boot', sizes: 0, rounding: 'up', source: 'practice: between sizes, closed boots go up (the other school: down hurts)' },
+  { id: 'sandal', name: 'sandal', sizes: 0, rounding: 'down', source: 'practice: between sizes, sandals go down' },
+  { id: 'dance-heel', name: 'dance heel', sizes: 0, rounding: 'nearest', source: 'practice: close, never half a size down' }
+];
+
+/** How a taste moves the length, mm [estimate: the fit engine's shift, halved, since length has less play than girth]. */
+const TASTE_MM = { snug: -1.5, regular: 0, generous: 2 } as const;
+/** A sock takes this much length a mm of thickness, an insert this much [estimate]. */
+const SOCK_LENGTH = 0.8;
+const INSERT_LENGTH = 0.35;
+
+const normalBelow = (z: number): number => {
+  // Logistic approximation of the normal integral, within 0.01.
+  return 1 / (1 + Math.exp(-1.702 * z));
+};
+
+/** Adds up the chain. @throws RangeError when the label is outside anything its scale could mean */
+export function addChain(input: ChainInput): ChainEnd {
+  const target = SCALE[input.to.scale];
+  const school = schoolOf(target, input.to.school);
+  const start = startOf(input);
+  const on = (id: ChainLineId): boolean => !input.off.includes(id);
+  const inSizes = (mm: number): number => mm / school.unitMm;
+  const lines: ChainLine[] = [
+    { id: 'scale', what: start.what, mm: start.footMm, sizes: fromFootMm(school, start.footMm), source: start.source, on: true },
+    ...(input.habit
+      ? [
+          {
+            id: 'habit' as const,
+            what: `the last runs ${Math.abs(input.habit.sizes) < 0.02 ? 'true' : input.habit.sizes > 0 ? 'long' : 'short'}`,
+            mm: -input.habit.sizes * school.unitMm,
+            sizes: -input.habit.sizes,
+            source: input.habit.source,
+            on: on('habit')
+          }
+        ]
+      : []),
+    ...(input.purpose && input.purpose.sizes !== 0
+      ? [
+          {
+            id: 'purpose' as const,
+            what: `for ${input.purpose.name}`,
+            mm: input.purpose.sizes * school.unitMm,
+            sizes: input.purpose.sizes,
+            source: 'practice; only because the inside is not known',
+            on: on('purpose')
+          }
+        ]
+      : []),
+    {
+      id: 'sock',
+      what: 'sock and insert',
+      mm: SOCK_LENGTH * input.sockMm + INSERT_LENGTH * input.insertMm,
+      sizes: inSizes(SOCK_LENGTH * input.sockMm + INSERT_LENGTH * input.insertMm),
+      source: 'estimate',
+      on: on('sock')
+    },
+    {
+      id: 'preference',
+      what: `likes it ${input.preference}`,
+      mm: TASTE_MM[input.preference],
+      sizes: inSizes(TASTE_MM[input.preference]),
+      source: 'estimate',
+      on: on('preference')
+    }
+  ];
+  const footMm = lines.filter((l) => l.on).reduce((sum, l) => sum + l.mm, 0);
+  const habitSd = input.habit && on('habit') ? input.habit.sdSizes * school.unitMm : 0.4 * school.unitMm;
+  const sdMm = Math.hypot(start.sdMm, habitSd);
+  const exact = fromFootMm(school, footMm);
+  const size = roundToStep(exact, input.to.step, input.to.rounding);
+  const half = (input.to.step * school.unitMm) / 2;
+  const at = toFootMm(school, size);
+  const likely = normalBelow((at + half - footMm) / sdMm) - normalBelow((at - half - footMm) / sdMm);
+  return {
+    lines,
+    footMm,
+    sdMm,
+    exact,
+    size,
+    label: formatSize(size, input.to.step),
+    remainderMm: footMm - at,
+    likely,
+    neighbours: [-input.to.step, input.to.step].map((step) => neighbourOf(size + step, toFootMm(school, size + step) - footMm, input.to.step)),
+    reservations: reservationsOf(input, size)
+  };
+}
+
+function startOf({ from, to }: ChainInput): { footMm: number; sdMm: number; what: string; source: string } {
+  if (from.kind === 'foot') return { footMm: from.lengthMm, sdMm: from.sdMm, what: 'the foot as measured', source: 'measured' };
+  const { readings } = convertLabel({ scale: from.scale, size: from.size, school: from.school }, [to.scale]);
+  const own: SizeReading = readings.find((r) => r.school === from.school) ?? readings[0];
+  const source = SCALE[from.scale];
+  // A label is an interval of one step; its spread is that of an even share over it.
+  return {
+    footMm: own.footMm,
+    sdMm: (source.step * schoolOf(source, own.school).unitMm) / Math.sqrt(12),
+    what: `${source.name} ${formatSize(from.size, source.step)} as a foot, school ${own.school}`,
+    source: own.source
+  };
+}
+
+function neighbourOf(size: number, roomMm: number, step: number): ChainEnd['neighbours'][number] {
+  const words = roomMm < -4 ? 'short: the toes touch' : roomMm < 0 ? 'close' : roomMm < 6 ? 'with room to spare' : 'long: it will need filling';
+  return { label: formatSize(size, step), roomMm, words };
+}
+
+function reservationsOf(input: ChainInput, size: number): string[] {
+  const target = SCALE[input.to.scale];
+  const [low, high] = target.range;
+  return [
+    ...(size < low || size > high ? [`${target.name} is made from ${low} to ${high}: this one is outside it.`] : []),
+    ...(input.habit ? [] : ['Nothing is known of how this last runs: it may be 0.4 of a size either way.']),
+    ...(input.from.kind === 'label' ? ['From a label alone: the foot behind it may lie half a size either way.'] : []),
+    ...(input.to.scale === 'eu' ? ['Continental sizes from a foot are good to about one size.'] : []),
+    'Length only. Width and instep decide as often: try it on, both feet, late in the day.'
+  ];
+}
