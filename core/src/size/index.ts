@@ -7,3 +7,6 @@ export * from './quick';
 export * from './habit';
 export * from './insole-table';
 export * from './chain';
+export * from './chart';
+export * from './many';
+export * from './gauge';

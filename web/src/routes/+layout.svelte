@@ -1,6 +1,7 @@
 <script lang="ts">
   import '../app.css';
   import { onMount } from 'svelte';
+  import QuickBox from '$lib/ui/QuickBox.svelte';
   import Shortcuts from '$lib/ui/Shortcuts.svelte';
   import { UNITS, shown } from '$lib/ui/units.svelte';
 
@@ -19,12 +20,12 @@
   <div class="mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5">
     <a href="/" class="flex items-center gap-2 text-xl font-semibold !text-sheet no-underline"><img src="/mark.svg" alt="" class="h-8 w-8" />Chiave</a>
     <nav aria-label="Main" class="flex gap-4">
-      <a href="/" class="inline-flex min-h-11 items-center !text-[#f0d9a6]">People</a><a
-        href="/api/v1/docs"
-        class="inline-flex min-h-11 items-center !text-[#f0d9a6]">API</a
-      >
+      {#each [{ href: '/', name: 'People' }, { href: '/sizes', name: 'Sizes' }, { href: '/api/v1/docs', name: 'API' }] as link (link.href)}
+        <a href={link.href} class="inline-flex min-h-11 items-center !text-[#f0d9a6]">{link.name}</a>
+      {/each}
     </nav>
-    <div class="ml-auto flex items-center gap-1" role="group" aria-label="Unit shown">
+    <div class="ml-auto"><QuickBox /></div>
+    <div class="flex items-center gap-1" role="group" aria-label="Unit shown">
       {#each UNITS as unit (unit)}
         <button
           type="button"

@@ -3,6 +3,7 @@ import { createDocument, type ZodOpenApiOperationObject, type ZodOpenApiPathsObj
 import { convertSchema } from '../api/convert-schema';
 import { fitCheckSchema, fitSchema } from '../api/fit-schema';
 import { customerSchema, feetSchema, fittingPatchSchema, tryPatchSchema, trySchema } from '../api/shop-schema';
+import { cardSchema, chartSchema, habitSchema, stripsSchema } from '../api/size-schema';
 import { VERSION } from '../version';
 
 const problem = z
@@ -45,7 +46,15 @@ const ROWS: readonly Row[] = [
   { path: '/fittings/{id}/feet', method: 'put', summary: 'Save both feet as measured', body: feetSchema, hasId: true },
   { path: '/fittings/{id}/tries', method: 'post', summary: 'Carry a pair to the chair', body: trySchema, status: 201, hasId: true },
   { path: '/tries/{id}', method: 'patch', summary: 'Note what was felt, what became of it and why', body: tryPatchSchema, hasId: true },
-  { path: '/tries/{id}', method: 'delete', summary: 'Take a pair off the list', hasId: true }
+  { path: '/tries/{id}', method: 'delete', summary: 'Take a pair off the list', hasId: true },
+  { path: '/settings/strips', method: 'get', summary: 'The strips along the rule, as the shop keeps them' },
+  { path: '/settings/strips', method: 'put', summary: 'Keep the strips along the rule', body: stripsSchema },
+  { path: '/habits', method: 'get', summary: 'What is known of how each last runs against its label' },
+  { path: '/habits', method: 'post', summary: 'Keep one report of how a last runs', body: habitSchema, status: 201 },
+  { path: '/habits/{id}', method: 'delete', summary: 'Take a report away', hasId: true },
+  { path: '/sizes/card', method: 'post', summary: 'An answer card as PDF', body: cardSchema },
+  { path: '/sizes/chart', method: 'post', summary: 'A chart of scales over a range of feet, as JSON or PDF', body: chartSchema },
+  { path: '/sizes/gauge', method: 'get', summary: 'A foot gauge to print at true size, PDF; ?paper=a4 or letter' }
 ];
 
 function operation({ summary, body, status = 200, hasId, method, path }: Row): ZodOpenApiOperationObject {

@@ -1,6 +1,7 @@
 import type { QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstSlice from './migrations/0001-first-slice';
+import * as sizes from './migrations/0002-sizes';
 
 interface Migration {
   up: (q: QueryInterface) => Promise<void>;
@@ -8,7 +9,10 @@ interface Migration {
 }
 
 /** Every migration, in order. A new one is a new row. */
-const MIGRATIONS: readonly (Migration & { name: string })[] = [{ name: '0001-first-slice', ...firstSlice }];
+const MIGRATIONS: readonly (Migration & { name: string })[] = [
+  { name: '0001-first-slice', ...firstSlice },
+  { name: '0002-sizes', ...sizes }
+];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */
 export function migrator(sequelize: Sequelize): Umzug<QueryInterface> {

@@ -14,6 +14,8 @@ export interface Tables {
   FootMeasure: ModelStatic<Model>;
   FootFeature: ModelStatic<Model>;
   TryOn: ModelStatic<Model>;
+  Setting: ModelStatic<Model>;
+  Habit: ModelStatic<Model>;
 }
 
 const { STRING, TEXT, INTEGER, DOUBLE, JSON: JSON_TYPE, DATE } = DataTypes;
@@ -117,6 +119,17 @@ export function tables(sequelize: Sequelize): Tables {
       probability: DOUBLE,
       said: TEXT,
       engine: STRING(10),
+      createdAt: DATE(3)
+    }),
+    Setting: define('Setting', 'shop_settings', { name: { type: STRING(40), primaryKey: true }, value: JSON_TYPE }),
+    Habit: define('Habit', 'habit_reports', {
+      id: serial,
+      lastId: STRING(60),
+      evidence: STRING(12),
+      offsetSizes: DOUBLE,
+      variant: STRING(80),
+      madeYear: INTEGER,
+      note: TEXT,
       createdAt: DATE(3)
     })
   };

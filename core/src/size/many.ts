@@ -1,0 +1,56 @@
+import { convertLabel } from './convert';
+import { readLabel } from './label';
+import { readQuick } from './quick';
+import { SCALE, type ScaleId } from './scales';
+
+/** Many labels at once: what each was read as, and the sizes in the scales asked for. */
+export interface ManyRow {
+  line: number;
+  text: string;
+  readAs: string;
+  footMm: number | null;
+  sizes: string[];
+  problem: string;
+}
+
+export interface ManyOptions {
+  to: readonly ScaleId[];
+  /** Scale of a bare number; without one a bare number is reported as having several meanings. */
+  bare: ScaleId | null;
+}
+
+/** Reads and converts one line. Nothing is guessed: what has several meanings says so. */
+export function convertLine(text: string, line: number, { to, bare }: ManyOptions): ManyRow {
+  const plain = text.trim();
+  const asked = bare !== null && /^[\d\s.,/½¼¾⅓⅔]+([a-zA-Z]{1,4})?$/.test(plain) ? `${WORD[bare] ?? bare} ${plain}` : plain;
+  const { meanings, problem } = readQuick(asked);
+  const failed = (why: string): ManyRow => ({ line, text, readAs: '', footMm: null, sizes: to.map(() => ''), problem: why });
+  if (plain === '') return failed('empty');
+  if (meanings.length === 0) return failed(problem);
+  if (meanings.length > 1)
+    return failed(
+      `${meanings.length} meanings: ${meanings
+        .slice(0, 4)
+        .map((m) => m.text)
+        .join(', ')}${meanings.length > 4 ? ' …' : ''}. Say which scale.`
+    );
+  const [one] = meanings;
+  if (one.kind === 'foot') {
+    return {
+      line,
+      text,
+      readAs: one.text,
+      footMm: one.footMm,
+      sizes: to.map((id) => readLabel(SCALE[id], undefined, one.footMm, SCALE[id].rule ? 1 : undefined).label),
+      problem: ''
+    };
+  }
+  const { readings } = convertLabel({ scale: one.scale!, size: one.size!, school: one.school }, to);
+  const sizes = to.map((id) => (readings.find((r) => r.scale === id && r.school === one.school) ?? readings.find((r) => r.scale === id))!.size);
+  return { line, text, readAs: one.text, footMm: one.footMm, sizes, problem: '' };
+}
+
+// prettier-ignore
+const WORD: Partial<Record<ScaleId, string>> = {
+  'us-m': 'us m', 'us-w': 'us w', 'us-youth': 'us y', 'us-child': 'us c', 'uk-child': 'uk c', 'au-boot': 'au boot', 'au-m': 'au m', 'au-w': 'au w', 'cn-old': 'cn old'
+};

@@ -1,0 +1,59 @@
+import { EVIDENCE_IDS, SCALE_IDS } from '@chiave/core/size';
+import { z } from 'zod';
+
+/** The strips laid along the rule, in order. */
+export const stripsSchema = z
+  .object({ strips: z.array(z.enum(SCALE_IDS)).min(1, 'keep at least one strip').max(SCALE_IDS.length) })
+  .refine(({ strips }) => new Set(strips).size === strips.length, { path: ['strips'], message: 'each scale once' })
+  .meta({ id: 'Strips' });
+
+const thisYear = new Date().getUTCFullYear();
+
+/** One report of how a last runs against its label. */
+export const habitSchema = z
+  .object({
+    lastId: z.string().max(60),
+    evidence: z.enum(EVIDENCE_IDS),
+    offsetSizes: z
+      .number('write it in sizes: 0.5 for half a size long, -0.5 for short')
+      .min(-3, 'from -3 to 3 sizes')
+      .max(3, 'from -3 to 3 sizes')
+      .describe('sizes longer (+) or shorter (-) than the label says'),
+    variant: z.string().max(80).default(''),
+    madeYear: z.number().int().min(1950, 'a year from 1950 on').max(thisYear, 'not in the future').nullable().default(null),
+    note: z.string().max(2000).default('')
+  })
+  .meta({ id: 'Habit' });
+
+const text = z.string().max(300);
+
+/** What stands on an answer card; computed on the page, laid out on the server. */
+export const cardSchema = z
+  .object({
+    title: text,
+    question: text,
+    answer: z.string().max(40),
+    scale: z.string().max(60),
+    lines: z.array(z.object({ what: text, amount: z.string().max(60), source: text })).max(12),
+    neighbours: z.array(text).max(4),
+    reservations: z.array(text).max(10),
+    shop: text.default('')
+  })
+  .meta({ id: 'AnswerCard' });
+export type AnswerCard = z.infer<typeof cardSchema>;
+
+const column = z.object({ scale: z.enum(SCALE_IDS), school: z.string().max(20).optional() });
+const length = z.number().min(80, 'feet from 80 to 400 mm').max(400, 'feet from 80 to 400 mm');
+
+/** A chart of any set of scales over a range of feet. */
+export const chartSchema = z
+  .object({
+    columns: z.array(column).min(1, 'choose at least one scale').max(12, 'at most twelve scales fit a page'),
+    fromMm: length,
+    toMm: length,
+    by: z.union([z.object({ stepMm: z.number().min(0.5).max(50) }), column]).default({ stepMm: 5 }),
+    format: z.enum(['json', 'pdf']).default('json'),
+    paper: z.enum(['a4', 'letter']).default('a4'),
+    title: z.string().max(80).default('Sizes')
+  })
+  .meta({ id: 'Chart', example: { columns: [{ scale: 'us-w', school: 'label' }, { scale: 'eu' }], fromMm: 220, toMm: 260 } });

@@ -1,0 +1,340 @@
+<script lang="ts">
+  import { SCALE, labelInterval, readLabel, schoolOf, type ScaleId } from '@chiave/core/size';
+  import { formatLength, trimNumber, type LengthUnit } from '@chiave/core/measure';
+  import { stripOf } from './rule-strips';
+  import { labelEvery, panned, zoomed, type View } from './rule-view';
+
+  export interface Mark {
+    id: string;
+    letter: string;
+    name: string;
+    mm: number;
+    colour: string;
+    dash: string;
+  }
+
+  // prettier-ignore
+  let {
+    marks, active, strips, view, unit, snap, onmark, onactive, onview
+  }: {
+    marks: Mark[]; active: string; strips: ScaleId[]; view: View; unit: LengthUnit; snap: ScaleId | null;
+    onmark: (id: string, mm: number) => void; onactive: (id: string) => void; onview: (view: View) => void;
+  } = $props();
+
+  let width = $state(1100);
+  const NAME = $derived(width < 700 ? 108 : 176);
+  const READ = $derived(width < 700 ? 64 : 92);
+  const ROW = 27;
+  const GAP = 9;
+  const RULE_TOP = 34;
+  const RULE_H = 46;
+  const TOP = RULE_TOP + RULE_H + 14;
+
+  const span = $derived(view.toMm - view.fromMm);
+  const scaleX = $derived((width - NAME - READ) / span);
+  const x = (mm: number) => NAME + (mm - view.fromMm) * scaleX;
+  const mmAt = (px: number) => view.fromMm + (px - NAME) / scaleX;
+  const activeMark = $derived(marks.find((m) => m.id === active) ?? marks[0]);
+
+  // The ticks depend on the view, not on the marks: dragging a mark leaves them alone.
+  const rows = $derived(strips.map((id) => stripOf(id, view.fromMm, view.toMm, (view.fromMm + view.toMm) / 2)));
+  const tops = $derived.by(() => {
+    let y = TOP;
+    return rows.map((s) => {
+      const top = y;
+      y += Math.max(1, s.rows.length) * ROW + GAP;
+      return top;
+    });
+  });
+  const height = $derived(TOP + rows.reduce((sum, s) => sum + Math.max(1, s.rows.length) * ROW + GAP, 0) + 8);
+  const mmEvery = $derived(labelEvery(scaleX * 5, 34) * 5);
+  const mmTicks = $derived.by(() => {
+    const step = scaleX < 1.6 ? 5 : 1;
+    const first = Math.ceil(view.fromMm / step) * step;
+    return Array.from({ length: Math.floor((view.toMm - first) / step) + 1 }, (_, i) => first + i * step);
+  });
+
+  /** What the active mark reads on each row: label, interval, remainder. */
+  const readings = $derived(
+    rows.map((strip) =>
+      strip.rows.map(({ school }) => {
+        const scale = SCALE[strip.scale];
+        const step = scale.rule ? 1 : scale.step;
+        const read = readLabel(scale, school.id, activeMark.mm, step);
+        const [low, high] = scale.range;
+        return read.size < low - 1e-9 || read.size > high + 1e-9 ? null : { ...read, ...labelInterval(schoolOf(scale, school.id), read.size, step) };
+      })
+    )
+  );
+  /** Where the schools of a scale put the size the active mark reads. */
+  const gaps = $derived(
+    rows.map((strip, i) => {
+      const scale = SCALE[strip.scale];
+      const size = readings[i][0]?.size;
+      if (strip.rows.length < 2 || size === undefined) return null;
+      const places = strip.rows.map(({ school }) => labelInterval(schoolOf(scale, school.id), size, scale.step).mm);
+      return { low: Math.min(...places), high: Math.max(...places), label: readings[i][0]!.label };
+    })
+  );
+
+  /** Handles stand apart where marks stand close; their tips still point at their places. */
+  const handles = $derived.by(() => {
+    const sorted = marks.map((m) => ({ id: m.id, place: x(m.mm), at: x(m.mm) })).sort((p, q) => p.at - q.at);
+    for (let i = 1; i < sorted.length; i++) sorted[i].at = Math.max(sorted[i].at, sorted[i - 1].at + 30);
+    const drift = sorted.reduce((sum, h) => sum + h.at - h.place, 0) / Math.max(1, sorted.length);
+    return Object.fromEntries(sorted.map((h) => [h.id, h.at - drift]));
+  });
+  /** Where a scale that has no size here begins or ends. */
+  function runs(id: ScaleId): string {
+    const scale = SCALE[id];
+    const [low, high] = scale.range.map((size) => labelInterval(schoolOf(scale), size, scale.step).mm);
+    if (high < view.fromMm) return `ends at ${formatLength(Math.round(high), unit)}`;
+    return low > view.toMm ? `begins at ${formatLength(Math.round(low), unit)}` : '';
+  }
+
+  // Pointers: one on a mark drags it, one elsewhere slides the rule, two zoom.
+  // Not shown, so not reactive.
+  // eslint-disable-next-line svelte/prefer-svelte-reactivity
+  const held = new Map<number, number>();
+  let dragging: string | null = null;
+  let pinch = 0;
+  let svg: SVGSVGElement;
+  const px = (event: PointerEvent | WheelEvent) => ((event.clientX - svg.getBoundingClientRect().left) / svg.getBoundingClientRect().width) * width;
+
+  function snapped(mm: number): number {
+    if (!snap) return Math.round(mm * 10) / 10;
+    const scale = SCALE[snap];
+    const step = scale.rule ? 1 : scale.step;
+    return labelInterval(schoolOf(scale), readLabel(scale, undefined, mm, step).size, step).mm;
+  }
+  function down(event: PointerEvent): void {
+    const at = px(event);
+    svg.setPointerCapture(event.pointerId);
+    held.set(event.pointerId, at);
+    const near = marks.map((m) => ({ m, d: Math.abs(x(m.mm) - at) })).sort((p, q) => p.d - q.d)[0];
+    const handle = (event.target as Element).closest('[data-mark]')?.getAttribute('data-mark');
+    dragging = held.size === 1 ? (handle ?? (near && near.d < 18 ? near.m.id : null)) : null;
+    if (dragging) onactive(dragging);
+    const ends = [...held.values()];
+    pinch = ends.length === 2 ? Math.abs(ends[0] - ends[1]) : 0;
+  }
+  function move(event: PointerEvent): void {
+    const before = held.get(event.pointerId);
+    if (before === undefined) return;
+    const at = px(event);
+    held.set(event.pointerId, at);
+    if (held.size === 2) {
+      const [a, b] = [...held.values()];
+      const apart = Math.abs(a - b);
+      if (pinch > 8 && apart > 8) onview(zoomed(view, pinch / apart, mmAt((a + b) / 2)));
+      pinch = apart;
+    } else if (dragging) onmark(dragging, snapped(mmAt(at)));
+    else onview(panned(view, (before - at) / scaleX));
+  }
+  function up(event: PointerEvent): void {
+    held.delete(event.pointerId);
+    dragging = null;
+  }
+  function wheel(event: WheelEvent): void {
+    event.preventDefault();
+    if (Math.abs(event.deltaX) > Math.abs(event.deltaY)) onview(panned(view, event.deltaX / scaleX));
+    else onview(zoomed(view, Math.exp(event.deltaY * 0.0015), mmAt(px(event))));
+  }
+  /** The wheel must be able to hold the page still, which a passive listener may not. */
+  function wheeling(node: SVGSVGElement) {
+    node.addEventListener('wheel', wheel, { passive: false });
+    return { destroy: () => node.removeEventListener('wheel', wheel) };
+  }
+
+  function stepOf(): number {
+    if (!snap) return 1;
+    const scale = SCALE[snap];
+    return (scale.rule ? 1 : scale.step) * schoolOf(scale).unitMm;
+  }
+  function key(event: KeyboardEvent, mark: Mark): void {
+    const way = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
+    if (way !== undefined) onmark(mark.id, event.shiftKey ? Math.round((mark.mm + way * 0.1) * 10) / 10 : snapped(mark.mm + way * stepOf()));
+    else if (event.key === 'PageUp' || event.key === 'PageDown') onmark(mark.id, snapped(mark.mm + (event.key === 'PageUp' ? 10 : -10)));
+    else if (event.key === '+' || event.key === '=') onview(zoomed(view, 0.8, mark.mm));
+    else if (event.key === '-') onview(zoomed(view, 1.25, mark.mm));
+    else return;
+    event.preventDefault();
+  }
+  const shortName = (id: ScaleId) => (width < 700 ? SCALE[id].short : SCALE[id].name);
+  const schoolWord = (name: string) => (width < 700 ? name.replace(/^(measuring |printed |boxes: |allowance )/, '') : name);
+</script>
+
+<div bind:clientWidth={width} class="select-none">
+  <svg
+    bind:this={svg}
+    use:wheeling
+    viewBox="0 0 {width} {height}"
+    {width}
+    {height}
+    class="block touch-none"
+    role="group"
+    aria-label="The rule: drag a mark, slide the rule, or use the arrow keys on a mark"
+    onpointerdown={down}
+    onpointermove={move}
+    onpointerup={up}
+    onpointercancel={up}
+  >
+    <defs>
+      <linearGradient id="brass" x1="0" y1="0" x2="0" y2="1">
+        <stop offset="0" stop-color="#f3dfa9" /><stop offset="0.45" stop-color="#e3c478" /><stop offset="1" stop-color="#c99c43" />
+      </linearGradient>
+      <linearGradient id="paper" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="#fffdf8" /><stop offset="1" stop-color="#f4ead6" /></linearGradient>
+      <clipPath id="window"><rect x={NAME} y="0" width={width - NAME - READ} {height} /></clipPath>
+    </defs>
+
+    {#each rows as strip, i (strip.scale)}
+      {@const h = Math.max(1, strip.rows.length) * ROW}
+      <rect x="0.5" y={tops[i] + 0.5} width={width - 1} height={h} rx="4" fill="url(#paper)" stroke="#dccfb5" />
+      <text x="10" y={tops[i] + 18} font-size={width < 700 ? 13 : 15} font-weight="650" fill="var(--color-ink)">{shortName(strip.scale)}</text>
+      {#if strip.rows.length > 1}
+        {#each strip.rows as row, r (row.school.id)}
+          {#if r > 0 || width >= 700}
+            <text x={r === 0 ? NAME - 8 : 16} y={tops[i] + r * ROW + 18} text-anchor={r === 0 ? 'end' : 'start'} font-size="11" fill="var(--color-ink-soft)"
+              >{r === 0 ? '' : schoolWord(row.school.name)}</text
+            >
+          {/if}
+        {/each}
+      {/if}
+      {#if strip.rows.every((row) => row.ticks.length === 0)}
+        <text x={(NAME + width - READ) / 2} y={tops[i] + 18} text-anchor="middle" font-size="12.5" fill="var(--color-ink-soft)">{runs(strip.scale)}</text>
+      {/if}
+      <g clip-path="url(#window)">
+        {#if gaps[i]}
+          {@const gap = gaps[i]!}
+          <rect
+            x={x(gap.low)}
+            y={tops[i] + 1}
+            width={Math.max(2, (gap.high - gap.low) * scaleX)}
+            height={h - 1}
+            fill="var(--color-brass-bright)"
+            fill-opacity="0.2"
+          />
+        {/if}
+        {#each strip.rows as row, r (row.school.id)}
+          {@const y = tops[i] + r * ROW}
+          {@const reading = readings[i][r]}
+          {@const perTick = row.ticks.length > 1 ? (row.ticks[1].mm - row.ticks[0].mm) * scaleX : 60}
+          {@const every = labelEvery(perTick, row.ticks[0]?.label.length > 3 ? 40 : 30)}
+          {#if reading}
+            <rect
+              x={x(reading.lowMm)}
+              y={y + 2}
+              width={(reading.highMm - reading.lowMm) * scaleX}
+              height={ROW - 4}
+              rx="3"
+              fill={activeMark.colour}
+              fill-opacity="0.13"
+              stroke={activeMark.colour}
+              stroke-opacity="0.45"
+            />
+          {/if}
+          {#each row.ticks as tick, n (tick.mm)}
+            <line x1={x(tick.mm)} x2={x(tick.mm)} y1={y + 1} y2={y + (tick.whole ? 8 : 5)} stroke="var(--color-ink)" stroke-width={tick.whole ? 1.5 : 0.8} />
+            {#if every === 1 ? true : tick.whole && Math.round(Number(tick.label) || n) % Math.max(1, Math.round(every * (row.ticks[1] ? Math.abs(Number(row.ticks[1].label) - Number(row.ticks[0].label)) || 1 : 1))) === 0}
+              <text
+                x={x(tick.mm)}
+                y={y + 21}
+                text-anchor="middle"
+                font-size={tick.whole ? 14 : 12}
+                class="figures"
+                fill={tick.whole ? 'var(--color-ink)' : 'var(--color-ink-soft)'}>{tick.label}</text
+              >
+            {/if}
+          {/each}
+        {/each}
+      </g>
+      {#each strip.rows as row, r (row.school.id)}
+        {@const reading = readings[i][r]}
+        {@const y = tops[i] + r * ROW}
+        <text
+          x={width - READ + 8}
+          y={y + 18}
+          font-size="15"
+          font-weight="700"
+          class="figures"
+          fill={activeMark.colour}
+          data-read="{strip.scale}-{row.school.id}">{reading ? reading.label : '–'}</text
+        >
+        {#if reading && width >= 700}
+          <text x={width - 6} y={y + 18} text-anchor="end" font-size="10.5" class="figures" fill="var(--color-ink-soft)"
+            >{reading.remainderMm < -0.05 ? '−' : reading.remainderMm > 0.05 ? '+' : ''}{trimNumber(Math.abs(reading.remainderMm))}</text
+          >
+        {/if}
+      {/each}
+    {/each}
+
+    <!-- The brass rule itself. -->
+    <rect x={NAME - 6} y={RULE_TOP} width={width - NAME - READ + 12} height={RULE_H} rx="5" fill="url(#brass)" stroke="var(--color-brass)" />
+    <rect x={NAME - 6} y={RULE_TOP + 1} width={width - NAME - READ + 12} height="3" rx="2" fill="#fff" fill-opacity="0.45" />
+    <text x="10" y={RULE_TOP + 28} font-size="15" font-weight="650" fill="var(--color-ink)">foot, mm</text>
+    <g clip-path="url(#window)">
+      {#each mmTicks as mm (mm)}
+        <line
+          x1={x(mm)}
+          x2={x(mm)}
+          y1={RULE_TOP + RULE_H}
+          y2={RULE_TOP + RULE_H - (mm % 10 === 0 ? 20 : mm % 5 === 0 ? 14 : 8)}
+          stroke="#3a2b10"
+          stroke-width={mm % 10 === 0 ? 1.4 : 0.8}
+        />
+        {#if mm % mmEvery === 0}<text x={x(mm)} y={RULE_TOP + 20} text-anchor="middle" font-size="14" font-weight="600" class="figures" fill="#3a2b10"
+            >{mm}</text
+          >{/if}
+      {/each}
+    </g>
+
+    {#each marks as mark (mark.id)}
+      {#if mark.mm >= view.fromMm && mark.mm <= view.toMm}
+        {@const here = mark.id === active}
+        {@const hx = handles[mark.id]}
+        <line
+          x1={x(mark.mm)}
+          x2={x(mark.mm)}
+          y1={RULE_TOP - 4}
+          y2={height - 4}
+          stroke={mark.colour}
+          stroke-width={here ? 2.6 : 1.8}
+          stroke-dasharray={mark.dash}
+          pointer-events="none"
+        />
+        <g
+          data-mark={mark.id}
+          role="slider"
+          tabindex="0"
+          aria-label="{mark.name}, foot length"
+          aria-valuemin="80"
+          aria-valuemax="360"
+          aria-valuenow={Number(mark.mm.toFixed(1))}
+          aria-valuetext="{mark.name} {formatLength(mark.mm, unit)}"
+          class="handle cursor-ew-resize"
+          onfocus={() => onactive(mark.id)}
+          onkeydown={(event) => key(event, mark)}
+        >
+          <path
+            d="M{x(mark.mm)} {RULE_TOP + 4} L{hx - 13} {RULE_TOP - 8} v-20 a6 6 0 0 1 6 -6 h14 a6 6 0 0 1 6 6 v20 z"
+            fill={mark.colour}
+            stroke="#fffdf8"
+            stroke-width={here ? 2.5 : 1}
+          />
+          <rect x={hx - 22} y={RULE_TOP - 34} width="44" height="44" fill="transparent" />
+          <text x={hx} y={RULE_TOP - 12} text-anchor="middle" font-size="14" font-weight="700" fill="#fff">{mark.letter}</text>
+        </g>
+      {/if}
+    {/each}
+  </svg>
+</div>
+
+<style>
+  .handle:focus {
+    outline: none;
+  }
+  .handle:focus-visible path {
+    stroke: var(--color-ink);
+    stroke-width: 3.5;
+  }
+</style>

@@ -1,0 +1,42 @@
+<script lang="ts">
+  import { SCALE, SCALE_IDS, type ScaleId } from '@chiave/core/size';
+
+  /** Which strips lie along the rule, and in what order; kept per shop. */
+  let { strips, onchange }: { strips: ScaleId[]; onchange: (strips: ScaleId[]) => void } = $props();
+  const missing = $derived(SCALE_IDS.filter((id) => !strips.includes(id)));
+  function moved(i: number, by: number): void {
+    const next = [...strips];
+    const [one] = next.splice(i, 1);
+    next.splice(i + by, 0, one);
+    onchange(next);
+  }
+</script>
+
+<ul class="flex flex-wrap gap-2">
+  {#each strips as id, i (id)}
+    <li class="flex items-center rounded border border-line bg-white">
+      <button type="button" class="min-h-11 min-w-9" aria-label="{SCALE[id].name} up" disabled={i === 0} onclick={() => moved(i, -1)}>↑</button>
+      <span class="px-1">{SCALE[id].name}</span>
+      <button type="button" class="min-h-11 min-w-9" aria-label="{SCALE[id].name} down" disabled={i === strips.length - 1} onclick={() => moved(i, 1)}>↓</button
+      >
+      <button
+        type="button"
+        class="min-h-11 min-w-9"
+        aria-label="Take {SCALE[id].name} off the rule"
+        disabled={strips.length === 1}
+        onclick={() => onchange(strips.filter((s) => s !== id))}>×</button
+      >
+    </li>
+  {/each}
+  {#each missing as id (id)}
+    <li>
+      <button type="button" class="min-h-11 rounded border border-dashed border-line px-3" onclick={() => onchange([...strips, id])}>+ {SCALE[id].name}</button>
+    </li>
+  {/each}
+</ul>
+
+<style>
+  button:disabled {
+    opacity: 0.3;
+  }
+</style>

@@ -1,0 +1,16 @@
+import { chartOf } from '@chiave/core/size';
+import { chartSchema } from '$lib/api/size-schema';
+import { take } from '$lib/server/endpoint';
+import { pdfResponse } from '$lib/server/pdf';
+import { invalid } from '$lib/server/problems';
+import { chartPdf } from '$lib/server/size-pdf';
+
+export const POST = take(chartSchema, async ({ columns, fromMm, toMm, by, paper, title, format }) => {
+  try {
+    const chart = chartOf(columns, fromMm, toMm, by);
+    return format === 'pdf' ? pdfResponse(await chartPdf(chart, paper, title), 'size-chart') : chart;
+  } catch (error) {
+    if (error instanceof RangeError) throw invalid([{ path: 'fromMm', message: error.message }]);
+    throw error;
+  }
+});

@@ -1,0 +1,46 @@
+<script lang="ts">
+  import { page } from '$app/state';
+
+  let { children } = $props();
+  const PARTS = [
+    { path: '/sizes', name: 'The rule' },
+    { path: '/sizes/chain', name: 'Chain of sums' },
+    { path: '/sizes/between', name: 'Between makers' },
+    { path: '/sizes/insoles', name: 'Insoles and habits' },
+    { path: '/sizes/many', name: 'Many at once' },
+    { path: '/sizes/charts', name: 'Charts and gauge' }
+  ] as const;
+</script>
+
+<nav aria-label="Sizes" class="mb-3 print:hidden">
+  <ol class="flex flex-wrap gap-1 border-b-2 border-ink">
+    {#each PARTS as part (part.path)}
+      <li>
+        <a href={part.path} class="part" class:current={page.url.pathname === part.path} aria-current={page.url.pathname === part.path ? 'page' : undefined}
+          >{part.name}</a
+        >
+      </li>
+    {/each}
+  </ol>
+</nav>
+{@render children()}
+
+<style>
+  .part {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 0.9rem;
+    border-radius: 6px 6px 0 0;
+    color: var(--color-ink);
+    text-decoration: none;
+  }
+  .part:hover {
+    background: #eee3cc;
+  }
+  .part.current {
+    background: var(--color-ink);
+    color: var(--color-sheet);
+    font-weight: 650;
+  }
+</style>

@@ -1,0 +1,146 @@
+<script lang="ts">
+  import { FEELS, guessFoot, ORDINARY_WEAR, sizesThere, sizeText, type FeelId, type KnownShoe, readStyleSize } from '@chiave/core/fit';
+  import { formatLength, trimNumber } from '@chiave/core/measure';
+  import { readQuick, SCALE } from '@chiave/core/size';
+  import { chance } from '$lib/ui/names';
+  import { shown } from '$lib/ui/units.svelte';
+
+  interface Row {
+    styleId: string;
+    text: string;
+    width: string;
+    feel: FeelId;
+  }
+  let { data } = $props();
+  let rows = $state<Row[]>([{ styleId: '', text: 'eu 42', width: '', feel: 'comfortable' }]);
+  let targetId = $state('');
+  const styleOf = (id: string) => data.styles.find((s) => s.id === id);
+
+  /** Each row as a known shoe, or what is wrong with it. */
+  const read = $derived(
+    rows.map((row): { known: KnownShoe | null; problem: string } => {
+      const style = styleOf(row.styleId);
+      if (style) {
+        const size = readStyleSize(style, row.text, row.width || style.widths[0]);
+        return 'message' in size
+          ? { known: null, problem: size.message }
+          : { known: { how: 'style', style, size: size.size, width: size.width, feel: row.feel }, problem: '' };
+      }
+      const { meanings, problem } = readQuick(row.text, shown.unit);
+      const labels = meanings.filter((m) => m.kind === 'label');
+      if (labels.length > 1) return { known: null, problem: `That may be ${labels.map((m) => m.text).join(', ')}: say which scale.` };
+      if (labels.length === 0) return { known: null, problem: problem || (row.text.trim() === '' ? '' : 'Write the size on the shoe, as eu 42 or us w 7.5.') };
+      return { known: { how: 'label', scale: labels[0].scale!, size: labels[0].size!, school: labels[0].school, feel: row.feel }, problem: '' };
+    })
+  );
+  const known = $derived(read.flatMap((r) => (r.known ? [r.known] : [])));
+  const guess = $derived(known.length > 0 ? guessFoot(known) : null);
+  const target = $derived(styleOf(targetId));
+  const there = $derived(guess && target ? sizesThere(guess, target, ORDINARY_WEAR) : []);
+  const best = $derived(there[0]);
+</script>
+
+<svelte:head><title>Between makers · Chiave</title></svelte:head>
+<h1 class="sr-only">Between makers</h1>
+<p class="soft mb-3">
+  For people who only write: the shoes they wear, and how each feels, say how long the foot is and how surely. Through the inside of the shoe where the
+  stockroom knows it, through the label where not.
+</p>
+
+<div class="grid gap-4 lg:grid-cols-2">
+  <section class="sheet">
+    <h2>What is worn now</h2>
+    {#each rows as row, i (i)}
+      <div class="mt-2 grid items-start gap-2 border-b border-line pb-2 sm:grid-cols-[2fr_1.2fr_1fr_1.4fr_auto]">
+        <label class="block"
+          ><span class="text-sm">Shoe {i + 1}</span>
+          <select class="field" bind:value={row.styleId} aria-label="Shoe {i + 1}">
+            <option value="">known by its label only</option>
+            {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
+          </select>
+        </label>
+        <label class="block"
+          ><span class="text-sm">Size</span><input
+            class="field figures"
+            bind:value={row.text}
+            aria-label="Size of shoe {i + 1}"
+            aria-invalid={read[i].problem !== ''}
+            placeholder={styleOf(row.styleId) ? sizeText(styleOf(row.styleId)!, styleOf(row.styleId)!.from) : 'eu 42'}
+          /></label
+        >
+        <label class="block"
+          ><span class="text-sm">Width</span><input
+            class="field figures"
+            bind:value={row.width}
+            aria-label="Width of shoe {i + 1}"
+            placeholder={styleOf(row.styleId)?.widths.join(' ') ?? ''}
+          /></label
+        >
+        <label class="block"
+          ><span class="text-sm">Feels</span>
+          <select class="field" bind:value={row.feel} aria-label="Feel of shoe {i + 1}"
+            >{#each FEELS as feel (feel.id)}<option value={feel.id}>{feel.name}</option>{/each}</select
+          >
+        </label>
+        <button
+          type="button"
+          class="mt-5 min-h-11 min-w-11 rounded border border-line"
+          aria-label="Take shoe {i + 1} away"
+          disabled={rows.length === 1}
+          onclick={() => (rows = rows.filter((_, n) => n !== i))}>×</button
+        >
+        {#if read[i].problem}<p class="caution text-sm sm:col-span-5" role="alert">{read[i].problem}</p>{/if}
+      </div>
+    {/each}
+    <button
+      type="button"
+      class="mt-2 min-h-11 rounded border border-line px-3"
+      onclick={() => (rows = [...rows, { styleId: '', text: '', width: '', feel: 'comfortable' }])}>Another shoe</button
+    >
+    {#if guess}
+      <p class="mt-3 text-lg">
+        The foot: <b class="figures" data-guess>{formatLength(guess.lengthMm, shown.unit)}</b> <span class="figures">± {trimNumber(guess.sdMm)} mm</span>
+      </p>
+      <ul class="text-sm">
+        {#each guess.lines as line, i (i)}<li>
+            <span class="figures">{Math.round(line.share * 100)} of 100</span>: {line.text} =
+            <span class="figures">{formatLength(line.lengthMm, shown.unit)} ± {trimNumber(line.sdMm)}</span>
+            <span class="soft">({line.way === 'inside' ? 'through the inside' : 'through the label'})</span>
+          </li>{/each}
+      </ul>
+      {#if guess.conflict}<p class="caution mt-1">{guess.conflict}</p>{/if}
+    {/if}
+  </section>
+
+  <section class="sheet">
+    <h2>What in this one?</h2>
+    <label class="block"
+      ><span class="sr-only">The shoe asked about</span>
+      <select class="field" bind:value={targetId}>
+        <option value="">choose a style</option>
+        {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({SCALE[s.scale].short})</option>{/each}
+      </select>
+    </label>
+    {#if target && guess && best}
+      <p class="mt-2">
+        <span class="figures text-4xl font-semibold" data-there>{best.size} {best.width}</span>
+        <span class="text-brass">{SCALE[target.scale].name}, last {target.last.name} ({target.last.evidence.mark})</span>
+      </p>
+      <p class="soft">{chance(best.probability)}: the foot is only guessed in length, its width filled in from proportions.</p>
+      <table class="mt-2 w-full">
+        <tbody>
+          {#each there as s (s.size + s.width)}
+            <tr class="border-b border-line"
+              ><th scope="row" class="figures py-1 text-left">{s.size} {s.width}</th><td class="figures">{Math.round(s.probability * 100)} of 100</td><td
+                >{s.fits ? 'fits' : 'does not fit'}</td
+              ><td class="soft text-sm">{s.feel}</td></tr
+            >
+          {/each}
+        </tbody>
+      </table>
+      <p class="caution mt-3 text-sm">
+        A size told in writing is a place to start. Width and instep are not in it: ask for a tracing and a ball girth, or send two sizes.
+      </p>
+    {:else if target && guess}<p class="notice mt-2">{target.name} is not made in a size near this foot.</p>{/if}
+  </section>
+</div>

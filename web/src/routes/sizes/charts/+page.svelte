@@ -1,0 +1,125 @@
+<script lang="ts">
+  import Papa from 'papaparse';
+  import { formatLength, parseLength, trimNumber } from '@chiave/core/measure';
+  import { chartOf, correctGauge, SCALE, SCALE_IDS, type Chart, type ScaleId } from '@chiave/core/size';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import Ticks from '$lib/ui/Ticks.svelte';
+  import { download, downloadPdf } from '$lib/ui/download';
+  import { shown } from '$lib/ui/units.svelte';
+
+  let scales = $state<ScaleId[]>(['us-w', 'us-m', 'uk', 'eu', 'jp', 'cn']);
+  let fromMm = $state<number | null>(220);
+  let toMm = $state<number | null>(290);
+  let stepMm = $state<number | null>(5);
+  let title = $state('Sizes');
+  let message = $state('');
+  const columns = $derived(scales.map((scale) => ({ scale })));
+  const made = $derived.by((): { chart: Chart | null; problem: string } => {
+    try {
+      return { chart: chartOf(columns, fromMm ?? NaN, toMm ?? NaN, { stepMm: stepMm ?? NaN }), problem: '' };
+    } catch (error) {
+      return { chart: null, problem: error instanceof Error ? error.message : String(error) };
+    }
+  });
+  const names = $derived(made.chart?.columns.map((c) => `${c.name} (${c.school})`) ?? []);
+  function csv(chart: Chart): void {
+    download(
+      'sizes.csv',
+      new Blob([Papa.unparse({ fields: ['foot mm', ...names], data: chart.rows.map((r) => [r.footMm, ...r.cells.map((c) => c.label)]) })], { type: 'text/csv' })
+    );
+  }
+  const json = (chart: Chart) => download('sizes.json', new Blob([JSON.stringify(chart, null, 2)], { type: 'application/json' }));
+  const pdf = async (paper: 'a4' | 'letter') =>
+    (message = await downloadPdf('/api/v1/sizes/chart', { columns, fromMm, toMm, by: { stepMm }, format: 'pdf', paper, title }, 'size-chart.pdf'));
+
+  let across = $state('100');
+  let down = $state('100');
+  let reading = $state('');
+  const mmOf = (text: string) => {
+    const parsed = parseLength(text, 'mm');
+    return parsed.ok ? parsed.mm : NaN;
+  };
+  const corrected = $derived(reading.trim() === '' ? null : correctGauge(mmOf(reading), mmOf(across), mmOf(down)));
+</script>
+
+<svelte:head><title>Charts and gauge · Chiave</title></svelte:head>
+<h1 class="sr-only">Charts and gauge</h1>
+<div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+  <section class="sheet">
+    <div class="flex flex-wrap items-end gap-2 print:hidden">
+      <label class="block min-w-40 flex-1"><span class="font-semibold">Title</span><input class="field" bind:value={title} maxlength="80" /></label>
+      <div class="w-28"><NumberField label="From" unit="mm" value={fromMm} low={80} high={400} step={5} onchange={(v) => (fromMm = v)} /></div>
+      <div class="w-28"><NumberField label="To" unit="mm" value={toMm} low={80} high={400} step={5} onchange={(v) => (toMm = v)} /></div>
+      <div class="w-28"><NumberField label="Every" unit="mm" value={stepMm} low={0.5} high={50} step={0.5} onchange={(v) => (stepMm = v)} /></div>
+    </div>
+    <div class="mt-2 print:hidden">
+      <Ticks legend="Scales" options={SCALE_IDS.map((id) => ({ id, name: SCALE[id].name }))} chosen={scales} onchange={(next) => (scales = next)} />
+    </div>
+    {#if made.problem}<p class="caution mt-2" role="alert">{made.problem}.</p>{/if}
+    {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
+    {#if made.chart}
+      {@const chart = made.chart}
+      <div class="mt-2 flex flex-wrap gap-2 print:hidden">
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => csv(chart)}>CSV</button>
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => json(chart)}>JSON</button>
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => window.print()}>Print</button>
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => pdf('a4')}>PDF, A4</button>
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => pdf('letter')}>PDF, US Letter</button>
+      </div>
+      <h2 class="mt-3 hidden print:block">{title}</h2>
+      <div class="mt-2 overflow-x-auto">
+        <table class="w-full" data-chart>
+          <thead>
+            <tr class="border-b-2 border-ink text-left"
+              ><th scope="col">foot</th>{#each chart.columns as c (c.scale)}<th scope="col" class="pr-2"
+                  >{c.name}<span class="soft block text-xs font-normal">{c.school}</span></th
+                >{/each}</tr
+            >
+          </thead>
+          <tbody>
+            {#each chart.rows as row (row.footMm)}<tr class="odd:bg-[#f6ecdd]"
+                ><th scope="row" class="figures py-0.5 text-left">{formatLength(row.footMm, shown.unit)}</th
+                >{#each row.cells as cell, i (chart.columns[i].scale)}<td class="figures">{cell.label}</td>{/each}</tr
+              >{/each}
+          </tbody>
+        </table>
+      </div>
+    {/if}
+  </section>
+  <section class="sheet content-start print:hidden">
+    <h2>A foot gauge to print</h2>
+    <p>Drawn in millimetres. Print at 100 %, never “fit to page”; then measure both check rulers.</p>
+    <div class="mt-2 flex flex-wrap gap-2">
+      <a
+        class="inline-flex min-h-11 items-center rounded border border-line bg-white px-3"
+        href="/api/v1/sizes/gauge?paper=a4"
+        target="_blank"
+        rel="noopener"
+        data-sveltekit-reload>Gauge, A4</a
+      >
+      <a
+        class="inline-flex min-h-11 items-center rounded border border-line bg-white px-3"
+        href="/api/v1/sizes/gauge?paper=letter"
+        target="_blank"
+        rel="noopener"
+        data-sveltekit-reload>Gauge, US Letter</a
+      >
+    </div>
+    <h3 class="mt-3">What it reads</h3>
+    <div class="grid grid-cols-2 gap-2">
+      <label class="block"><span class="text-sm">Check ruler across measures, mm</span><input class="field figures" bind:value={across} /></label>
+      <label class="block"><span class="text-sm">Check ruler down measures, mm</span><input class="field figures" bind:value={down} /></label>
+      <label class="col-span-2 block"><span class="text-sm">The gauge reads</span><input class="field figures" bind:value={reading} placeholder="248" /></label>
+    </div>
+    {#if corrected}
+      {#if corrected.refused}<p class="caution mt-2" role="alert">{corrected.refused}</p>
+      {:else}
+        <p class="mt-2 text-lg">
+          The foot: <b class="figures" data-corrected>{formatLength(corrected.mm, shown.unit)}</b>
+          <span class="figures">± {trimNumber(corrected.sdMm)} mm</span>
+        </p>
+        {#if corrected.note}<p class="notice">{corrected.note}</p>{/if}
+      {/if}
+    {/if}
+  </section>
+</div>
