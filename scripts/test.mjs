@@ -55,7 +55,14 @@ function playwright(name, env) {
 }
 
 installPackages(root);
-installCommands({ mariadbd: 'mariadb-server', 'mariadb-install-db': 'mariadb-server', mariadb: 'mariadb-client', chromium: 'chromium', units: 'units' });
+installCommands({
+  mariadbd: 'mariadb-server',
+  'mariadb-install-db': 'mariadb-server',
+  mariadb: 'mariadb-client',
+  chromium: 'chromium',
+  units: 'units',
+  pdftoppm: 'poppler-utils'
+});
 
 const scratch = mkdtempSync(join(tmpdir(), 'chiave-test-'));
 process.on('exit', () => rmSync(scratch, { recursive: true, force: true }));

@@ -9,6 +9,13 @@ const VIEWS = [
   '/',
   '/people/1',
   '/api/v1/docs',
+  '/sizes?left=238&right=239&q=us%20w%207.5',
+  '/sizes/widths',
+  '/sizes/chain',
+  '/sizes/between',
+  '/sizes/insoles',
+  '/sizes/many',
+  '/sizes/charts',
   '/enter',
   ...['ask', 'look', 'measure', 'sizes', 'pull', 'try', 'keep'].map((s) => `fitting/${s}`),
   'fitting/shoe/moonrise-70?size=39&width=medium'

@@ -10,3 +10,4 @@ export * from './chain';
 export * from './chart';
 export * from './many';
 export * from './gauge';
+export * from './sisters';

@@ -22,7 +22,9 @@ export interface ManyOptions {
 /** Reads and converts one line. Nothing is guessed: what has several meanings says so. */
 export function convertLine(text: string, line: number, { to, bare }: ManyOptions): ManyRow {
   const plain = text.trim();
-  const asked = bare !== null && /^[\d\s.,/½¼¾⅓⅔]+([a-zA-Z]{1,4})?$/.test(plain) ? `${WORD[bare] ?? bare} ${plain}` : plain;
+  // A number with a unit is a length already.
+  const isBare = /^[\d\s.,/½¼¾⅓⅔]+([a-zA-Z]{1,4})?$/.test(plain) && !/(mm|cm|in)$/i.test(plain);
+  const asked = bare !== null && isBare ? `${WORD[bare] ?? bare} ${plain}` : plain;
   const { meanings, problem } = readQuick(asked);
   const failed = (why: string): ManyRow => ({ line, text, readAs: '', footMm: null, sizes: to.map(() => ''), problem: why });
   if (plain === '') return failed('empty');

@@ -33,7 +33,7 @@ export const cardSchema = z
     title: text,
     question: text,
     answer: z.string().max(40),
-    scale: z.string().max(60),
+    scale: text,
     lines: z.array(z.object({ what: text, amount: z.string().max(60), source: text })).max(12),
     neighbours: z.array(text).max(4),
     reservations: z.array(text).max(10),

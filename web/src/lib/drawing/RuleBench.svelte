@@ -201,7 +201,7 @@
         {/each}
       {/if}
       {#if strip.rows.every((row) => row.ticks.length === 0)}
-        <text x={(NAME + width - READ) / 2} y={tops[i] + 18} text-anchor="middle" font-size="12.5" fill="var(--color-ink-soft)">{runs(strip.scale)}</text>
+        <text x={NAME + 12} y={tops[i] + 18} font-size="12.5" fill="var(--color-ink-soft)">{runs(strip.scale)}</text>
       {/if}
       <g clip-path="url(#window)">
         {#if gaps[i]}

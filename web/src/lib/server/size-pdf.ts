@@ -79,7 +79,8 @@ export function gaugePdf(paper: PaperId): Promise<Uint8Array> {
   const heelY = page.heightMm - 14;
   const top = 26;
   const longest = Math.floor(heelY - top);
-  const ruleX = page.widthMm / 2;
+  // Right of the horizontal check ruler, which ends at 112 mm.
+  const ruleX = 120;
   page.text('Foot gauge', 12, 9, 6, { bold: true });
   page.text('Print at 100 %, not “fit to page”. Measure both check rulers before use.', 12, 17, 3.6, { colour: SOFT });
   page.line(12, heelY, page.widthMm - 12, heelY, 0.6, INK);
@@ -91,7 +92,7 @@ export function gaugePdf(paper: PaperId): Promise<Uint8Array> {
   }
   page.line(ruleX, heelY - 90, ruleX, heelY - longest, 0.3, INK);
   GAUGE_SCALES.forEach(({ id, school, head }, i) => {
-    const x = ruleX + 26 + i * 12.5;
+    const x = ruleX + 21 + i * 12;
     const scale = SCALE[id];
     const own = schoolOf(scale, school);
     page.text(head, x - 2, top - 5, 3.2, { bold: true, colour: BRASS });

@@ -16,7 +16,7 @@
     return to.flatMap((id) => {
       const own = readings.filter((r) => r.scale === id);
       // Where schools disagree all of them are shown, each once.
-      const sizes = [...new Set((id === 'eu' && m.kind === 'foot' ? own.slice(0, 1) : own).map((r) => r.size))];
+      const sizes = [...new Set((id === 'eu' && m.kind === 'foot' ? own.slice(0, 1) : own).map((r) => r.size))].sort((p, q) => parseFloat(p) - parseFloat(q));
       return own.every((r) => r.outsideRange) ? [] : [{ name: SCALE[id].short, size: sizes.join(' or ') }];
     });
   }
@@ -40,7 +40,7 @@
   <input
     class="figures min-h-11 w-44 rounded border border-[#8d8172] bg-sheet px-2 text-ink md:w-64"
     type="search"
-    aria-label="Quick size: a size or a length"
+    aria-label="Quick size"
     aria-describedby="quick-answer"
     placeholder="us w 7.5"
     autocomplete="off"
@@ -61,8 +61,8 @@
         {#each answer.meanings as m (m.text + (m.scale ?? ''))}
           <li class="border-b border-line pb-1">
             <b>{m.text}</b> <span class="soft figures text-sm">{formatLength(m.footMm, shown.unit)}</span>
-            <span class="block text-sm">
-              {#each sizesOf(m) as s (s.name)}<span class="mr-3 whitespace-nowrap">{s.name} <b class="figures">{s.size}</b></span>{/each}
+            <span class="flex flex-wrap gap-x-3 text-sm">
+              {#each sizesOf(m) as s (s.name)}<span class="whitespace-nowrap">{s.name} <b class="figures">{s.size}</b></span>{/each}
             </span>
           </li>
         {/each}

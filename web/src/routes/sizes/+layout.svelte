@@ -4,6 +4,7 @@
   let { children } = $props();
   const PARTS = [
     { path: '/sizes', name: 'The rule' },
+    { path: '/sizes/widths', name: 'Widths' },
     { path: '/sizes/chain', name: 'Chain of sums' },
     { path: '/sizes/between', name: 'Between makers' },
     { path: '/sizes/insoles', name: 'Insoles and habits' },

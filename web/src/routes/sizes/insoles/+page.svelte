@@ -127,7 +127,7 @@
         <span class="soft">An insole stands about 5.5 mm under its last: estimate.</span>
       </p>
       <ResidualChart {fit} />
-      <table class="mt-2 w-full text-sm">
+      <table class="mt-2 w-full text-sm [&_td]:pr-3 [&_th]:pr-3">
         <thead
           ><tr class="border-b border-ink text-left"
             ><th scope="col">size</th><th scope="col">length</th><th scope="col">line</th><th scope="col">off</th><th scope="col">to look at</th></tr

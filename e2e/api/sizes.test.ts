@@ -1,0 +1,116 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { ask, BASE, get, post } from './client';
+
+const DPI = 300;
+const px = (mm: number) => Math.round((mm / 25.4) * DPI);
+
+/** A PDF page as grey pixels, by Debian's pdftoppm. */
+async function rasterised(response: Response): Promise<{ width: number; height: number; dark: (x: number, y: number) => boolean }> {
+  expect(response.status).toBe(200);
+  expect(response.headers.get('content-type')).toBe('application/pdf');
+  const folder = mkdtempSync(join(tmpdir(), 'chiave-pdf-'));
+  writeFileSync(join(folder, 'page.pdf'), new Uint8Array(await response.arrayBuffer()));
+  const made = spawnSync('pdftoppm', ['-r', String(DPI), '-gray', '-singlefile', join(folder, 'page.pdf'), join(folder, 'page')]);
+  expect(made.status).toBe(0);
+  const data = readFileSync(join(folder, 'page.pgm'));
+  rmSync(folder, { recursive: true });
+  const header = /^P5\s+(\d+)\s+(\d+)\s+(\d+)\s/.exec(data.subarray(0, 40).toString('latin1'))!;
+  const [width, height] = [Number(header[1]), Number(header[2])];
+  const start = header[0].length;
+  return { width, height, dark: (x, y) => data[start + y * width + x] < 140 };
+}
+/** Length of the dark run through a place, mm. */
+function run(page: Awaited<ReturnType<typeof rasterised>>, xMm: number, yMm: number, way: 'across' | 'down'): number {
+  const [x0, y0] = [px(xMm), px(yMm)];
+  const at = (n: number) => (way === 'across' ? page.dark(x0 + n, y0) : page.dark(x0, y0 + n));
+  expect(at(0)).toBe(true);
+  let [low, high] = [0, 0];
+  while (at(low - 1)) low--;
+  while (at(high + 1)) high++;
+  return ((high - low + 1) / DPI) * 25.4;
+}
+
+describe('what is printed is as long as it says', () => {
+  it.each(['a4', 'letter'])('the gauge on %s: both check rulers are 100.0 mm, give or take 0.3', async (paper) => {
+    const page = await rasterised(await fetch(`${BASE}/api/v1/sizes/gauge?paper=${paper}`));
+    expect(Math.abs(page.width - (paper === 'a4' ? 2480 : 2550))).toBeLessThanOrEqual(1);
+    // The rulers' own lines are 0.3 mm wide and their ends add a line's width.
+    expect(Math.abs(run(page, 60, 34, 'across') - 100 - 0.15)).toBeLessThanOrEqual(0.3);
+    expect(Math.abs(run(page, 12, 100, 'down') - 100 - 0.15)).toBeLessThanOrEqual(0.3);
+    expect(Math.abs(run(page, 50, 112, 'across') - 50 - 0.3)).toBeLessThanOrEqual(0.3);
+  });
+  it('the gauge’s ticks stand where their millimetres are: 250 lies 250 mm over the heel line', async () => {
+    const page = await rasterised(await fetch(`${BASE}/api/v1/sizes/gauge?paper=a4`));
+    const heel = 297 - 14;
+    let line = px(heel - 3);
+    while (!page.dark(px(100), line)) line++;
+    let tick = px(heel - 250.4);
+    while (!page.dark(px(120 + 8), tick)) tick++;
+    expect(Math.abs(((line - tick) / DPI) * 25.4 - 250)).toBeLessThanOrEqual(0.4);
+  });
+  it('the chart carries a check ruler of 100.0 mm', async () => {
+    const response = await fetch(`${BASE}/api/v1/sizes/chart`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ columns: [{ scale: 'us-w' }, { scale: 'eu' }], fromMm: 220, toMm: 280, by: { stepMm: 5 }, format: 'pdf' })
+    });
+    const page = await rasterised(response);
+    expect(Math.abs(run(page, 60, 297 - 15, 'across') - 100 - 0.15)).toBeLessThanOrEqual(0.3);
+  });
+  it('the answer card is a page', async () => {
+    const card = {
+      title: 'US women 7.5 in continental',
+      question: 'What size?',
+      answer: '38',
+      scale: 'continental',
+      lines: [{ what: 'as a foot', amount: '237.1 mm', source: 'practice' }],
+      neighbours: ['37: short'],
+      reservations: ['Try it on.']
+    };
+    const response = await fetch(`${BASE}/api/v1/sizes/card`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(card) });
+    const page = await rasterised(response);
+    // Its dark head runs across the page.
+    expect(run(page, 150, 3, 'across')).toBeCloseTo(210, 0);
+  });
+});
+
+describe('charts, strips and habits', () => {
+  it('a chart as JSON, and its faults in words', async () => {
+    const { body } = await post('/sizes/chart', { columns: [{ scale: 'uk' }], fromMm: 240, toMm: 260 });
+    expect(body.rows).toHaveLength(5);
+    expect(await post('/sizes/chart', { columns: [{ scale: 'uk' }], fromMm: 260, toMm: 240 })).toMatchObject({
+      status: 422,
+      body: { detail: expect.stringContaining('shorter to a longer') }
+    });
+    expect(await post('/sizes/chart', { columns: [], fromMm: 240, toMm: 260 })).toMatchObject({ status: 422, body: { errors: [{ path: 'columns' }] } });
+    expect(await get('/sizes/gauge?paper=a0')).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'paper', message: expect.stringContaining('a4 and letter') }] }
+    });
+  });
+  it('the shop’s strips are kept in their order', async () => {
+    const before = (await get('/settings/strips')).body.strips;
+    expect(before.length).toBeGreaterThan(5);
+    expect((await ask('PUT', '/settings/strips', { strips: ['eu', 'us-w', 'jp'] })).status).toBe(200);
+    expect((await get('/settings/strips')).body.strips).toEqual(['eu', 'us-w', 'jp']);
+    expect(await ask('PUT', '/settings/strips', { strips: ['eu', 'eu'] })).toMatchObject({ status: 422, body: { errors: [{ message: 'each scale once' }] } });
+    await ask('PUT', '/settings/strips', { strips: before });
+  });
+  it('reports of how a last runs stay by themselves, and go when taken away', async () => {
+    const made = await post('/habits', { lastId: 'heron', evidence: 'fitters', offsetSizes: -0.5, variant: 'wide', madeYear: 2024, note: 'three fitters' });
+    expect(made).toMatchObject({ status: 201, body: { habit: { lastId: 'heron', offsetSizes: -0.5, variant: 'wide', madeYear: 2024 } } });
+    const { id } = made.body.habit;
+    expect((await get('/habits')).body.habits.map((h: { id: number }) => h.id)).toContain(id);
+    expect((await ask('DELETE', `/habits/${id}`)).status).toBe(200);
+    expect((await ask('DELETE', `/habits/${id}`)).status).toBe(404);
+    expect(await post('/habits', { lastId: 'nothing', evidence: 'fitters', offsetSizes: 0 })).toMatchObject({ status: 404 });
+    expect(await post('/habits', { lastId: 'heron', evidence: 'fitters', offsetSizes: 'half' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'offsetSizes', message: expect.stringContaining('0.5 for half a size long') }] }
+    });
+  });
+});
