@@ -6,7 +6,7 @@ describe('sister sizes', () => {
     const of9D = sisterSizes('us-m', 'us-letter', 'men', 9, 'D');
     expect(of9D.filter((s) => Math.abs(s.differenceMm) < 0.01).map((s) => `${s.label} ${s.letter}`)).toEqual(['7 EE', '8 E', '9 D', '10 C', '11 B']);
     const of12D = sisterSizes('us-m', 'us-letter', 'men', 12, 'D');
-    expect(of12D.find((s) => s.label === '11.5')!.differenceMm).toBeCloseTo(3.175, 3);
+    expect(of12D.find((s) => s.label === '11.5' && s.letter === 'E')!.differenceMm).toBeCloseTo(3.175, 3);
   });
   it('stay within the scale and its letters', () => {
     for (const s of sisterSizes('us-w', 'us-letter', 'women', 1.5, 'AAAA')) expect(s.size).toBeGreaterThanOrEqual(1);

@@ -30,10 +30,11 @@ export function sisterSizes(lengthScale: ScaleId, widthScale: string, group: 'me
   for (let other = size - 2; other <= size + 2 + 1e-9; other += scale.step) {
     if (other < scale.range[0] - 1e-9 || other > scale.range[1] + 1e-9) continue;
     const footMm = toFootMm(own, other);
-    const near = footLetter(widthScale, group, footMm, girth);
-    const mm = letterMm(widthScale, group, near.letter, footMm);
-    if (near.beyond || Math.abs(mm - girth) > HALF_LETTER * widths.stepMm) continue;
-    out.push({ size: other, label: formatSize(other, scale.step), letter: near.letter, footMm, mm, differenceMm: mm - girth });
+    for (const candidate of widths.letters) {
+      const mm = letterMm(widthScale, group, candidate, footMm);
+      if (Math.abs(mm - girth) > HALF_LETTER * widths.stepMm) continue;
+      out.push({ size: other, label: formatSize(other, scale.step), letter: candidate, footMm, mm, differenceMm: mm - girth });
+    }
   }
   return out;
 }
