@@ -58,6 +58,10 @@ const PICTURES = [
   ['shoe-tablet', `/fittings/${tullio}/shoe/alderman?size=9&width=F`, TABLET, 'text=Zone by zone'],
   ['try', `/fittings/${ilva}/try`, DESK, '[data-try]'],
   ['keep', `/fittings/${ilva}/keep`, DESK, '[data-keep]'],
+  ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
+  ['chain', '/sizes/chain', DESK, '[data-answer]'],
+  ['insoles', '/sizes/insoles', DESK, 'h2', (page) => page.getByRole('button', { name: 'Example: a lace boot' }).click()],
+  ['charts', '/sizes/charts', DESK, '[data-chart]'],
   ['api', '/api/v1/docs', DESK, 'h1']
 ];
 const only = process.argv.slice(2);

@@ -113,4 +113,36 @@ describe('charts, strips and habits', () => {
       body: { errors: [{ path: 'offsetSizes', message: expect.stringContaining('0.5 for half a size long') }] }
     });
   });
+  it('a maker’s own scale is kept, laid along the rule, and taken away; one that could hold no foot is refused', async () => {
+    const scale = {
+      makerId: 'ottavina',
+      name: 'pointe, own',
+      unitMm: 5,
+      knownSize: 5,
+      knownFootMm: 235,
+      cut: 'half',
+      from: 1,
+      to: 9,
+      forWhom: 'women',
+      widths: { names: ['1x', '2x', '3x'], firstMm: 76, stepMm: 3 }
+    };
+    const { status, body } = await post('/maker-scales', scale);
+    expect(status).toBe(201);
+    const kept = (await get('/maker-scales')).body.scales.find((m: { id: number }) => m.id === body.id);
+    expect(kept).toMatchObject({ maker: 'Ottavina', definition: { unitMm: 5, widths: { stepMm: 3 } } });
+    expect((await ask('PUT', '/settings/strips', { strips: ['eu', `maker-${body.id}`] })).status).toBe(200);
+    expect(await post('/maker-scales', { ...scale, knownFootMm: 390 })).toMatchObject({
+      status: 422,
+      body: { detail: expect.stringContaining('check the unit') }
+    });
+    expect(await post('/maker-scales', { ...scale, unitMm: 'long' })).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'unitMm', message: 'one size in mm' }] }
+    });
+    expect(await post('/maker-scales', { ...scale, makerId: 'nobody' })).toMatchObject({ status: 404 });
+    expect((await ask('DELETE', `/maker-scales/${body.id}`)).status).toBe(200);
+    // The strip of a scale that is gone does no harm.
+    expect((await fetch(`${BASE}/sizes`)).status).toBe(200);
+    await ask('PUT', '/settings/strips', { strips: ['us-w', 'us-m', 'us-youth', 'us-child', 'uk', 'uk-child', 'eu', 'mondo', 'jp', 'kr', 'cn', 'au-boot'] });
+  });
 });

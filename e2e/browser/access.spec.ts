@@ -11,6 +11,7 @@ const VIEWS = [
   '/api/v1/docs',
   '/sizes?left=238&right=239&q=us%20w%207.5',
   '/sizes/widths',
+  '/sizes/makers',
   '/sizes/chain',
   '/sizes/between',
   '/sizes/insoles',

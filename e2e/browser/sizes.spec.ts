@@ -222,3 +222,27 @@ test('widths: the letter of a foot, sister sizes, and one letter in two makers i
   await page.getByLabel('In size').first().fill('44');
   await expect(page.getByText(/Alderman has no size 44/)).toBeVisible();
 });
+
+test('a maker’s own scale: kept from one known size, read for a foot, refused in place, laid along the rule', async ({ page }) => {
+  await open(page, '/sizes/makers');
+  await page.getByLabel('Maker', { exact: false }).first().selectOption({ label: 'Mirtenza' });
+  await page.getByLabel('Name of the scale').fill('runs large');
+  await page.getByLabel('One size, mm').fill('long');
+  await page.getByLabel('Known size').fill('38');
+  await page.getByLabel('is for a foot of, mm').fill('243');
+  await page.getByLabel('Smallest size').fill('35');
+  await page.getByLabel('Largest size').fill('43');
+  await page.getByRole('button', { name: 'Keep this scale' }).click();
+  await expect(page.getByText('one size in mm')).toBeVisible();
+  await page.getByLabel('One size, mm').fill('6 2/3');
+  await page.getByRole('button', { name: 'Keep this scale' }).click();
+  const kept = page.locator('[data-maker-scale]');
+  await expect(kept).toContainText('38.5');
+  await open(page, '/sizes');
+  await page.getByRole('button', { name: '+ runs large' }).click();
+  await expect(page.locator('[data-read^="maker-"]')).toHaveText('37.5');
+  await expect(page.locator('[data-readings]')).toContainText('maker’s own');
+  await open(page, '/sizes/makers');
+  await page.getByRole('button', { name: 'remove' }).click();
+  await expect(kept).toHaveCount(0);
+});

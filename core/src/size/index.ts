@@ -11,3 +11,4 @@ export * from './chart';
 export * from './many';
 export * from './gauge';
 export * from './sisters';
+export * from './maker-scale';

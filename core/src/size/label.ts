@@ -34,7 +34,13 @@ export function formatSize(size: number, step: number): string {
  * @param step the run's own step in sizes; the scale's usual one when left out
  * @param rounding nearest by default
  */
-export function readLabel(scale: LengthScale, schoolId: string | undefined, footMm: number, step = scale.step, rounding: Rounding = 'nearest'): LabelReading {
+export function readLabel(
+  scale: Pick<LengthScale, 'schools' | 'step'>,
+  schoolId: string | undefined,
+  footMm: number,
+  step = scale.step,
+  rounding: Rounding = 'nearest'
+): LabelReading {
   const school = schoolOf(scale, schoolId);
   const exact = fromFootMm(school, footMm);
   const size = roundToStep(exact, step, rounding);

@@ -169,7 +169,7 @@ export const SCHOOL_IDS: readonly string[] = [...new Set(['standard', ...SCALES.
 export const isScaleId = (id: string): id is ScaleId => (SCALE_IDS as readonly string[]).includes(id);
 
 /** The school of that name, or the scale's default when it has none of that name. */
-export function schoolOf(scale: LengthScale, id?: string): School {
+export function schoolOf(scale: Pick<LengthScale, 'schools'>, id?: string): School {
   return scale.schools.find((s) => s.id === id) ?? scale.schools[0];
 }
 

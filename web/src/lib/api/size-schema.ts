@@ -1,9 +1,12 @@
 import { EVIDENCE_IDS, SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
 
+/** A scale of the tables, or a maker's own by its number. */
+const stripId = z.union([z.enum(SCALE_IDS), z.string().regex(/^maker-\d{1,9}$/, 'a scale of the tables, or maker-1')]);
+
 /** The strips laid along the rule, in order. */
 export const stripsSchema = z
-  .object({ strips: z.array(z.enum(SCALE_IDS)).min(1, 'keep at least one strip').max(SCALE_IDS.length) })
+  .object({ strips: z.array(stripId).min(1, 'keep at least one strip').max(40) })
   .refine(({ strips }) => new Set(strips).size === strips.length, { path: ['strips'], message: 'each scale once' })
   .meta({ id: 'Strips' });
 
@@ -57,3 +60,27 @@ export const chartSchema = z
     title: z.string().max(80).default('Sizes')
   })
   .meta({ id: 'Chart', example: { columns: [{ scale: 'us-w', school: 'label' }, { scale: 'eu' }], fromMm: 220, toMm: 260 } });
+
+/** A maker's own scale. */
+export const makerScaleSchema = z
+  .object({
+    makerId: z.string().max(60),
+    name: z.string().trim().min(1, 'a name for the scale').max(40),
+    unitMm: z.number('one size in mm').min(1, 'one size is 1 to 30 mm').max(30, 'one size is 1 to 30 mm'),
+    knownSize: z.number('a size that is known').min(0).max(500),
+    knownFootMm: z.number('the foot that size is for, mm').min(80, 'a foot of 80 to 400 mm').max(400, 'a foot of 80 to 400 mm'),
+    cut: z.enum(['whole', 'half', 'half-is-width']),
+    from: z.number('the smallest size').min(0).max(500),
+    to: z.number('the largest size').min(0).max(500),
+    forWhom: z.enum(['men', 'women', 'unisex', 'children']),
+    note: z.string().max(300).default(''),
+    widths: z
+      .object({
+        names: z.array(z.string().min(1).max(12)).min(1).max(20),
+        firstMm: z.number().min(20).max(400),
+        stepMm: z.number().min(0.5, 'a step of 0.5 to 30 mm').max(30, 'a step of 0.5 to 30 mm')
+      })
+      .nullable()
+      .default(null)
+  })
+  .meta({ id: 'MakerScale' });

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { SCALE, labelInterval, readLabel, schoolOf, type ScaleId } from '@chiave/core/size';
+  import { labelInterval, readLabel, schoolOf, type AnyScale } from '@chiave/core/size';
   import { formatLength, trimNumber, type LengthUnit } from '@chiave/core/measure';
   import { stripOf } from './rule-strips';
   import { labelEvery, panned, zoomed, type View } from './rule-view';
@@ -15,9 +15,9 @@
 
   // prettier-ignore
   let {
-    marks, active, strips, view, unit, snap, onmark, onactive, onview
+    marks, active, scales, view, unit, snap, onmark, onactive, onview
   }: {
-    marks: Mark[]; active: string; strips: ScaleId[]; view: View; unit: LengthUnit; snap: ScaleId | null;
+    marks: Mark[]; active: string; scales: AnyScale[]; view: View; unit: LengthUnit; snap: AnyScale | null;
     onmark: (id: string, mm: number) => void; onactive: (id: string) => void; onview: (view: View) => void;
   } = $props();
 
@@ -37,7 +37,7 @@
   const activeMark = $derived(marks.find((m) => m.id === active) ?? marks[0]);
 
   // The ticks depend on the view, not on the marks: dragging a mark leaves them alone.
-  const rows = $derived(strips.map((id) => stripOf(id, view.fromMm, view.toMm, (view.fromMm + view.toMm) / 2)));
+  const rows = $derived(scales.map((scale) => stripOf(scale, view.fromMm, view.toMm, (view.fromMm + view.toMm) / 2)));
   const tops = $derived.by(() => {
     let y = TOP;
     return rows.map((s) => {
@@ -56,9 +56,9 @@
 
   /** What the active mark reads on each row: label, interval, remainder. */
   const readings = $derived(
-    rows.map((strip) =>
+    rows.map((strip, i) =>
       strip.rows.map(({ school }) => {
-        const scale = SCALE[strip.scale];
+        const scale = scales[i];
         const step = scale.rule ? 1 : scale.step;
         const read = readLabel(scale, school.id, activeMark.mm, step);
         const [low, high] = scale.range;
@@ -69,7 +69,7 @@
   /** Where the schools of a scale put the size the active mark reads. */
   const gaps = $derived(
     rows.map((strip, i) => {
-      const scale = SCALE[strip.scale];
+      const scale = scales[i];
       const size = readings[i][0]?.size;
       if (strip.rows.length < 2 || size === undefined) return null;
       const places = strip.rows.map(({ school }) => labelInterval(schoolOf(scale, school.id), size, scale.step).mm);
@@ -85,8 +85,7 @@
     return Object.fromEntries(sorted.map((h) => [h.id, h.at - drift]));
   });
   /** Where a scale that has no size here begins or ends. */
-  function runs(id: ScaleId): string {
-    const scale = SCALE[id];
+  function runs(scale: AnyScale): string {
     const [low, high] = scale.range.map((size) => labelInterval(schoolOf(scale), size, scale.step).mm);
     if (high < view.fromMm) return `ends at ${formatLength(Math.round(high), unit)}`;
     return low > view.toMm ? `begins at ${formatLength(Math.round(low), unit)}` : '';
@@ -103,7 +102,7 @@
 
   function snapped(mm: number): number {
     if (!snap) return Math.round(mm * 10) / 10;
-    const scale = SCALE[snap];
+    const scale = snap;
     const step = scale.rule ? 1 : scale.step;
     return labelInterval(schoolOf(scale), readLabel(scale, undefined, mm, step).size, step).mm;
   }
@@ -148,7 +147,7 @@
 
   function stepOf(): number {
     if (!snap) return 1;
-    const scale = SCALE[snap];
+    const scale = snap;
     return (scale.rule ? 1 : scale.step) * schoolOf(scale).unitMm;
   }
   function key(event: KeyboardEvent, mark: Mark): void {
@@ -160,7 +159,7 @@
     else return;
     event.preventDefault();
   }
-  const shortName = (id: ScaleId) => (width < 700 ? SCALE[id].short : SCALE[id].name);
+  const shortName = (scale: AnyScale) => (width < 700 ? scale.short : scale.name);
   const schoolWord = (name: string) => (width < 700 ? name.replace(/^(measuring |printed |boxes: |allowance )/, '') : name);
 </script>
 
@@ -190,7 +189,7 @@
     {#each rows as strip, i (strip.scale)}
       {@const h = Math.max(1, strip.rows.length) * ROW}
       <rect x="0.5" y={tops[i] + 0.5} width={width - 1} height={h} rx="4" fill="url(#paper)" stroke="#dccfb5" />
-      <text x="10" y={tops[i] + 18} font-size={width < 700 ? 13 : 15} font-weight="650" fill="var(--color-ink)">{shortName(strip.scale)}</text>
+      <text x="10" y={tops[i] + 18} font-size={width < 700 ? 13 : 15} font-weight="650" fill="var(--color-ink)">{shortName(scales[i])}</text>
       {#if strip.rows.length > 1}
         {#each strip.rows as row, r (row.school.id)}
           {#if r > 0 || width >= 700}
@@ -201,7 +200,7 @@
         {/each}
       {/if}
       {#if strip.rows.every((row) => row.ticks.length === 0)}
-        <text x={NAME + 12} y={tops[i] + 18} font-size="12.5" fill="var(--color-ink-soft)">{runs(strip.scale)}</text>
+        <text x={NAME + 12} y={tops[i] + 18} font-size="12.5" fill="var(--color-ink-soft)">{runs(scales[i])}</text>
       {/if}
       <g clip-path="url(#window)">
         {#if gaps[i]}

@@ -1,4 +1,4 @@
-import { SCALE, formatSize, fromFootMm, toFootMm, type ScaleId, type School } from '@chiave/core/size';
+import { SCALE, formatSize, fromFootMm, toFootMm, type AnyScale, type ScaleId, type School } from '@chiave/core/size';
 
 /** The strips laid along the rule in the Sizes step, in order. */
 export const STRIPS: readonly ScaleId[] = ['us-w', 'us-m', 'us-youth', 'us-child', 'uk', 'uk-child', 'eu', 'mondo', 'jp', 'kr', 'cn', 'au-boot'];
@@ -9,7 +9,7 @@ export interface Tick {
   whole: boolean;
 }
 export interface Strip {
-  scale: ScaleId;
+  scale: string;
   name: string;
   rows: { school: School; ticks: Tick[] }[];
   /** Where schools put one and the same size, for the size nearest the foot. */
@@ -19,11 +19,12 @@ export interface Strip {
 
 /**
  * The ticks of a scale between two foot lengths, one row a school, and the gap between the schools at a foot.
+ * @param of a scale of the tables, or a maker's own
  * @param fromMm,toMm the part of the rule shown
  * @param atMm the foot at which the schools are compared
  */
-export function stripOf(id: ScaleId, fromMm: number, toMm: number, atMm: number): Strip {
-  const scale = SCALE[id];
+export function stripOf(of: ScaleId | AnyScale, fromMm: number, toMm: number, atMm: number): Strip {
+  const scale: AnyScale = typeof of === 'string' ? SCALE[of] : of;
   // A boot's half is a width: its strip has whole lengths only.
   const step = scale.rule ? 1 : scale.step;
   const [low, high] = scale.range;
@@ -42,5 +43,5 @@ export function stripOf(id: ScaleId, fromMm: number, toMm: number, atMm: number)
   const inRange = size >= low && size <= high;
   const places = shown.map((school) => toFootMm(school, size));
   const gap = shown.length > 1 && inRange ? { label: formatSize(size, step), lowMm: Math.min(...places), highMm: Math.max(...places) } : null;
-  return { scale: id, name: scale.name, rows, gap, inRange };
+  return { scale: scale.id, name: scale.name, rows, gap, inRange };
 }

@@ -3,7 +3,7 @@ import { createDocument, type ZodOpenApiOperationObject, type ZodOpenApiPathsObj
 import { convertSchema } from '../api/convert-schema';
 import { fitCheckSchema, fitSchema } from '../api/fit-schema';
 import { customerSchema, feetSchema, fittingPatchSchema, tryPatchSchema, trySchema } from '../api/shop-schema';
-import { cardSchema, chartSchema, habitSchema, stripsSchema } from '../api/size-schema';
+import { cardSchema, chartSchema, habitSchema, makerScaleSchema, stripsSchema } from '../api/size-schema';
 import { VERSION } from '../version';
 
 const problem = z
@@ -52,6 +52,9 @@ const ROWS: readonly Row[] = [
   { path: '/habits', method: 'get', summary: 'What is known of how each last runs against its label' },
   { path: '/habits', method: 'post', summary: 'Keep one report of how a last runs', body: habitSchema, status: 201 },
   { path: '/habits/{id}', method: 'delete', summary: 'Take a report away', hasId: true },
+  { path: '/maker-scales', method: 'get', summary: 'Scales that makers define for themselves' },
+  { path: '/maker-scales', method: 'post', summary: 'Keep a maker’s own scale', body: makerScaleSchema, status: 201 },
+  { path: '/maker-scales/{id}', method: 'delete', summary: 'Take a maker’s scale away', hasId: true },
   { path: '/sizes/card', method: 'post', summary: 'An answer card as PDF', body: cardSchema },
   { path: '/sizes/chart', method: 'post', summary: 'A chart of scales over a range of feet, as JSON or PDF', body: chartSchema },
   { path: '/sizes/gauge', method: 'get', summary: 'A foot gauge to print at true size, PDF; ?paper=a4 or letter' }

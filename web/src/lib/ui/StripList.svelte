@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { SCALE, SCALE_IDS, type ScaleId } from '@chiave/core/size';
+  import type { AnyScale } from '@chiave/core/size';
 
   /** Which strips lie along the rule, and in what order; kept per shop. */
-  let { strips, onchange }: { strips: ScaleId[]; onchange: (strips: ScaleId[]) => void } = $props();
-  const missing = $derived(SCALE_IDS.filter((id) => !strips.includes(id)));
+  let { strips, known, onchange }: { strips: string[]; known: readonly AnyScale[]; onchange: (strips: string[]) => void } = $props();
+  const nameOf = (id: string) => known.find((s) => s.id === id)?.name ?? id;
+  const missing = $derived(known.map((s) => s.id).filter((id) => !strips.includes(id)));
   function moved(i: number, by: number): void {
     const next = [...strips];
     const [one] = next.splice(i, 1);
@@ -15,14 +16,13 @@
 <ul class="flex flex-wrap gap-2">
   {#each strips as id, i (id)}
     <li class="flex items-center rounded border border-line bg-white">
-      <button type="button" class="min-h-11 min-w-9" aria-label="{SCALE[id].name} up" disabled={i === 0} onclick={() => moved(i, -1)}>↑</button>
-      <span class="px-1">{SCALE[id].name}</span>
-      <button type="button" class="min-h-11 min-w-9" aria-label="{SCALE[id].name} down" disabled={i === strips.length - 1} onclick={() => moved(i, 1)}>↓</button
-      >
+      <button type="button" class="min-h-11 min-w-9" aria-label="{nameOf(id)} up" disabled={i === 0} onclick={() => moved(i, -1)}>↑</button>
+      <span class="px-1">{nameOf(id)}</span>
+      <button type="button" class="min-h-11 min-w-9" aria-label="{nameOf(id)} down" disabled={i === strips.length - 1} onclick={() => moved(i, 1)}>↓</button>
       <button
         type="button"
         class="min-h-11 min-w-9"
-        aria-label="Take {SCALE[id].name} off the rule"
+        aria-label="Take {nameOf(id)} off the rule"
         disabled={strips.length === 1}
         onclick={() => onchange(strips.filter((s) => s !== id))}>×</button
       >
@@ -30,7 +30,7 @@
   {/each}
   {#each missing as id (id)}
     <li>
-      <button type="button" class="min-h-11 rounded border border-dashed border-line px-3" onclick={() => onchange([...strips, id])}>+ {SCALE[id].name}</button>
+      <button type="button" class="min-h-11 rounded border border-dashed border-line px-3" onclick={() => onchange([...strips, id])}>+ {nameOf(id)}</button>
     </li>
   {/each}
 </ul>

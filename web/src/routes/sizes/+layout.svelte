@@ -8,6 +8,7 @@
     { path: '/sizes/chain', name: 'Chain of sums' },
     { path: '/sizes/between', name: 'Between makers' },
     { path: '/sizes/insoles', name: 'Insoles and habits' },
+    { path: '/sizes/makers', name: 'Makers’ scales' },
     { path: '/sizes/many', name: 'Many at once' },
     { path: '/sizes/charts', name: 'Charts and gauge' }
   ] as const;

@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { page } from '$app/state';
   import { formatLength, trimNumber } from '@chiave/core/measure';
-  import { convertFoot, convertLabel, readQuick, SCALE, type Meaning, type ScaleId } from '@chiave/core/size';
+  import { convertFoot, convertLabel, isScaleId, makerScale, readInMaker, readQuick, SCALE, SCALES, type AnyScale, type Meaning } from '@chiave/core/size';
   import RuleBench, { type Mark } from '$lib/drawing/RuleBench.svelte';
   import { clampView, RULE_LIMITS, viewAround, zoomed } from '$lib/drawing/rule-view';
   import { Keeper } from '$lib/ui/save.svelte';
@@ -11,9 +11,15 @@
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
-  let strips = $state(untrack(() => [...data.strips]));
+  /** Every scale that can lie along the rule: the tables' and the makers' own. */
+  const known = $derived<AnyScale[]>([...SCALES, ...data.makerScales.map((m) => makerScale(`maker-${m.id}`, m.definition))]);
+  let strips = $state<string[]>(untrack(() => [...data.strips]));
+  // A maker's scale that was taken away leaves no strip behind.
+  const scales = $derived(strips.map((id) => known.find((s) => s.id === id)).filter((s): s is AnyScale => s !== undefined));
+  const tables = $derived(strips.filter(isScaleId));
   const keeper = new Keeper('/api/v1/settings/strips', 'PUT');
-  let snap = $state<ScaleId | null>(null);
+  let snapId = $state<string | null>(null);
+  const snap = $derived(known.find((s) => s.id === snapId) ?? null);
 
   const asked = untrack(() => page.url.searchParams.get('q') ?? '');
   const given = (name: string) => {
@@ -47,8 +53,8 @@
   const now = $derived(marks.find((m) => m.id === active) ?? marks[0]);
   const readings = $derived(
     meaning?.kind === 'label' && now.id === 'typed' && Math.abs(now.mm - meaning.footMm) < 1e-6
-      ? convertLabel({ scale: meaning.scale!, size: meaning.size!, school: meaning.school }, meaning.into ? [meaning.into] : strips)
-      : convertFoot({ lengthMm: now.mm }, strips)
+      ? convertLabel({ scale: meaning.scale!, size: meaning.size!, school: meaning.school }, meaning.into ? [meaning.into] : tables)
+      : convertFoot({ lengthMm: now.mm }, tables)
   );
 
   /** A typed label answers with no further key. */
@@ -72,7 +78,7 @@
       chosen = null;
     }
   }
-  function lay(next: ScaleId[]): void {
+  function lay(next: string[]): void {
     strips = next;
     keeper.later({ strips: next });
   }
@@ -96,9 +102,9 @@
   </label>
   <label class="block"
     ><span class="font-semibold">Snap to</span>
-    <select class="field" bind:value={snap}>
+    <select class="field" bind:value={snapId}>
       <option value={null}>0.1 mm</option>
-      {#each strips as id (id)}<option value={id}>{SCALE[id].name}</option>{/each}
+      {#each scales as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
     </select>
   </label>
   <div class="flex gap-1" role="group" aria-label="Zoom">
@@ -136,7 +142,7 @@
 </div>
 
 <section class="sheet mt-2 !p-3" aria-label="The rule">
-  <RuleBench {marks} {active} {strips} {view} unit={shown.unit} {snap} onmark={move} onactive={(id) => (active = id)} onview={(next) => (view = next)} />
+  <RuleBench {marks} {active} {scales} {view} unit={shown.unit} {snap} onmark={move} onactive={(id) => (active = id)} onview={(next) => (view = next)} />
 </section>
 <p class="soft mt-1 text-sm">
   Drag a mark, or its keys: arrows by a step, Shift by 0.1 mm, Page up and down by 10, plus and minus to zoom. Drag the rule to slide it, wheel or two fingers
@@ -160,6 +166,16 @@
             <td class="soft text-sm">{r.byLength && r.exact === null ? `by its length ${r.byLength.size}; ` : ''}{r.source}</td>
           </tr>
         {/each}
+        {#each data.makerScales.filter((m) => strips.includes(`maker-${m.id}`)) as m (m.id)}
+          {@const read = readInMaker(makerScale(`maker-${m.id}`, m.definition), m.definition.cut, now.mm)}
+          <tr class="border-b border-line">
+            <th scope="row" class="py-1 pr-2 text-left font-semibold">{m.definition.name}</th>
+            <td class="soft pr-2 text-sm">{m.maker}</td>
+            <td><b class="figures">{read.outside ? '–' : read.label}</b></td>
+            <td class="soft figures text-sm">{read.outside ? '' : `${trimNumber(read.remainderMm)} mm`}</td>
+            <td class="soft text-sm">maker’s own</td>
+          </tr>
+        {/each}
       </tbody>
     </table>
   </section>
@@ -181,7 +197,7 @@
         <SaveLine keepers={[keeper]} />
       </div>
       <p class="soft mb-2 text-sm">Kept for the shop.</p>
-      <StripList {strips} onchange={lay} />
+      <StripList {strips} {known} onchange={lay} />
     </section>
   </div>
 </div>

@@ -16,6 +16,7 @@ export interface Tables {
   TryOn: ModelStatic<Model>;
   Setting: ModelStatic<Model>;
   Habit: ModelStatic<Model>;
+  MakerScale: ModelStatic<Model>;
 }
 
 const { STRING, TEXT, INTEGER, DOUBLE, JSON: JSON_TYPE, DATE } = DataTypes;
@@ -131,7 +132,8 @@ export function tables(sequelize: Sequelize): Tables {
       madeYear: INTEGER,
       note: TEXT,
       createdAt: DATE(3)
-    })
+    }),
+    MakerScale: define('MakerScale', 'maker_scales', { id: serial, makerId: STRING(60), definition: JSON_TYPE })
   };
   made.Fitting.hasMany(made.FootMeasure, { foreignKey: 'fittingId', as: 'measures' });
   made.Fitting.hasMany(made.FootFeature, { foreignKey: 'fittingId', as: 'features' });

@@ -1,5 +1,4 @@
 import type { z } from 'zod';
-import { SCALE_IDS, type ScaleId } from '@chiave/core/size';
 import type { stripsSchema } from '../../api/size-schema';
 import { STRIPS } from '../../drawing/rule-strips';
 import { database, fromJson, tables } from '../db';
@@ -7,11 +6,10 @@ import { database, fromJson, tables } from '../db';
 const STRIPS_NAME = 'rule-strips';
 
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
-export async function stripsOfShop(): Promise<ScaleId[]> {
+export async function stripsOfShop(): Promise<string[]> {
   const row = await tables(database()).Setting.findByPk(STRIPS_NAME);
   if (!row) return [...STRIPS];
-  const kept = fromJson<string[]>(row.get('value'));
-  return kept.filter((id): id is ScaleId => (SCALE_IDS as readonly string[]).includes(id));
+  return fromJson<string[]>(row.get('value'));
 }
 
 /** Keeps the shop's strips, in order. */

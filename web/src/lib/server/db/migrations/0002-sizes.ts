@@ -21,8 +21,17 @@ export async function up(q: QueryInterface): Promise<void> {
     OPTIONS
   );
   await q.addIndex('habit_reports', ['last_id']);
+  await q.createTable(
+    'maker_scales',
+    {
+      id: { type: INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true },
+      maker_id: { type: STRING(60), allowNull: false, references: { model: 'makers', key: 'id' }, onDelete: 'CASCADE', onUpdate: 'CASCADE' },
+      definition: { type: JSON_TYPE, allowNull: false }
+    },
+    OPTIONS
+  );
 }
 
 export async function down(q: QueryInterface): Promise<void> {
-  for (const table of ['habit_reports', 'shop_settings']) await q.dropTable(table);
+  for (const table of ['maker_scales', 'habit_reports', 'shop_settings']) await q.dropTable(table);
 }

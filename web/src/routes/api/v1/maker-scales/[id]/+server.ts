@@ -1,0 +1,7 @@
+import { get, idOf } from '$lib/server/endpoint';
+import { removeMakerScale } from '$lib/server/shop/maker-scales';
+
+export const DELETE = get(async (event) => {
+  await removeMakerScale(idOf(event, 'id', 'scale'));
+  return { removed: true };
+});

@@ -1,0 +1,167 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { formatLength, parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
+  import { convertFoot, makerInterval, makerScale, makerWidths, readInMaker, type MakerScaleInput } from '@chiave/core/size';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { send, type SaveError } from '$lib/ui/save.svelte';
+  import { shown } from '$lib/ui/units.svelte';
+
+  let { data } = $props();
+  let makerId = $state('');
+  let name = $state('');
+  let unit = $state('');
+  let knownSize = $state('');
+  let knownFoot = $state('');
+  let cut = $state<MakerScaleInput['cut']>('half');
+  let from = $state('');
+  let to = $state('');
+  let forWhom = $state<MakerScaleInput['forWhom']>('unisex');
+  let note = $state('');
+  let widthNames = $state('');
+  let widthFirst = $state('');
+  let widthStep = $state('');
+  let errors = $state<SaveError[]>([]);
+  let message = $state('');
+  let footText = $state('245');
+  const footMm = $derived.by(() => {
+    const parsed = parseLength(footText, shown.unit);
+    return parsed.ok && parsed.mm >= 80 && parsed.mm <= 400 ? parsed.mm : null;
+  });
+  const errorOf = (...paths: string[]) => errors.find((e) => paths.includes(e.path))?.message;
+  // A number that cannot be read goes as typed, so that the server's words name the field.
+  const number = (text: string) => parseMixedNumber(text) ?? text;
+
+  async function keep(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const names = widthNames.split(/[\s,]+/).filter(Boolean);
+    const sent = await send('/api/v1/maker-scales', 'POST', {
+      makerId,
+      name,
+      unitMm: number(unit),
+      knownSize: number(knownSize),
+      knownFootMm: number(knownFoot),
+      cut,
+      from: number(from),
+      to: number(to),
+      forWhom,
+      note,
+      widths: names.length > 0 ? { names, firstMm: number(widthFirst), stepMm: number(widthStep) } : null
+    });
+    errors = sent.ok ? [] : sent.errors;
+    message = sent.ok || sent.errors.length > 0 ? '' : sent.detail;
+    if (sent.ok) {
+      name = '';
+      await invalidateAll();
+    }
+  }
+  async function remove(id: number): Promise<void> {
+    const sent = await send(`/api/v1/maker-scales/${id}`, 'DELETE');
+    if (sent.ok) await invalidateAll();
+    else message = sent.detail;
+  }
+</script>
+
+{#snippet field(label: string, value: string, set: (v: string) => void, path: string, hint: string)}
+  <label class="block"
+    ><span class="text-sm">{label}</span>
+    <input class="field figures" {value} oninput={(e) => set(e.currentTarget.value)} aria-invalid={!!errorOf(path)} placeholder={hint} />
+    {#if errorOf(path)}<span class="text-tight text-sm" role="alert">{errorOf(path)}</span>{/if}
+  </label>
+{/snippet}
+
+<svelte:head><title>Makers’ scales · Chiave</title></svelte:head>
+<h1 class="sr-only">Makers’ own scales</h1>
+<div class="grid gap-4 lg:grid-cols-2">
+  <form class="sheet" onsubmit={keep} novalidate>
+    <h2>A maker’s own scale</h2>
+    <p class="soft text-sm">One size that is known and the length of a step are enough: nought follows. Widths are the maker’s own names, in millimetres.</p>
+    <div class="mt-2 grid gap-2 sm:grid-cols-2">
+      <label class="block"
+        ><span class="text-sm">Maker</span><select class="field" bind:value={makerId}
+          ><option value="">choose a maker</option>{#each data.makers as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
+        ></label
+      >
+      {@render field('Name of the scale', name, (v) => (name = v), 'name', 'boots, marked in EU')}
+      {@render field('One size, mm', unit, (v) => (unit = v), 'unitMm', '6.67')}
+      {@render field('Known size', knownSize, (v) => (knownSize = v), 'knownSize', '38')}
+      {@render field('is for a foot of, mm', knownFoot, (v) => (knownFoot = v), 'knownFootMm', '240')}
+      {@render field('Smallest size', from, (v) => (from = v), 'from', '35')}
+      {@render field('Largest size', to, (v) => (to = v), 'to', '43')}
+      {@render field('Note', note, (v) => (note = v), 'note', 'runs large; box says EU')}
+    </div>
+    <div class="mt-2 grid gap-2">
+      <Choice
+        name="cut"
+        legend="Cut in"
+        options={[
+          { id: 'whole', name: 'whole sizes only' },
+          { id: 'half', name: 'half sizes' },
+          { id: 'half-is-width', name: 'half = width only' }
+        ]}
+        value={cut}
+        onchange={(v) => (cut = v ?? 'half')}
+      />
+      <Choice
+        name="forWhom"
+        legend="For"
+        options={[
+          { id: 'men', name: 'men' },
+          { id: 'women', name: 'women' },
+          { id: 'unisex', name: 'unisex' },
+          { id: 'children', name: 'children' }
+        ]}
+        value={forWhom}
+        onchange={(v) => (forWhom = v ?? 'unisex')}
+      />
+    </div>
+    <div class="mt-2 grid gap-2 sm:grid-cols-3">
+      {@render field('Widths, narrowest first', widthNames, (v) => (widthNames = v), 'widths.names', '1x 2x 3x 4x 5x')}
+      {@render field('First width, mm', widthFirst, (v) => (widthFirst = v), 'widths.firstMm', '76')}
+      {@render field('Each step, mm', widthStep, (v) => (widthStep = v), 'widths.stepMm', '3')}
+    </div>
+    {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
+    <button type="submit" class="mt-3 min-h-11 rounded border-2 border-brass bg-white px-3 font-semibold disabled:opacity-60" disabled={makerId === ''}
+      >Keep this scale</button
+    >
+  </form>
+
+  <section class="sheet">
+    <h2>Kept scales</h2>
+    <label class="block max-w-60"
+      ><span class="text-sm">A foot, read in each</span><input class="field figures" bind:value={footText} aria-invalid={footMm === null} /></label
+    >
+    {#if footMm === null}<p class="caution mt-1" role="alert">Not a foot length: write it as 245, 24.5 cm or 9 5/8 in.</p>{/if}
+    {#each data.scales as row (row.id)}
+      {@const scale = makerScale(`maker-${row.id}`, row.definition)}
+      <article class="mt-3 border-t border-line pt-2" data-maker-scale>
+        <div class="flex items-baseline gap-2">
+          <h3 class="mr-auto">{row.definition.name}, {row.maker}</h3>
+          <button type="button" class="min-h-11 px-2 underline" onclick={() => remove(row.id)}>remove</button>
+        </div>
+        <p class="text-sm">
+          One size is <span class="figures">{trimNumber(row.definition.unitMm, 2)} mm</span>; {row.definition.from} to {row.definition.to}, {row.definition
+            .cut === 'whole'
+            ? 'whole sizes only'
+            : row.definition.cut === 'half'
+              ? 'half sizes'
+              : 'a half is the next width'}, {row.definition.forWhom}; size {row.definition.knownSize} is a foot of
+          <span class="figures">{formatLength(makerInterval(scale, row.definition.knownSize).mm, shown.unit)}</span>.
+          <span class="soft">{row.definition.note}</span>
+        </p>
+        {#if footMm !== null}
+          {@const read = readInMaker(scale, row.definition.cut, footMm)}
+          {@const eu = convertFoot({ lengthMm: footMm }, ['eu']).readings[0]}
+          <p>
+            <b class="figures text-xl">{read.outside ? 'outside its run' : read.label}</b>
+            <span class="soft figures text-sm">{read.outside ? '' : `${read.remainderMm < 0 ? '−' : '+'}${trimNumber(Math.abs(read.remainderMm))} mm`}</span
+            >{#if !read.outside && read.wider !== null}<span class="soft text-sm">, or {read.label}.5 for a wider one</span>{/if}
+            <span class="soft text-sm">(continental by length: {eu.size})</span>
+          </p>
+        {/if}
+        {#if row.definition.widths}<p class="text-sm">
+            Widths: {#each makerWidths(row.definition.widths) as w (w.name)}<span class="figures mr-2">{w.name} {trimNumber(w.mm)} mm</span>{/each}
+          </p>{/if}
+      </article>
+    {:else}<p class="soft mt-2">None yet. A kept scale can be laid along the rule as a strip.</p>{/each}
+  </section>
+</div>
