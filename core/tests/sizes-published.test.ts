@@ -145,3 +145,56 @@ describe('reading', () => {
     expect(reading.size).not.toBe('');
   });
 });
+
+describe('more rows of the published relations', () => {
+  it.each([
+    [6, 22.86, 23],
+    [10, 27.94, 28],
+    [13, 31.75, 32]
+  ])("British child's %i is %f Paris points on the same last, %i on the shop's chart (arithmetic of both noughts, from memory)", (uk, exact, shop) => {
+    const reading = convertLabel({ scale: 'uk-child', size: uk }, ['eu']).readings.find((r) => r.school === 'plus-2-3in')!;
+    expect(reading.exact).toBeCloseTo(exact, 2);
+    expect(Math.round(reading.exact!)).toBe(shop);
+  });
+  it.each([
+    [3, 36],
+    [4, 37],
+    [5, 38],
+    [6, 39],
+    [7, 41],
+    [8, 42],
+    [9, 43],
+    [11, 46],
+    [12, 47]
+  ])('British %i is a continental %i on the usual shop chart (published charts, from memory)', (uk, eu) => {
+    expect(Math.round(convertLabel({ scale: 'uk', size: uk }, ['eu']).readings.find((r) => r.school === 'plus-2-3in')!.exact!)).toBe(eu);
+  });
+  it.each([
+    [220, 35, 35.25, 36],
+    [240, 38, 38.25, 39],
+    [260, 41, 41.25, 42],
+    [280, 44, 44.25, 45],
+    [300, 47, 47.25, 48]
+  ])('a foot of %i mm is %f, %f and %f Paris points by the allowances of 13.3, 15 and 20 mm (arithmetic)', (mm, a, b, c) => {
+    expect([size('eu', mm, 'plus-13'), size('eu', mm, 'plus-15'), size('eu', mm, 'plus-20')].map((n) => Number(n.toFixed(2)))).toEqual([a, b, c]);
+  });
+  it("a foot just under women's 7.5 on the device reads just under men's 6.5 on it (common practice, no source)", () => {
+    const mm = foot('us-w', 7.5, 'device') - 0.4;
+    expect(size('us-w', mm, 'device')).toBeLessThan(7.5);
+    expect(size('us-m', mm, 'device')).toBeCloseTo(size('us-w', mm, 'device') - 1, 9);
+    expect(size('us-m', mm, 'device')).toBeLessThan(6.5);
+  });
+  it('continental 40 is Brazilian 38 (common practice, no source)', () => {
+    expect(convertLabel({ scale: 'eu', size: 40, school: 'plus-2-3in' }, ['br']).readings[0].exact).toBeCloseTo(38, 6);
+  });
+  it('a historic child 13.5 would be longer than youth 1: why it ends at 13 and is not the default (from memory)', () => {
+    expect(foot('us-child', 13.5, 'historic')).toBeGreaterThan(foot('us-youth', 1));
+    expect(foot('us-child', 13.5)).toBeLessThan(foot('us-youth', 1));
+    expect(SCALE['us-child'].schools[0].id).toBe('continuous');
+  });
+  it('the device has nine widths, US letters run AAAA to EEEE (device maker’s FAQ and trade, from memory)', () => {
+    expect(WIDTH_SCALES.find((s) => s.id === 'device-width')!.letters).toHaveLength(9);
+    const us = WIDTH_SCALES.find((s) => s.id === 'us-letter')!.letters;
+    expect([us[0], us[us.length - 1]]).toEqual(['AAAA', 'EEEE']);
+  });
+});

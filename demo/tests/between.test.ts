@@ -51,7 +51,11 @@ describe('between makers, for people who only write', () => {
   });
   it('gives several sizes with their chances, best first, each with what it would feel like', () => {
     const guess = guessFoot([{ how: 'label', scale: 'eu', size: 42, feel: 'comfortable' }]);
-    const there = sizesThere(guess, styles.find((s) => s.last.id === 'kaede')!, ORDINARY_WEAR);
+    const there = sizesThere(
+      guess,
+      styles.find((s) => s.last.id === 'kaede')!,
+      ORDINARY_WEAR
+    );
     expect(there.length).toBeGreaterThan(2);
     there.slice(1).forEach((s, i) => expect(s.probability).toBeLessThanOrEqual(there[i].probability));
     for (const s of there) expect(s.feel.length).toBeGreaterThan(0);

@@ -32,10 +32,10 @@ export function answerCardPdf(card: AnswerCard, paper: PaperId): Promise<Uint8Ar
   let y = 46;
   y += page.text(card.title, left, y, 6.4, { bold: true, width }) + 2;
   y += page.text(card.question, left, y, 4.4, { width, colour: SOFT }) + 6;
-  page.box(left, y, width, 34, PAPER);
+  page.box(left, y, width, 38, PAPER);
   page.text(card.answer, left + 6, y + 6, 19, { bold: true });
-  page.text(card.scale, left + 6, y + 26.5, 4.4, { colour: BRASS });
-  y += 42;
+  page.text(card.scale, left + 6, y + 30, 4.4, { colour: BRASS });
+  y += 46;
   page.text('How it adds up', left, y, 4.8, { bold: true });
   y += 8;
   for (const line of card.lines) {
