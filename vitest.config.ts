@@ -4,9 +4,9 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'core', include: ['core/tests/**/*.test.ts', 'demo/tests/**/*.test.ts'], environment: 'node' } },
+      { test: { name: 'core', include: ['core/tests/**/*.test.ts', 'demo/tests/**/*.test.ts'], environment: 'node', testTimeout: 60_000 } },
       // Runes need the Svelte compiler.
-      { plugins: [svelte()], test: { name: 'web', include: ['web/tests/**/*.test.ts'], environment: 'node' } },
+      { plugins: [svelte()], test: { name: 'web', include: ['web/tests/**/*.test.ts'], environment: 'node', testTimeout: 60_000 } },
       // Against the served build and its throwaway database: `scripts/test.mjs` gives the address.
       { test: { name: 'api', include: ['e2e/api/**/*.test.ts'], environment: 'node', testTimeout: 30_000, hookTimeout: 60_000 } },
       // Starts, kills and starts again the whole application.
