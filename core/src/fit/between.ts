@@ -1,5 +1,5 @@
 import { completeFoot, type FootInput } from '../measure';
-import { SCALE, schoolOf, toFootMm, type ScaleId } from '../size';
+import { HABIT_PRIOR_SD, SCALE, schoolOf, toFootMm, type ScaleId } from '../size';
 import { TOE_FAMILY } from '../last';
 import { cellOf } from './cell';
 import { KIND } from './kinds';
@@ -30,9 +30,6 @@ export interface FootGuess {
   /** Said when the shoes contradict each other. */
   conflict: string;
 }
-
-/** How far a last of which nothing is known may stand off its label, sizes [model]. */
-const UNKNOWN_HABIT_SIZES = 0.4;
 
 /** The foot behind known shoes, by inverse variance, through inside dimensions where they are known and labels where not. */
 export function guessFoot(known: readonly KnownShoe[]): FootGuess {
@@ -67,7 +64,7 @@ function lineOf(known: KnownShoe): Omit<FootGuess['lines'][number], 'share'> {
   return {
     text: `${scale.name} ${known.size}, ${feel.name}: by its label only`,
     lengthMm: toFootMm(school, known.size) + feel.mm,
-    sdMm: Math.hypot(feel.sdMm, UNKNOWN_HABIT_SIZES * school.unitMm, (scale.step * school.unitMm) / Math.sqrt(12)),
+    sdMm: Math.hypot(feel.sdMm, HABIT_PRIOR_SD * school.unitMm, (scale.step * school.unitMm) / Math.sqrt(12)),
     way: 'label'
   };
 }

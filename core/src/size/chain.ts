@@ -1,3 +1,4 @@
+import { HABIT_PRIOR_SD } from './habit';
 import { convertLabel, type SizeReading } from './convert';
 import { formatSize, roundToStep, type Rounding } from './label';
 import { SCALE, fromFootMm, schoolOf, toFootMm, type ScaleId } from './scales';
@@ -114,7 +115,7 @@ export function addChain(input: ChainInput): ChainEnd {
     }
   ];
   const footMm = lines.filter((l) => l.on).reduce((sum, l) => sum + l.mm, 0);
-  const habitSd = input.habit && on('habit') ? input.habit.sdSizes * school.unitMm : 0.4 * school.unitMm;
+  const habitSd = input.habit && on('habit') ? input.habit.sdSizes * school.unitMm : HABIT_PRIOR_SD * school.unitMm;
   const sdMm = Math.hypot(start.sdMm, habitSd);
   const exact = fromFootMm(school, footMm);
   const size = roundToStep(exact, input.to.step, input.to.rounding);
@@ -159,7 +160,7 @@ function reservationsOf(input: ChainInput, size: number): string[] {
   const [low, high] = target.range;
   return [
     ...(size < low || size > high ? [`${target.name} is made from ${low} to ${high}: this one is outside it.`] : []),
-    ...(input.habit ? [] : ['Nothing is known of how this last runs: it may be 0.4 of a size either way.']),
+    ...(input.habit ? [] : [`Nothing is known of how this last runs: it may be ${HABIT_PRIOR_SD} of a size either way.`]),
     ...(input.from.kind === 'label' ? ['From a label alone: the foot behind it may lie half a size either way.'] : []),
     ...(input.to.scale === 'eu' ? ['Continental sizes from a foot are good to about one size.'] : []),
     'Length only. Width and instep decide as often: try it on, both feet, late in the day.'

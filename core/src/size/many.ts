@@ -22,10 +22,7 @@ export interface ManyOptions {
 /** Reads and converts one line. Nothing is guessed: what has several meanings says so. */
 export function convertLine(text: string, line: number, { to, bare }: ManyOptions): ManyRow {
   const plain = text.trim();
-  // A number with a unit is a length already.
-  const isBare = /^[\d\s.,/½¼¾⅓⅔]+([a-zA-Z]{1,4})?$/.test(plain) && !/(mm|cm|in)$/i.test(plain);
-  const asked = bare !== null && isBare ? `${WORD[bare] ?? bare} ${plain}` : plain;
-  const { meanings, problem } = readQuick(asked);
+  const { meanings, problem } = readQuick(plain, 'mm', bare);
   const failed = (why: string): ManyRow => ({ line, text, readAs: '', footMm: null, sizes: to.map(() => ''), problem: why });
   if (plain === '') return failed('empty');
   if (meanings.length === 0) return failed(problem);
@@ -51,8 +48,3 @@ export function convertLine(text: string, line: number, { to, bare }: ManyOption
   const sizes = to.map((id) => (readings.find((r) => r.scale === id && r.school === one.school) ?? readings.find((r) => r.scale === id))!.size);
   return { line, text, readAs: one.text, footMm: one.footMm, sizes, problem: '' };
 }
-
-// prettier-ignore
-const WORD: Partial<Record<ScaleId, string>> = {
-  'us-m': 'us m', 'us-w': 'us w', 'us-youth': 'us y', 'us-child': 'us c', 'uk-child': 'uk c', 'au-boot': 'au boot', 'au-m': 'au m', 'au-w': 'au w', 'cn-old': 'cn old'
-};

@@ -135,9 +135,10 @@ const trim = (n: number): string => `${Number(n.toFixed(2))}`;
  * What a quick text may mean. Several meanings are listed, never guessed among.
  * @param text `us w 7.5`, `w7.5 in men's`, `42 eu`, `25.4 cm`, `9 3/4"`, `jp 24.5 EE`, `10 4E`, `39`
  * @param unit unit shown; only orders the meanings of a bare number
+ * @param assumed scale of a bare number, where it has been told once for a whole column
  * @example readQuick('w7.5 in men’s').meanings[0] // { scale: 'us-w', size: 7.5, into: 'us-m', ... }
  */
-export function readQuick(text: string, unit: LengthUnit = 'mm'): QuickAnswer {
+export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: ScaleId | null = null): QuickAnswer {
   const plain = text.trim().toLowerCase().replace(/[’`]/g, "'").replace(/\s+/g, ' ');
   if (plain === '') return { meanings: [], problem: '' };
   if (plain.length > 60) return { meanings: [], problem: 'That is longer than a size: write for example us w 7.5, 42 eu or 25.4 cm.' };
@@ -159,7 +160,7 @@ export function readQuick(text: string, unit: LengthUnit = 'mm'): QuickAnswer {
   const front = wordAtStart(body);
   const { rest: noWidth, width } = takeWidth(front ? front.rest : body);
   const back = front ? null : wordAtEnd(noWidth);
-  const ids = front?.ids ?? back?.ids ?? null;
+  const ids = front?.ids ?? back?.ids ?? (assumed ? [assumed] : null);
   const again = back ? takeWidth(back.rest) : { rest: noWidth, width };
   const letter = width ?? again.width;
   const size = parseMixedNumber(again.rest);

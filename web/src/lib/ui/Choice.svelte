@@ -28,30 +28,3 @@
     {/each}
   </div>
 </fieldset>
-
-<style>
-  .chip {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.4rem;
-    min-height: 44px;
-    padding: 0.25rem 0.75rem;
-    border: 1px solid #8d8172;
-    border-radius: 6px;
-    background: #fff;
-    cursor: pointer;
-  }
-  .chip.chosen {
-    border-color: var(--color-brass);
-    box-shadow: inset 0 0 0 1px var(--color-brass);
-    background: #fbf3df;
-    font-weight: 600;
-  }
-  .chip:focus-within {
-    outline: 3px solid var(--color-brass-bright);
-    outline-offset: 1px;
-  }
-  input {
-    accent-color: var(--color-brass);
-  }
-</style>

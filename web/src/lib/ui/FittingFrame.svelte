@@ -45,7 +45,7 @@
           href="/fittings/{desk.fitting.id}/{step.id}"
           aria-current={current === step.id ? 'step' : undefined}
           title={step.hint}
-          class="step"
+          class="tab"
           class:current={current === step.id}
         >
           <span class="figures text-xs">{i + 1}</span>{step.name}
@@ -59,24 +59,3 @@
   <SaveLine keepers={[desk.asked, desk.feet]} />
 </div>
 <div class="pt-2">{@render children()}</div>
-
-<style>
-  .step {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.4rem;
-    min-height: 44px;
-    padding: 0 0.95rem;
-    border-radius: 6px 6px 0 0;
-    color: var(--color-ink);
-    text-decoration: none;
-  }
-  .step:hover {
-    background: #eee3cc;
-  }
-  .step.current {
-    background: var(--color-ink);
-    color: var(--color-sheet);
-    font-weight: 650;
-  }
-</style>

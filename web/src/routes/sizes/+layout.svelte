@@ -18,7 +18,7 @@
   <ol class="flex flex-wrap gap-1 border-b-2 border-ink">
     {#each PARTS as part (part.path)}
       <li>
-        <a href={part.path} class="part" class:current={page.url.pathname === part.path} aria-current={page.url.pathname === part.path ? 'page' : undefined}
+        <a href={part.path} class="tab" class:current={page.url.pathname === part.path} aria-current={page.url.pathname === part.path ? 'page' : undefined}
           >{part.name}</a
         >
       </li>
@@ -26,23 +26,3 @@
   </ol>
 </nav>
 {@render children()}
-
-<style>
-  .part {
-    display: inline-flex;
-    align-items: center;
-    min-height: 44px;
-    padding: 0 0.9rem;
-    border-radius: 6px 6px 0 0;
-    color: var(--color-ink);
-    text-decoration: none;
-  }
-  .part:hover {
-    background: #eee3cc;
-  }
-  .part.current {
-    background: var(--color-ink);
-    color: var(--color-sheet);
-    font-weight: 650;
-  }
-</style>

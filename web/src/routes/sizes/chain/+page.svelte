@@ -3,6 +3,7 @@
   import { SOCKS, trimNumber } from '@chiave/core/measure';
   import {
     addChain,
+    HABIT_PRIOR_SD,
     PURPOSES,
     readQuick,
     SCALE,
@@ -220,7 +221,8 @@
               <span class="soft">{w.report.note}</span>
             </li>{/each}
           <li>
-            <span class="figures">{Math.round(habit.priorShare * 100)} of 100</span>: <span class="soft">that an unknown last runs true, give or take 0.4</span>
+            <span class="figures">{Math.round(habit.priorShare * 100)} of 100</span>:
+            <span class="soft">that an unknown last runs true, give or take {HABIT_PRIOR_SD}</span>
           </li>
         </ul>
         {#each habit.conflicts as conflict (conflict)}<p class="caution mt-1 text-sm">Conflict: {conflict}.</p>{/each}

@@ -2,7 +2,20 @@
   import Papa from 'papaparse';
   import { invalidateAll } from '$app/navigation';
   import { trimNumber } from '@chiave/core/measure';
-  import { EVIDENCE_KINDS, fitInsoles, readInsoleRows, SCALE, SCALE_IDS, weighHabit, type EvidenceId, type InsoleFit, type ScaleId } from '@chiave/core/size';
+  import {
+    EVIDENCE_KINDS,
+    fitInsoles,
+    HABIT_PRIOR_SD,
+    HAND_ERROR_MM,
+    INSOLE_UNDER_LAST_MM,
+    readInsoleRows,
+    SCALE,
+    SCALE_IDS,
+    weighHabit,
+    type EvidenceId,
+    type InsoleFit,
+    type ScaleId
+  } from '@chiave/core/size';
   import ResidualChart from '$lib/ui/ResidualChart.svelte';
   import { send } from '$lib/ui/save.svelte';
 
@@ -119,12 +132,12 @@
       <p class="mt-2">
         Step <b class="figures" data-step>{trimNumber(fit.stepMm, 2)} mm</b> by the line, <span class="figures">{trimNumber(fit.meanStepMm, 3)}</span> from last
         to first; {SCALE[claims].name} steps <span class="figures">{trimNumber(fit.claimed!.stepMm, 2)}</span>. Rows lie
-        <span class="figures">± {trimNumber(fit.sdMm, 2)} mm</span> off the line; a hand errs by about 1.
+        <span class="figures">± {trimNumber(fit.sdMm, 2)} mm</span> off the line; a hand errs by about {HAND_ERROR_MM}.
       </p>
       <p>
         Against its label the last runs <b class="figures">{signed(fit.claimed!.habitSizes)}</b> sizes,
         <span class="figures">± {trimNumber(fit.claimed!.habitSdSizes, 2)}</span>.
-        <span class="soft">An insole stands about 5.5 mm under its last: estimate.</span>
+        <span class="soft">An insole stands about {INSOLE_UNDER_LAST_MM} mm under its last: estimate.</span>
       </p>
       <ResidualChart {fit} />
       <table class="mt-2 w-full text-sm [&_td]:pr-3 [&_th]:pr-3">
@@ -201,7 +214,7 @@
               ><button type="button" class="min-h-11 px-2 underline" onclick={() => remove(r.id)}>remove</button>
             </li>
           {/each}
-          <li class="soft"><span class="figures">{Math.round(weighed.priorShare * 100)} of 100</span>: that it runs true, give or take 0.4</li>
+          <li class="soft"><span class="figures">{Math.round(weighed.priorShare * 100)} of 100</span>: that it runs true, give or take {HABIT_PRIOR_SD}</li>
         </ul>
         {#each weighed.conflicts as conflict (conflict)}<p class="caution text-sm">Conflict: {conflict}. Both stand; look again.</p>{/each}
       </div>

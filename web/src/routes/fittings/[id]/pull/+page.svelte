@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { byRank, KIND, TOE_NAMES, ZONE, type Candidate, type KindId, type Unranked } from '@chiave/core/fit';
+  import { byRank, KIND, ZONE, type Candidate, type KindId, type Unranked } from '@chiave/core/fit';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatLength, formatSigned } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
@@ -194,7 +194,7 @@
     </details>
   {/if}
   <p class="soft mt-3 text-sm">
-    Millimetres are room: plus loose, minus tight, in the state in which the shoe is worn ({TOE_NAMES.length} toes laid in the shoe’s own outline). Targets are this
+    Millimetres are room: plus loose, minus tight, in the state in which the shoe is worn (all five toes laid in the shoe’s own outline). Targets are this
     project’s estimates; the foot in the shoe decides.
   </p>
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { claimedFootMm, KIND, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
+  import { claimedFootMm, KIND, MAKING_SD, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
   import { effectiveDrop, pitchOf } from '@chiave/core/heel';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatDifference, formatLength } from '@chiave/core/measure';
@@ -168,9 +168,8 @@
     />
   </section>
   <p class="soft mt-2 text-sm">
-    Making left and right of a pair: each shoe errs by about 0.7 mm in length and 1.5 mm in girth. Difference of these feet in length: {formatDifference(
-      sides[1].foot.values.lengthMm.mm - sides[0].foot.values.lengthMm.mm
-    )} (right less left).
+    Making left and right of a pair: each shoe errs by about {MAKING_SD.lengthMm} mm in length and {MAKING_SD.girthMm} mm in girth (estimate). Difference of these
+    feet in length: {formatDifference(sides[1].foot.values.lengthMm.mm - sides[0].foot.values.lengthMm.mm)} (right less left).
   </p>
 {:else}
   <p class="soft mt-4" role="status">Laying both feet in the shoe …</p>
