@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addChain, EVIDENCE_KINDS, HABIT_PRIOR_SD, PURPOSES, weighHabit, type ChainInput } from '../src/size';
+import { addChain, EVIDENCE_KINDS, HABIT_PRIOR_SD, makingsOf, PURPOSES, reportsFor, weighHabit, type ChainInput } from '../src/size';
 
 const base: ChainInput = {
   from: { kind: 'label', scale: 'us-w', size: 7.5, school: 'label' },
@@ -101,5 +101,31 @@ describe('a maker’s habit', () => {
   it('knows nothing without reports, and less than any kind of evidence', () => {
     expect(weighHabit([])).toMatchObject({ offsetSizes: 0, sdSizes: HABIT_PRIOR_SD, priorShare: 1 });
     for (const { id } of EVIDENCE_KINDS) expect(weighHabit([{ evidence: id, offsetSizes: 0, note: '' }]).sdSizes).toBeLessThan(HABIT_PRIOR_SD);
+  });
+});
+
+describe('the makings of a last', () => {
+  const reports = [
+    { evidence: 'measured' as const, offsetSizes: 0.5, note: '' },
+    { evidence: 'fitters' as const, offsetSizes: -0.5, note: '', variant: 'Wide' },
+    { evidence: 'fitters' as const, offsetSizes: -0.25, note: '', variant: 'wide ', madeYear: 2021 },
+    { evidence: 'wearers' as const, offsetSizes: 1, note: '', madeYear: 2019 }
+  ];
+  it('are the last as such and every variant and year reported, each once', () => {
+    expect(makingsOf(reports)).toEqual([
+      { variant: '', madeYear: null },
+      { variant: '', madeYear: 2019 },
+      { variant: 'Wide', madeYear: null },
+      { variant: 'wide', madeYear: 2021 }
+    ]);
+    expect(makingsOf([])).toEqual([]);
+  });
+  it('count only the reports that speak of them: another variant or another year is another inside', () => {
+    const offsets = (variant: string, madeYear: number | null) => reportsFor(reports, { variant, madeYear }).map((r) => r.offsetSizes);
+    expect(offsets('', null)).toEqual([0.5]);
+    expect(offsets('wide', null)).toEqual([0.5, -0.5]);
+    expect(offsets('WIDE', 2021)).toEqual([0.5, -0.5, -0.25]);
+    expect(offsets('', 2019)).toEqual([0.5, 1]);
+    expect(offsets('quiet', 2021)).toEqual([0.5]);
   });
 });

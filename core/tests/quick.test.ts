@@ -75,6 +75,18 @@ describe('wrong input is answered in words with what is allowed', () => {
     expect(meanings.every((m) => m.kind === 'foot')).toBe(true);
     expect(problem).toMatch(/7 or 7.5/);
   });
+  it('a Mondopoint mark is a length and a width, not a fraction', () => {
+    expect(readQuick('255/98').meanings).toEqual([expect.objectContaining({ scale: 'mondo', size: 255, width: '98 mm', text: 'Mondopoint 255/98' })]);
+    expect(readQuick('mondo 240 / 92 in eu').meanings[0]).toMatchObject({ size: 240, width: '92 mm', into: 'eu' });
+    expect(readQuick('255/300').problem).toMatch(/300 mm wide is not a human one/);
+    expect(readQuick('257/98').problem).toMatch(/steps of 5/);
+  });
+  it('a continental third stands for a third’s interval, a whole for a whole’s', () => {
+    const width = (text: string) => readQuick(text).meanings.map((m) => m.highMm - m.lowMm)[0];
+    expect(width('eu 42 2/3')).toBeCloseTo(20 / 9, 9);
+    expect(width('eu 42.5')).toBeCloseTo(10 / 3, 9);
+    expect(width('eu 42')).toBeCloseTo(20 / 3, 9);
+  });
   it('nothing typed is no fault', () => expect(readQuick('  ')).toEqual({ meanings: [], problem: '' }));
   it('any text at all is answered, never thrown at', () => {
     fc.assert(fc.property(fc.string({ maxLength: 80 }), (text) => void expect(readQuick(text)).toHaveProperty('meanings')));

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { convertFoot, convertLabel, fromFootMm, letterMm, roundToStep, SCALE, schoolOf, toFootMm, WIDTH_SCALES, type ScaleId } from '../src/size';
+import { convertFoot, convertLabel, footLetter, fromFootMm, letterMm, roundToStep, SCALE, schoolOf, toFootMm, WIDTH_SCALES, type ScaleId } from '../src/size';
 
 const foot = (scale: ScaleId, size: number, school?: string) => toFootMm(schoolOf(SCALE[scale], school), size);
 const size = (scale: ScaleId, mm: number, school?: string) => fromFootMm(schoolOf(SCALE[scale], school), mm);
@@ -196,5 +196,103 @@ describe('more rows of the published relations', () => {
     expect(WIDTH_SCALES.find((s) => s.id === 'device-width')!.letters).toHaveLength(9);
     const us = WIDTH_SCALES.find((s) => s.id === 'us-letter')!.letters;
     expect([us[0], us[us.length - 1]]).toEqual(['AAAA', 'EEEE']);
+  });
+});
+
+describe('the tables, row by row', () => {
+  // [foot mm, EU +2 points, EU 15, EU 20, UK, US men, US women device, US women label, Chinese old number]
+  it.each([
+    [220, 35, 35.25, 36, 2.98, 3.98, 4.98, 5.48, 34],
+    [230, 36.5, 36.75, 37.5, 4.17, 5.17, 6.17, 6.67, 36],
+    [240, 38, 38.25, 39, 5.35, 6.35, 7.35, 7.85, 38],
+    [250, 39.5, 39.75, 40.5, 6.53, 7.53, 8.53, 9.03, 40],
+    [260, 41, 41.25, 42, 7.71, 8.71, 9.71, 10.21, 42],
+    [270, 42.5, 42.75, 43.5, 8.89, 9.89, 10.89, 11.39, 44],
+    [280, 44, 44.25, 45, 10.07, 11.07, 12.07, 12.57, 46],
+    [290, 45.5, 45.75, 46.5, 11.25, 12.25, 13.25, 13.75, 48],
+    [300, 47, 47.25, 48, 12.43, 13.43, 14.43, 14.93, 50]
+  ])('a foot of %i mm in eight scales and schools (arithmetic of the rules, from memory)', (mm, ...sizes) => {
+    const columns: [ScaleId, string][] = [
+      ['eu', 'plus-13'],
+      ['eu', 'plus-15'],
+      ['eu', 'plus-20'],
+      ['uk', 'standard'],
+      ['us-m', 'device'],
+      ['us-w', 'device'],
+      ['us-w', 'label'],
+      ['cn-old', 'standard']
+    ];
+    expect(columns.map(([scale, school]) => Number(size(scale, mm, school).toFixed(2)))).toEqual(sizes);
+  });
+  const JIS: readonly ['men' | 'women', number, readonly string[], readonly number[]][] = [
+    ['men', 240, ['D', 'E', 'EE', 'EEE', 'EEEE'], [231, 237, 243, 249, 255]],
+    ['men', 245, ['D', 'E', 'EE', 'EEE', 'EEEE'], [234, 240, 246, 252, 258]],
+    ['men', 250, ['D', 'E', 'EE', 'EEE', 'EEEE'], [237, 243, 249, 255, 261]],
+    ['men', 255, ['D', 'E', 'EE', 'EEE', 'EEEE'], [240, 246, 252, 258, 264]],
+    ['men', 260, ['D', 'E', 'EE', 'EEE', 'EEEE'], [243, 249, 255, 261, 267]],
+    ['men', 270, ['D', 'E', 'EE', 'EEE', 'EEEE'], [249, 255, 261, 267, 273]],
+    ['women', 220, ['C', 'D', 'E', 'EE', 'EEE'], [207, 213, 219, 225, 231]],
+    ['women', 225, ['C', 'D', 'E', 'EE', 'EEE'], [210, 216, 222, 228, 234]],
+    ['women', 230, ['C', 'D', 'E', 'EE', 'EEE'], [213, 219, 225, 231, 237]],
+    ['women', 235, ['C', 'D', 'E', 'EE', 'EEE'], [216, 222, 228, 234, 240]],
+    ['women', 240, ['C', 'D', 'E', 'EE', 'EEE'], [219, 225, 231, 237, 243]],
+    ['women', 245, ['C', 'D', 'E', 'EE', 'EEE'], [222, 228, 234, 240, 246]]
+  ];
+  it.each(JIS)('Japanese girths, %s, foot %i mm, %o, by row, by rule and back (JIS S 5037:1998, from memory)', (group, mm, letters, girths) => {
+    expect(letters.map((l) => letterMm('jp-width', group, l, mm))).toEqual(girths.map((g) => expect.closeTo(g, 9)));
+    letters.forEach((letter, i) => {
+      const k = 'A B C D E EE EEE EEEE F G'.split(' ').indexOf(letter);
+      expect(girths[i]).toBe((group === 'men' ? 189 : 183) + 6 * k + 6 * (mm / 10 - 20));
+      expect(footLetter('jp-width', group, mm, girths[i])).toEqual({ letter, remainderMm: expect.closeTo(0, 9), beyond: false });
+    });
+  });
+  it("women's Japanese letter is 6 mm less round than men's at one length (JIS S 5037:1998, from memory)", () => {
+    for (const letter of ['C', 'E', 'EEE']) expect(letterMm('jp-width', 'men', letter, 245) - letterMm('jp-width', 'women', letter, 245)).toBeCloseTo(6, 9);
+  });
+  it.each([
+    [3.5, 36.2],
+    [4, 36.83],
+    [5, 38.1],
+    [5.5, 38.74],
+    [6.5, 40.01],
+    [7, 40.64],
+    [8, 41.91],
+    [8.5, 42.55],
+    [10, 44.45],
+    [10.5, 45.09]
+  ])('British %f is %f Paris points on the same last (arithmetic of both noughts)', (uk, eu) => {
+    // Printed to two figures: half of the last one is given.
+    expect(Math.abs(across('uk', uk, 'plus-2-3in', 'eu').exact! - eu)).toBeLessThan(0.0051);
+  });
+  it('the last band of the safety table begins at British 10 1/2 and continental 45 (EN ISO 20345, from memory)', () => {
+    expect(Math.round(across('uk', 10.5, 'plus-2-3in', 'eu').exact!)).toBe(45);
+    expect(Math.round(across('uk', 3.5, 'plus-2-3in', 'eu').exact!)).toBeLessThanOrEqual(36);
+  });
+  it('in the printed run British adult 1 follows child 13 1/2, a whole size over child 13 (British system, from memory)', () => {
+    const last = (id: ScaleId, n: number) => foot(id, n) + schoolOf(SCALE[id]).allowanceMm;
+    expect(last('uk', 1)).toBeCloseTo(220.13, 2);
+    expect(last('uk-child', 13)).toBeCloseTo(last('uk', 0), 9);
+    expect(last('uk', 1) - last('uk-child', 13.5)).toBeCloseTo(25.4 / 6, 6);
+  });
+  it("women's on the last is 3 last(in) - 22.5 by the box and - 23 by the device, men's - 24, with a last 2/3 in over the foot (from memory)", () => {
+    const onLast = (id: ScaleId, school: string) => size(id, 300 - (2 / 3) * 25.4, school) - (3 * 300) / 25.4;
+    expect(onLast('us-w', 'label')).toBeCloseTo(-22.5, 6);
+    expect(onLast('us-w', 'device')).toBeCloseTo(-23, 6);
+    expect(onLast('us-m', 'device')).toBeCloseTo(-24, 6);
+  });
+  it("the child's two noughts differ by two thirds of a size (published zero points, from memory)", () => {
+    expect(size('us-child', 150, 'continuous') - size('us-child', 150, 'historic')).toBeCloseTo(2 / 3, 6);
+    expect(size('us-child', (7 + 1 / 3) * 25.4)).toBeCloseTo(13, 6);
+    expect(size('us-child', 7.5 * 25.4)).toBeCloseTo(13.5, 6);
+  });
+  it('girth a mm of length: US, British, continental 0.75, Japanese 0.60 (last-making texts; JIS S 5037, from memory)', () => {
+    const per = (id: string) => WIDTH_SCALES.find((s) => s.id === id)!.perLengthMm;
+    expect(['us-letter', 'uk-fitting', 'eu-fitting', 'jp-width'].map((id) => Number(per(id).toFixed(6)))).toEqual([0.75, 0.75, 0.75, 0.6]);
+    expect(WIDTH_SCALES.find((s) => s.id === 'us-letter')!.stepMm).toBeCloseTo(6.35, 6);
+    expect(WIDTH_SCALES.find((s) => s.id === 'eu-fitting')!.stepMm).toBe(5);
+  });
+  it('stock lasts of men and women stand at US D and B (trade, from memory): the anchors of the letters', () => {
+    expect(footLetter('us-letter', 'men', 269.7, 248)).toMatchObject({ letter: 'D', beyond: false });
+    expect(footLetter('us-letter', 'women', 244.4, 223)).toMatchObject({ letter: 'B', beyond: false });
   });
 });

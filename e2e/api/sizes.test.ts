@@ -140,6 +140,20 @@ describe('charts, strips and habits', () => {
       body: { errors: [{ path: 'unitMm', message: 'one size in mm' }] }
     });
     expect(await post('/maker-scales', { ...scale, makerId: 'nobody' })).toMatchObject({ status: 404 });
+    // It converts, both ways, and stands in charts; one that nobody kept is named.
+    const there = await post('/convert', { from: { scale: 'mondo', size: '240' }, to: [`maker-${body.id}`] });
+    expect(there.body.readings).toMatchObject([{ scale: `maker-${body.id}`, size: '6', remainderMm: 0 }]);
+    const back = await post('/convert', { from: { scale: `maker-${body.id}`, size: '6' }, to: ['mondo', 'eu-third'] });
+    expect(back.body.footLength).toEqual({ mm: 240, lowMm: 238.75, highMm: 241.25 });
+    const chart = await post('/sizes/chart', { columns: [{ scale: `maker-${body.id}` }, { scale: 'eu-half' }], fromMm: 235, toMm: 240 });
+    expect(chart.body.rows.map((r: { cells: { label: string }[] }) => r.cells.map((c) => c.label))).toEqual([
+      ['5', '38'],
+      ['6', '38.5']
+    ]);
+    expect(await post('/convert', { foot: { lengthMm: 240 }, to: ['maker-999'] })).toMatchObject({
+      status: 422,
+      body: { errors: [{ path: 'scale', message: expect.stringContaining(`a maker’s own are maker-`) }] }
+    });
     expect((await ask('DELETE', `/maker-scales/${body.id}`)).status).toBe(200);
     // The strip of a scale that is gone does no harm.
     expect((await fetch(`${BASE}/sizes`)).status).toBe(200);

@@ -223,6 +223,26 @@ test('widths: the letter of a foot, sister sizes, and one letter in two makers i
   await expect(page.getByText(/Alderman has no size 44/)).toBeVisible();
 });
 
+test('a variant of a last is weighed by itself, and the chain asks which making is meant', async ({ page }) => {
+  const { styles } = await (await page.request.get('/api/v1/styles')).json();
+  const style = styles[0];
+  const keep = async (report: object): Promise<number> =>
+    (await (await page.request.post('/api/v1/habits', { data: { lastId: style.last.id, evidence: 'fitters', ...report } })).json()).id;
+  const ids = [await keep({ offsetSizes: 0 }), await keep({ offsetSizes: -1, variant: 'wide', madeYear: 2021 })];
+  await open(page, '/sizes/insoles');
+  const making = page.locator(`[data-making="${style.last.id} wide, 2021"]`);
+  await expect(making.getByRole('listitem')).toHaveCount(3);
+  await expect(page.locator(`[data-making="${style.last.id} "]`).getByRole('listitem')).toHaveCount(2);
+  await open(page, '/sizes/chain');
+  await page.getByLabel('Into a shoe of the stockroom').selectOption(style.id);
+  const sums = page.getByRole('table').first();
+  const before = await sums.textContent();
+  await page.getByLabel('Which making of the last').selectOption('wide, 2021');
+  await expect(page.getByText('fitters, −1 sizes, wide, 2021.')).toBeVisible();
+  expect(await sums.textContent()).not.toBe(before);
+  for (const id of ids) await page.request.delete(`/api/v1/habits/${id}`);
+});
+
 test('a maker’s own scale: kept from one known size, read for a foot, refused in place, laid along the rule', async ({ page }) => {
   await open(page, '/sizes/makers');
   await page.getByLabel('Maker', { exact: false }).first().selectOption({ label: 'Mirtenza' });
@@ -242,6 +262,24 @@ test('a maker’s own scale: kept from one known size, read for a foot, refused 
   await page.getByRole('button', { name: '+ runs large' }).click();
   await expect(page.locator('[data-read^="maker-"]')).toHaveText('37.5');
   await expect(page.locator('[data-readings]')).toContainText('maker’s own');
+  // By its name everywhere a size is typed, and as a scale wherever one is chosen.
+  await page.getByLabel('Quick size').fill('runs large 38');
+  await expect(page.locator('#quick-answer')).toContainText('runs large 38 243 mm');
+  await page.getByLabel('Quick size').fill('runs large 47');
+  await expect(page.locator('#quick-answer')).toContainText('runs large runs from 35 to 43; 47 is outside it.');
+  await page.getByLabel('Quick size').fill('');
+  await open(page, '/sizes/chain');
+  await page.getByLabel('A size or a foot').fill('24.3 cm');
+  await page.locator('label', { hasText: /^Scale/ }).getByRole('combobox').selectOption({ label: 'runs large' });
+  await expect(page.locator('[data-answer]')).toHaveText('38');
+  await open(page, '/sizes/charts');
+  await page.getByRole('checkbox', { name: 'runs large' }).check();
+  await expect(page.locator('[data-chart] thead')).toContainText('runs large');
+  await open(page, '/sizes/many');
+  await page.getByLabel('Sizes, one a line').fill('38\n39.5');
+  await page.getByLabel('A bare number is').selectOption({ label: 'runs large' });
+  await page.getByRole('button', { name: 'Convert' }).click();
+  await expect(page.locator('[data-report]')).toContainText('2 read, 0 could not be read');
   await open(page, '/sizes/makers');
   await page.getByRole('button', { name: 'remove' }).click();
   await expect(kept).toHaveCount(0);

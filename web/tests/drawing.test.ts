@@ -1,6 +1,7 @@
+import { PUBLISHED } from '@chiave/core/size';
 import { describe, expect, it } from 'vitest';
 import { closedPath, curveThrough, openPath, toScreen } from '../src/lib/drawing/place';
-import { STRIPS, stripOf } from '../src/lib/drawing/rule-strips';
+import { isWritten, STRIPS, stripOf } from '../src/lib/drawing/rule-strips';
 import { EDGE_CUTS, placeAmong, tightColour, wordOf } from '../src/lib/drawing/tightness';
 
 describe('left and right on the screen', () => {
@@ -34,22 +35,26 @@ describe('tight to loose', () => {
 
 describe('the strips of the rule', () => {
   it('lay every scale along the foot in millimetres, one row a school, in order', () => {
-    for (const id of STRIPS) {
-      const strip = stripOf(id, 200, 280, 245);
-      for (const { ticks } of strip.rows) {
+    for (const scale of PUBLISHED.all) {
+      const strip = stripOf(scale, 200, 280);
+      expect(strip.rows).toHaveLength(scale.rule ? 1 : scale.schools.length);
+      for (const { school, ticks } of strip.rows) {
         expect(ticks.every((t) => t.mm >= 199.999 && t.mm <= 280.001)).toBe(true);
-        ticks.slice(1).forEach((t, i) => expect(t.mm).toBeGreaterThan(ticks[i].mm));
+        ticks.slice(1).forEach((t, i) => expect(t.mm - ticks[i].mm).toBeCloseTo(strip.step * school.unitMm, 6));
       }
     }
   });
-  it('show the gap between the schools of one size', () => {
-    const women = stripOf('us-w', 200, 280, 245);
-    expect(women.rows).toHaveLength(3);
-    expect(women.gap!.highMm - women.gap!.lowMm).toBeGreaterThan(4);
-    expect(stripOf('mondo', 200, 280, 245).gap).toBeNull();
-  });
   it('give the boot scale whole lengths only, and nothing outside a scale’s range', () => {
-    expect(stripOf('au-boot', 200, 280, 245).rows[0].ticks.every((t) => Number.isInteger(Number(t.label)))).toBe(true);
-    expect(stripOf('us-child', 260, 320, 290).rows.every((r) => r.ticks.length === 0)).toBe(true);
+    expect(stripOf(PUBLISHED.get('au-boot'), 200, 280).rows[0].ticks.every((t) => Number.isInteger(Number(t.label)))).toBe(true);
+    expect(stripOf(PUBLISHED.get('us-child'), 260, 320).rows.every((r) => r.ticks.length === 0)).toBe(true);
   });
+  it('write thirds as one sign, and only whole sizes where there is little room', () => {
+    const { rows, step } = stripOf(PUBLISHED.get('eu-third'), 240, 262);
+    const { ticks } = rows[0];
+    expect(ticks.map((t) => t.label)).toEqual(['38⅔', '39', '39⅓', '39⅔', '40', '40⅓', '40⅔', '41', '41⅓', '41⅔']);
+    expect(ticks.filter((t) => isWritten(t, 1, step))).toHaveLength(10);
+    expect(ticks.filter((t) => isWritten(t, 2, step)).map((t) => t.label)).toEqual(['39', '40', '41']);
+    expect(ticks.filter((t) => isWritten(t, 5, step)).map((t) => t.label)).toEqual(['40']);
+  });
+  it('are those of the shop’s usual scales', () => expect(STRIPS.every((id) => PUBLISHED.find(id))).toBe(true));
 });

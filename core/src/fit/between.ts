@@ -1,5 +1,5 @@
 import { completeFoot, type FootInput } from '../measure';
-import { HABIT_PRIOR_SD, SCALE, schoolOf, toFootMm, type ScaleId } from '../size';
+import { cutWith, formatSize, HABIT_PRIOR_SD, lengthSize, lengthStep, PUBLISHED, schoolOf, toFootMm, type ScaleBook } from '../size';
 import { TOE_FAMILY } from '../last';
 import { cellOf } from './cell';
 import { KIND } from './kinds';
@@ -20,7 +20,7 @@ export type FeelId = (typeof FEELS)[number]['id'];
 
 /** A shoe someone wears: of the stockroom, or known only by its label. */
 export type KnownShoe =
-  { how: 'style'; style: Style; size: number; width: string; feel: FeelId } | { how: 'label'; scale: ScaleId; size: number; school?: string; feel: FeelId };
+  { how: 'style'; style: Style; size: number; width: string; feel: FeelId } | { how: 'label'; scale: string; size: number; school?: string; feel: FeelId };
 
 export interface FootGuess {
   lengthMm: number;
@@ -32,9 +32,9 @@ export interface FootGuess {
 }
 
 /** The foot behind known shoes, by inverse variance, through inside dimensions where they are known and labels where not. */
-export function guessFoot(known: readonly KnownShoe[]): FootGuess {
+export function guessFoot(known: readonly KnownShoe[], book: ScaleBook = PUBLISHED): FootGuess {
   if (known.length === 0) throw new RangeError('name at least one shoe that is worn');
-  const lines = known.map((shoe) => lineOf(shoe));
+  const lines = known.map((shoe) => lineOf(shoe, book));
   const total = lines.reduce((sum, l) => sum + 1 / l.sdMm ** 2, 0);
   const lengthMm = lines.reduce((sum, l) => sum + l.lengthMm / l.sdMm ** 2, 0) / total;
   const spread = lines.reduce((sum, l) => sum + ((l.lengthMm - lengthMm) / l.sdMm) ** 2, 0);
@@ -46,7 +46,7 @@ export function guessFoot(known: readonly KnownShoe[]): FootGuess {
   return { lengthMm, sdMm, lines: lines.map((l) => ({ ...l, share: 1 / l.sdMm ** 2 / total })), conflict };
 }
 
-function lineOf(known: KnownShoe): Omit<FootGuess['lines'][number], 'share'> {
+function lineOf(known: KnownShoe, book: ScaleBook): Omit<FootGuess['lines'][number], 'share'> {
   const feel = FEELS.find((f) => f.id === known.feel)!;
   if (known.how === 'style') {
     const { inside, kind, sd } = shoeOf(known.style, known.size, known.width);
@@ -59,12 +59,13 @@ function lineOf(known: KnownShoe): Omit<FootGuess['lines'][number], 'share'> {
       way: 'inside'
     };
   }
-  const scale = SCALE[known.scale];
+  const named = book.get(known.scale);
+  const scale = cutWith(named, known.size) ?? named;
   const school = schoolOf(scale, known.school);
   return {
-    text: `${scale.name} ${known.size}, ${feel.name}: by its label only`,
-    lengthMm: toFootMm(school, known.size) + feel.mm,
-    sdMm: Math.hypot(feel.sdMm, HABIT_PRIOR_SD * school.unitMm, (scale.step * school.unitMm) / Math.sqrt(12)),
+    text: `${named.name} ${formatSize(known.size, scale.step)}, ${feel.name}: by its label only`,
+    lengthMm: toFootMm(school, lengthSize(scale, known.size)) + feel.mm,
+    sdMm: Math.hypot(feel.sdMm, HABIT_PRIOR_SD * school.unitMm, (lengthStep(scale) * school.unitMm) / Math.sqrt(12)),
     way: 'label'
   };
 }

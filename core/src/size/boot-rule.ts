@@ -1,4 +1,4 @@
-import { SCALE, fromFootMm, toFootMm, type LengthScale, type ScaleId } from './scales';
+import { SCALE, fromFootMm, toFootMm, type AnyScale } from './scales';
 
 /**
  * The unisex Australian boot scale. Length of whole n is British n; a half size has the same length
@@ -18,9 +18,9 @@ const TAKEN_OFF: Readonly<Record<string, Readonly<Record<Group, number>>>> = {
 };
 
 /** Scales whose number the rule speaks of. British numbers are taken as they are, by length. */
-const RULED: Partial<Record<ScaleId, Group>> = { 'us-w': 'women', 'us-m': 'men', 'us-youth': 'kids' };
+const RULED: Readonly<Record<string, Group>> = { 'us-w': 'women', 'us-m': 'men', 'us-youth': 'kids' };
 
-export const bootRuleGroup = (scale: LengthScale): Group | null => RULED[scale.id] ?? null;
+export const bootRuleGroup = (scale: AnyScale): Group | null => RULED[scale.id] ?? null;
 
 /** A boot number `5.5` as its parts: whole 5, wider. */
 export function bootParts(number: number): BootSize {

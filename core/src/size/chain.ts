@@ -1,12 +1,13 @@
 import { HABIT_PRIOR_SD } from './habit';
 import { convertLabel, type SizeReading } from './convert';
 import { formatSize, roundToStep, type Rounding } from './label';
-import { SCALE, fromFootMm, schoolOf, toFootMm, type ScaleId } from './scales';
+import { PUBLISHED, type ScaleBook } from './scale-book';
+import { fromFootMm, lengthStep, schoolOf, toFootMm } from './scales';
 
 /** The chain of sums: from a label or a foot to the label to try, each line with its amount, unit, source and switch. */
 export interface ChainInput {
-  from: { kind: 'label'; scale: ScaleId; size: number; school?: string } | { kind: 'foot'; lengthMm: number; sdMm: number };
-  to: { scale: ScaleId; school?: string; step: number; rounding: Rounding };
+  from: { kind: 'label'; scale: string; size: number; school?: string } | { kind: 'foot'; lengthMm: number; sdMm: number };
+  to: { scale: string; school?: string; step: number; rounding: Rounding };
   /** Sizes by which the target's last is longer (+) than its label; a longer last asks for a smaller label. */
   habit: { sizes: number; sdSizes: number; source: string } | null;
   /** Sizes added for the purpose, only where the inside is not known. */
@@ -64,11 +65,15 @@ const normalBelow = (z: number): number => {
   return 1 / (1 + Math.exp(-1.702 * z));
 };
 
-/** Adds up the chain. @throws RangeError when the label is outside anything its scale could mean */
-export function addChain(input: ChainInput): ChainEnd {
-  const target = SCALE[input.to.scale];
+/**
+ * Adds up the chain.
+ * @param book scales that may be named
+ * @throws RangeError when the label is outside anything its scale could mean, or a scale is not in the book
+ */
+export function addChain(input: ChainInput, book: ScaleBook = PUBLISHED): ChainEnd {
+  const target = book.get(input.to.scale);
   const school = schoolOf(target, input.to.school);
-  const start = startOf(input);
+  const start = startOf(input, book);
   const on = (id: ChainLineId): boolean => !input.off.includes(id);
   const inSizes = (mm: number): number => mm / school.unitMm;
   const lines: ChainLine[] = [
@@ -132,19 +137,19 @@ export function addChain(input: ChainInput): ChainEnd {
     remainderMm: footMm - at,
     likely,
     neighbours: [-input.to.step, input.to.step].map((step) => neighbourOf(size + step, toFootMm(school, size + step) - footMm, input.to.step)),
-    reservations: reservationsOf(input, size)
+    reservations: reservationsOf(input, size, book)
   };
 }
 
-function startOf({ from, to }: ChainInput): { footMm: number; sdMm: number; what: string; source: string } {
+function startOf({ from, to }: ChainInput, book: ScaleBook): { footMm: number; sdMm: number; what: string; source: string } {
   if (from.kind === 'foot') return { footMm: from.lengthMm, sdMm: from.sdMm, what: 'the foot as measured', source: 'measured' };
-  const { readings } = convertLabel({ scale: from.scale, size: from.size, school: from.school }, [to.scale]);
+  const { readings } = convertLabel({ scale: from.scale, size: from.size, school: from.school }, [to.scale], book);
   const own: SizeReading = readings.find((r) => r.school === from.school) ?? readings[0];
-  const source = SCALE[from.scale];
+  const source = book.get(from.scale);
   // A label is an interval of one step; its spread is that of an even share over it.
   return {
     footMm: own.footMm,
-    sdMm: (source.step * schoolOf(source, own.school).unitMm) / Math.sqrt(12),
+    sdMm: (lengthStep(source) * schoolOf(source, own.school).unitMm) / Math.sqrt(12),
     what: `${source.name} ${formatSize(from.size, source.step)} as a foot, school ${own.school}`,
     source: own.source
   };
@@ -155,14 +160,15 @@ function neighbourOf(size: number, roomMm: number, step: number): ChainEnd['neig
   return { label: formatSize(size, step), roomMm, words };
 }
 
-function reservationsOf(input: ChainInput, size: number): string[] {
-  const target = SCALE[input.to.scale];
+function reservationsOf(input: ChainInput, size: number, book: ScaleBook): string[] {
+  const target = book.get(input.to.scale);
   const [low, high] = target.range;
   return [
     ...(size < low || size > high ? [`${target.name} is made from ${low} to ${high}: this one is outside it.`] : []),
     ...(input.habit ? [] : [`Nothing is known of how this last runs: it may be ${HABIT_PRIOR_SD} of a size either way.`]),
     ...(input.from.kind === 'label' ? ['From a label alone: the foot behind it may lie half a size either way.'] : []),
-    ...(input.to.scale === 'eu' ? ['Continental sizes from a foot are good to about one size.'] : []),
+    ...((target.cutOf ?? target.id) === 'eu' ? ['Continental sizes from a foot are good to about one size.'] : []),
+    ...(target.halfIsWidth ? [`In ${target.name} a half size is wider, not longer.`] : []),
     'Length only. Width and instep decide as often: try it on, both feet, late in the day.'
   ];
 }

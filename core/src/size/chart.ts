@@ -1,12 +1,13 @@
-import { readLabel } from './label';
-import { SCALE, schoolOf, toFootMm, type ScaleId } from './scales';
+import { inRun, readLabel } from './label';
+import { PUBLISHED, type ScaleBook } from './scale-book';
+import { lengthStep, schoolOf, toFootMm } from './scales';
 
 export interface ChartColumn {
-  scale: ScaleId;
+  scale: string;
   school?: string;
 }
 export interface Chart {
-  columns: { scale: ScaleId; name: string; school: string; source: string }[];
+  columns: { scale: string; name: string; school: string; source: string }[];
   /** One row a step: the foot, then a label a column with its remainder; empty where a scale has ended. */
   rows: { footMm: number; cells: { label: string; remainderMm: number }[] }[];
 }
@@ -17,21 +18,27 @@ const MOST_ROWS = 200;
 /**
  * Any set of scales over a range of feet.
  * @param by rows every `stepMm`, or one row a size of a scale
- * @throws RangeError when the range is empty or the chart would be endless
+ * @throws RangeError when the range is empty, the chart would be endless or a scale is not in the book
  */
-export function chartOf(columns: readonly ChartColumn[], fromMm: number, toMm: number, by: { stepMm: number } | ChartColumn): Chart {
+export function chartOf(
+  columns: readonly ChartColumn[],
+  fromMm: number,
+  toMm: number,
+  by: { stepMm: number } | ChartColumn,
+  book: ScaleBook = PUBLISHED
+): Chart {
   if (!(toMm > fromMm)) throw new RangeError('the range runs from a shorter to a longer foot');
   if (columns.length === 0) throw new RangeError('choose at least one scale');
-  const feet = 'stepMm' in by ? everyMm(fromMm, toMm, by.stepMm) : everySize(fromMm, toMm, by);
+  const feet = 'stepMm' in by ? everyMm(fromMm, toMm, by.stepMm) : everySize(fromMm, toMm, by, book);
   if (feet.length > MOST_ROWS) throw new RangeError(`that is ${feet.length} rows; at most ${MOST_ROWS}: take a larger step or a shorter range`);
   return {
     columns: columns.map(({ scale, school }) => ({
       scale,
-      name: SCALE[scale].name,
-      school: schoolOf(SCALE[scale], school).name,
-      source: schoolOf(SCALE[scale], school).source
+      name: book.get(scale).name,
+      school: schoolOf(book.get(scale), school).name,
+      source: schoolOf(book.get(scale), school).source
     })),
-    rows: feet.map((footMm) => ({ footMm, cells: columns.map((column) => cell(column, footMm)) }))
+    rows: feet.map((footMm) => ({ footMm, cells: columns.map((column) => cell(column, footMm, book)) }))
   };
 }
 
@@ -40,10 +47,10 @@ function everyMm(fromMm: number, toMm: number, stepMm: number): number[] {
   return Array.from({ length: Math.floor((toMm - fromMm) / stepMm + 1e-9) + 1 }, (_, i) => fromMm + i * stepMm);
 }
 
-function everySize(fromMm: number, toMm: number, { scale: id, school }: ChartColumn): number[] {
-  const scale = SCALE[id];
+function everySize(fromMm: number, toMm: number, { scale: id, school }: ChartColumn, book: ScaleBook): number[] {
+  const scale = book.get(id);
   const own = schoolOf(scale, school);
-  const step = scale.rule ? 1 : scale.step;
+  const step = lengthStep(scale);
   const feet: number[] = [];
   for (let size = scale.range[0]; size <= scale.range[1] + 1e-9; size += step) {
     const mm = toFootMm(own, size);
@@ -52,9 +59,8 @@ function everySize(fromMm: number, toMm: number, { scale: id, school }: ChartCol
   return feet;
 }
 
-function cell({ scale: id, school }: ChartColumn, footMm: number): { label: string; remainderMm: number } {
-  const scale = SCALE[id];
-  const read = readLabel(scale, school, footMm, scale.rule ? 1 : scale.step);
-  const [low, high] = scale.range;
-  return read.size < low - 1e-9 || read.size > high + 1e-9 ? { label: '', remainderMm: 0 } : { label: read.label, remainderMm: read.remainderMm };
+function cell({ scale: id, school }: ChartColumn, footMm: number, book: ScaleBook): { label: string; remainderMm: number } {
+  const scale = book.get(id);
+  const read = readLabel(scale, school, footMm);
+  return inRun(scale, read.size) ? { label: read.label, remainderMm: read.remainderMm } : { label: '', remainderMm: 0 };
 }

@@ -1,9 +1,10 @@
 import { bootFootMm, bootFromFoot, bootFromNumber, bootLabel, bootParts, bootRuleGroup, numberFromBoot } from './boot-rule';
-import { formatSize, labelInterval, readLabel, roundToStep } from './label';
-import { SCALE, fromFootMm, namedSchools, schoolOf, toFootMm, type LengthScale, type ScaleId } from './scales';
+import { formatSize, inRun, readLabel, roundToStep, sizeInterval } from './label';
+import { PUBLISHED, cutWith, type ScaleBook } from './scale-book';
+import { SCALE, fromFootMm, lengthSize, namedSchools, schoolOf, toFootMm, type AnyScale, type ScaleId } from './scales';
 
 export interface SizeReading {
-  scale: ScaleId;
+  scale: string;
   school: string;
   footMm: number;
   /** Null where a rule, not a length, gives the size. */
@@ -11,7 +12,7 @@ export interface SizeReading {
   size: string;
   remainderMm: number;
   source: string;
-  /** Only in the boot scale: the next width at the same length. */
+  /** Only where a half is a width: whether it is the next width at the same length. */
   wider?: boolean;
   /** Only in the boot scale: what the foot's length alone would say. */
   byLength?: { exact: number; size: string };
@@ -20,7 +21,7 @@ export interface SizeReading {
 }
 
 export interface Disagreement {
-  scale: ScaleId;
+  scale: string;
   schools: string[];
   spreadMm: number;
   spreadSizes: number;
@@ -39,13 +40,14 @@ export interface Conversion {
  * The label is understood by that school (or the source's default) and written in the target by that school (or its default).
  * @param from scale, size as a number, school (the scale's default when left out)
  * @param to target scales
- * @throws RangeError when the size is outside anything the scale could mean
+ * @param book scales that may be named
+ * @throws RangeError when the size is outside anything the scale could mean, or a scale is not in the book
  * @example convertLabel({ scale: 'us-w', size: 7.5, school: 'label' }, ['us-m']).readings[0].size // '6'
  */
-export function convertLabel(from: { scale: ScaleId; size: number; school?: string }, to: readonly ScaleId[]): Conversion {
-  const source = SCALE[from.scale];
+export function convertLabel(from: { scale: string; size: number; school?: string }, to: readonly string[], book: ScaleBook = PUBLISHED): Conversion {
+  const source = book.get(from.scale);
   const school = schoolOf(source, from.school);
-  const footLength = source.rule ? bootInterval(from.size) : labelInterval(school, from.size, source.step);
+  const footLength = sizeInterval(cutWith(source, from.size) ?? source, school.id, from.size);
   if (!(footLength.mm >= 60 && footLength.mm <= 420)) {
     throw new RangeError(
       `${source.name} ${formatSize(from.size, source.step)} would be a foot of ${footLength.mm.toFixed(0)} mm; ${source.name} runs from ${source.range[0]} to ${source.range[1]}`
@@ -54,7 +56,7 @@ export function convertLabel(from: { scale: ScaleId; size: number; school?: stri
   const readings: SizeReading[] = [];
   const disagreements: Disagreement[] = [];
   for (const id of to) {
-    const target = SCALE[id];
+    const target = book.get(id);
     const schools = union(
       [school.id].filter((s) => namedSchools(source).includes(s)),
       namedSchools(source),
@@ -73,12 +75,12 @@ export function convertLabel(from: { scale: ScaleId; size: number; school?: stri
  * @param foot length and its deviation, mm
  * @param to target scales
  */
-export function convertFoot(foot: { lengthMm: number; sdMm?: number }, to: readonly ScaleId[]): Conversion {
+export function convertFoot(foot: { lengthMm: number; sdMm?: number }, to: readonly string[], book: ScaleBook = PUBLISHED): Conversion {
   const sd = foot.sdMm ?? 0;
   const readings: SizeReading[] = [];
   const disagreements: Disagreement[] = [];
   for (const id of to) {
-    const target = SCALE[id];
+    const target = book.get(id);
     const own = target.schools.map((school) => writeIn(target, school.id, foot.lengthMm));
     readings.push(...own);
     const disagreement = target.rule ? null : disagreementOf(target, own);
@@ -87,11 +89,7 @@ export function convertFoot(foot: { lengthMm: number; sdMm?: number }, to: reado
   return { school: null, footLength: { mm: foot.lengthMm, lowMm: foot.lengthMm - sd, highMm: foot.lengthMm + sd }, readings, disagreements };
 }
 
-function bootInterval(size: number): { mm: number; lowMm: number; highMm: number } {
-  return labelInterval(SCALE['au-boot'].schools[0], bootParts(size).whole, 1);
-}
-
-function readAcross(source: LengthScale, size: number, target: LengthScale, school: string): SizeReading {
+function readAcross(source: AnyScale, size: number, target: AnyScale, school: string): SizeReading {
   const group = bootRuleGroup(target.rule ? source : target);
   if (target.rule && !source.rule && group) {
     const boot = bootFromNumber(group, size, school);
@@ -126,13 +124,13 @@ function readAcross(source: LengthScale, size: number, target: LengthScale, scho
     };
   }
   // A boot's half is a width: its length is that of the whole.
-  const footMm = source.rule ? bootFootMm(bootParts(size)) : toFootMm(schoolOf(source, school), size);
+  const footMm = toFootMm(schoolOf(source, school), lengthSize(source, size));
   const reading = writeIn(target, school, footMm);
   if (source.rule && target.rule) return { ...reading, size: bootLabel(bootParts(size)), wider: bootParts(size).wider, remainderMm: 0 };
   return { ...reading, school };
 }
 
-function writeIn(target: LengthScale, schoolId: string, footMm: number): SizeReading {
+function writeIn(target: AnyScale, schoolId: string, footMm: number): SizeReading {
   const school = schoolOf(target, schoolId);
   if (target.rule) {
     const boot = bootFromFoot(footMm);
@@ -150,15 +148,24 @@ function writeIn(target: LengthScale, schoolId: string, footMm: number): SizeRea
     };
   }
   const { exact, size, label, remainderMm } = readLabel(target, school.id, footMm);
-  return { scale: target.id, school: school.id, footMm, exact, size: label, remainderMm, source: school.source, ...rangeNote(target, size) };
+  return {
+    scale: target.id,
+    school: school.id,
+    footMm,
+    exact,
+    size: label,
+    remainderMm,
+    source: school.source,
+    ...(target.halfIsWidth ? { wider: false } : {}),
+    ...rangeNote(target, size)
+  };
 }
 
-function rangeNote(scale: LengthScale, size: number): { outsideRange?: string } {
-  const [low, high] = scale.range;
-  return size < low || size > high ? { outsideRange: `${scale.name} is made from ${low} to ${high}` } : {};
+function rangeNote(scale: AnyScale, size: number): { outsideRange?: string } {
+  return inRun(scale, size) ? {} : { outsideRange: `${scale.name} is made from ${scale.range[0]} to ${scale.range[1]}` };
 }
 
-function disagreementOf(target: LengthScale, readings: readonly SizeReading[]): Disagreement | null {
+function disagreementOf(target: AnyScale, readings: readonly SizeReading[]): Disagreement | null {
   const lengths = readings.map((r) => r.footMm);
   const numbers = readings.flatMap((r) => [
     r.exact ?? Number(r.size),
@@ -168,11 +175,11 @@ function disagreementOf(target: LengthScale, readings: readonly SizeReading[]): 
   const spreadMm = Math.max(...lengths) - Math.min(...lengths);
   const spreadSizes = Math.max(...numbers) - Math.min(...numbers);
   if (spreadSizes < 1e-6 && spreadMm < 1e-6) return null;
-  return { scale: target.id, schools: readings.map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.id] ?? WHY_DEFAULT };
+  return { scale: target.id, schools: readings.map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.cutOf ?? target.id] ?? WHY_DEFAULT };
 }
 
 const WHY_DEFAULT = 'the schools put size nought, or the room a last has over the foot, at different lengths';
-const WHY: Partial<Record<ScaleId, string>> = {
+const WHY: Readonly<Record<string, string>> = {
   'us-m': "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
   'us-w': "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
   'us-child': "continuous: men's + 13, so that 13.5 runs into youth 1; historic: men's + 12 1/3, which does not",

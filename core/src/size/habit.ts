@@ -30,7 +30,36 @@ export interface HabitReport {
   evidence: EvidenceId;
   offsetSizes: number;
   note: string;
+  /** Which making of the last it speaks of; left out, of every one. */
+  variant?: string;
+  madeYear?: number | null;
 }
+
+/** One making of a last: a named variant, a year, or both; blank speaks of the last as such. */
+export interface Making {
+  variant: string;
+  madeYear: number | null;
+}
+
+const plain = (variant: string | undefined): string => (variant ?? '').trim().toLowerCase();
+
+/** The makings that reports speak of, the last as such first, then by name and year. */
+export function makingsOf(reports: readonly HabitReport[]): Making[] {
+  const found = new Map<string, Making>();
+  for (const { variant, madeYear } of reports) {
+    const making = { variant: (variant ?? '').trim(), madeYear: madeYear ?? null };
+    const key = `${plain(making.variant)}|${making.madeYear ?? ''}`;
+    if (!found.has(key)) found.set(key, making);
+  }
+  return [...found.values()].sort((p, q) => plain(p.variant).localeCompare(plain(q.variant)) || (p.madeYear ?? 0) - (q.madeYear ?? 0));
+}
+
+/**
+ * The reports that speak of a making: its own, and those that name no variant or no year. Reports of another variant or
+ * another year never count: another factory or a wide version is another inside.
+ */
+export const reportsFor = <R extends HabitReport>(reports: readonly R[], making: Making): R[] =>
+  reports.filter((r) => (plain(r.variant) === '' || plain(r.variant) === plain(making.variant)) && (r.madeYear == null || r.madeYear === making.madeYear));
 
 export interface HabitEstimate {
   offsetSizes: number;

@@ -1,4 +1,5 @@
 export * from './scales';
+export * from './scale-book';
 export * from './label';
 export * from './boot-rule';
 export * from './convert';

@@ -1,4 +1,5 @@
-import { SCALE, schoolOf, type ScaleId } from './scales';
+import { PUBLISHED, type ScaleBook } from './scale-book';
+import { schoolOf, type AnyScale } from './scales';
 
 /** One measured insole: its size on the box, its length and, where taken, its widths, mm. */
 export interface InsoleRow {
@@ -24,7 +25,7 @@ export interface InsoleFit {
   sdMm: number;
   rows: { row: InsoleRow; fittedMm: number; residualMm: number; flags: string[] }[];
   /** Against the scale it claims: step, and where the last would stand, in sizes longer (+) than the label. */
-  claimed: { scale: ScaleId; stepMm: number; stepDifferenceMm: number; habitSizes: number; habitSdSizes: number } | null;
+  claimed: { scale: string; stepMm: number; stepDifferenceMm: number; habitSizes: number; habitSdSizes: number } | null;
 }
 
 /**
@@ -33,7 +34,7 @@ export interface InsoleFit {
  * @throws RangeError with fewer than three sizes
  * @example fitInsoles(rows, 'uk').stepMm // 8.65
  */
-export function fitInsoles(rows: readonly InsoleRow[], claims: ScaleId | null): InsoleFit {
+export function fitInsoles(rows: readonly InsoleRow[], claims: string | null, book: ScaleBook = PUBLISHED): InsoleFit {
   const sorted = [...rows].sort((p, q) => p.size - q.size);
   if (new Set(sorted.map((r) => r.size)).size < 3) throw new RangeError('a line needs at least three different sizes');
   const n = sorted.length;
@@ -50,7 +51,7 @@ export function fitInsoles(rows: readonly InsoleRow[], claims: ScaleId | null): 
   });
   const sdMm = Math.sqrt(fitted.reduce((s, f) => s + f.residualMm ** 2, 0) / Math.max(1, n - 2));
   const meanStepMm = (sorted[n - 1].lengthMm - sorted[0].lengthMm) / (sorted[n - 1].size - sorted[0].size);
-  return { stepMm, startMm, meanStepMm, sdMm, rows: fitted, claimed: claims ? against(claims, sorted, stepMm, sdMm) : null };
+  return { stepMm, startMm, meanStepMm, sdMm, rows: fitted, claimed: claims ? against(book.get(claims), sorted, stepMm, sdMm) : null };
 }
 
 function flagsOf(rows: readonly InsoleRow[], i: number, residualMm: number): string[] {
@@ -72,14 +73,14 @@ function flagsOf(rows: readonly InsoleRow[], i: number, residualMm: number): str
   return flags;
 }
 
-function against(id: ScaleId, rows: readonly InsoleRow[], stepMm: number, sdMm: number): InsoleFit['claimed'] {
-  const school = schoolOf(SCALE[id]);
+function against(scale: AnyScale, rows: readonly InsoleRow[], stepMm: number, sdMm: number): InsoleFit['claimed'] {
+  const school = schoolOf(scale);
   // The last a label means: the foot's length and the allowance the scale itself gives; a foot scale's last stands two thirds of an inch over.
   const over = school.basis === 'last' ? 0 : (2 / 3) * 25.4;
   const offsets = rows.map((r) => (r.lengthMm + INSOLE_UNDER_LAST_MM - (school.zeroMm + r.size * school.unitMm + over)) / school.unitMm);
   const habitSizes = offsets.reduce((s, o) => s + o, 0) / offsets.length;
   return {
-    scale: id,
+    scale: scale.id,
     stepMm: school.unitMm,
     stepDifferenceMm: stepMm - school.unitMm,
     habitSizes,

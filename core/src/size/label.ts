@@ -1,5 +1,5 @@
 import { parseMixedNumber } from '../measure';
-import { fromFootMm, schoolOf, toFootMm, type LengthScale, type School } from './scales';
+import { fromFootMm, lengthSize, lengthStep, schoolOf, toFootMm, type AnyScale, type School } from './scales';
 
 export interface LabelReading {
   /** Size with its remainder. */
@@ -31,14 +31,14 @@ export function formatSize(size: number, step: number): string {
 /**
  * The label of a foot length in one school of a scale.
  * @param footMm foot length, mm
- * @param step the run's own step in sizes; the scale's usual one when left out
+ * @param step the run's own step in sizes; the scale's own step of length when left out
  * @param rounding nearest by default
  */
 export function readLabel(
-  scale: Pick<LengthScale, 'schools' | 'step'>,
+  scale: Pick<AnyScale, 'schools' | 'step' | 'halfIsWidth'>,
   schoolId: string | undefined,
   footMm: number,
-  step = scale.step,
+  step = lengthStep(scale),
   rounding: Rounding = 'nearest'
 ): LabelReading {
   const school = schoolOf(scale, schoolId);
@@ -62,3 +62,10 @@ export function labelInterval(school: School, size: number, step: number): { mm:
   const half = (step * school.unitMm) / 2;
   return { mm, lowMm: mm - half, highMm: mm + half };
 }
+
+/** The same for a size of a scale in one of its schools; a half that is a width has the whole's interval. */
+export const sizeInterval = (scale: AnyScale, schoolId: string | undefined, size: number): ReturnType<typeof labelInterval> =>
+  labelInterval(schoolOf(scale, schoolId), lengthSize(scale, size), lengthStep(scale));
+
+/** True when a size lies within the scale's run. */
+export const inRun = (scale: Pick<AnyScale, 'range'>, size: number): boolean => size >= scale.range[0] - 1e-9 && size <= scale.range[1] + 1e-9;

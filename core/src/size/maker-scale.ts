@@ -1,8 +1,5 @@
-import { labelInterval, readLabel } from './label';
-import { toFootMm, type LengthScale } from './scales';
-
-/** A scale of any origin: the published ones and those makers define for themselves. */
-export type AnyScale = Omit<LengthScale, 'id'> & { id: string };
+import { scaleBook, type ScaleBook } from './scale-book';
+import { toFootMm, type AnyScale } from './scales';
 
 /** A maker's own scale as it is told: what one size is, where nought lies, how it is cut and how far it runs. */
 export interface MakerScaleInput {
@@ -56,23 +53,9 @@ export function makerScale(id: string, input: MakerScaleInput): AnyScale {
     schools: [school],
     group: input.forWhom === 'men' ? 'men' : input.forWhom === 'women' ? 'women' : input.forWhom === 'children' ? 'kids' : 'all',
     source: 'maker’s own',
-    confidence: 'medium'
-  };
-}
-
-/** What a foot is in a maker's scale; a half that is a width has the whole's length, and is told so. */
-export function readInMaker(
-  scale: AnyScale,
-  cut: MakerScaleInput['cut'],
-  footMm: number
-): { label: string; remainderMm: number; wider: boolean | null; outside: boolean } {
-  const step = cut === 'half-is-width' ? 1 : scale.step;
-  const read = readLabel(scale, undefined, footMm, step);
-  return {
-    label: read.label,
-    remainderMm: read.remainderMm,
-    wider: cut === 'half-is-width' ? false : null,
-    outside: read.size < scale.range[0] - 1e-9 || read.size > scale.range[1] + 1e-9
+    confidence: 'medium',
+    ...(input.cut === 'half-is-width' ? { halfIsWidth: true } : {}),
+    ...(input.widths ? { widths: input.widths.names } : {})
   };
 }
 
@@ -80,6 +63,14 @@ export function readInMaker(
 export const makerWidths = (widths: MakerScaleInput['widths']): { name: string; mm: number }[] =>
   widths ? widths.names.map((name, i) => ({ name, mm: widths.firstMm + i * widths.stepMm })) : [];
 
-/** The interval of feet a size of a maker stands for. */
-export const makerInterval = (scale: AnyScale, size: number): { mm: number; lowMm: number; highMm: number } =>
-  labelInterval(scale.schools[0], size, scale.step);
+/** A maker's scale under the number it is kept by. */
+export interface KeptScale {
+  id: number;
+  definition: MakerScaleInput;
+}
+
+/** The name by which a kept scale is asked for. */
+export const makerScaleId = (id: number): string => `maker-${id}`;
+
+/** The published scales with a shop's kept ones. */
+export const bookOfMakers = (kept: readonly KeptScale[]): ScaleBook => scaleBook(kept.map(({ id, definition }) => makerScale(makerScaleId(id), definition)));

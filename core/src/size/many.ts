@@ -1,7 +1,7 @@
 import { convertLabel } from './convert';
 import { readLabel } from './label';
 import { readQuick } from './quick';
-import { SCALE, type ScaleId } from './scales';
+import { PUBLISHED, type ScaleBook } from './scale-book';
 
 /** Many labels at once: what each was read as, and the sizes in the scales asked for. */
 export interface ManyRow {
@@ -14,15 +14,15 @@ export interface ManyRow {
 }
 
 export interface ManyOptions {
-  to: readonly ScaleId[];
+  to: readonly string[];
   /** Scale of a bare number; without one a bare number is reported as having several meanings. */
-  bare: ScaleId | null;
+  bare: string | null;
 }
 
 /** Reads and converts one line. Nothing is guessed: what has several meanings says so. */
-export function convertLine(text: string, line: number, { to, bare }: ManyOptions): ManyRow {
+export function convertLine(text: string, line: number, { to, bare }: ManyOptions, book: ScaleBook = PUBLISHED): ManyRow {
   const plain = text.trim();
-  const { meanings, problem } = readQuick(plain, 'mm', bare);
+  const { meanings, problem } = readQuick(plain, 'mm', bare, book);
   const failed = (why: string): ManyRow => ({ line, text, readAs: '', footMm: null, sizes: to.map(() => ''), problem: why });
   if (plain === '') return failed('empty');
   if (meanings.length === 0) return failed(problem);
@@ -40,11 +40,11 @@ export function convertLine(text: string, line: number, { to, bare }: ManyOption
       text,
       readAs: one.text,
       footMm: one.footMm,
-      sizes: to.map((id) => readLabel(SCALE[id], undefined, one.footMm, SCALE[id].rule ? 1 : undefined).label),
+      sizes: to.map((id) => readLabel(book.get(id), undefined, one.footMm).label),
       problem: ''
     };
   }
-  const { readings } = convertLabel({ scale: one.scale!, size: one.size!, school: one.school }, to);
+  const { readings } = convertLabel({ scale: one.scale!, size: one.size!, school: one.school }, to, book);
   const sizes = to.map((id) => (readings.find((r) => r.scale === id && r.school === one.school) ?? readings.find((r) => r.scale === id))!.size);
   return { line, text, readAs: one.text, footMm: one.footMm, sizes, problem: '' };
 }

@@ -1,19 +1,20 @@
 import { formatLength, MM_PER, parseLength, parseMixedNumber, type LengthUnit } from '../measure';
 import { bootLabel, bootParts } from './boot-rule';
-import { formatSize, labelInterval } from './label';
-import { SCALE, SCALES, schoolOf, type LengthScale, type ScaleId } from './scales';
+import { formatSize, inRun, sizeInterval } from './label';
+import { PUBLISHED, cutsOf, cutWith, type ScaleBook } from './scale-book';
+import { schoolOf, type AnyScale, type ScaleId } from './scales';
 import { plainLetter, WIDTH_SCALES } from './widths';
 
 /** One thing a typed text may mean: a label in a scale, or a foot length. */
 export interface Meaning {
   kind: 'label' | 'foot';
-  scale?: ScaleId;
+  scale?: string;
   size?: number;
   /** The label as it is written in its run, or the length with its unit. */
   text: string;
   width?: string;
   /** Scale asked for: `w7.5 in men's`. */
-  into?: ScaleId;
+  into?: string;
   footMm: number;
   lowMm: number;
   highMm: number;
@@ -45,9 +46,22 @@ const WORDS: readonly [string, readonly ScaleId[]][] = [
   ['youth', ['us-youth']], ['y', ['us-youth']], ['child', ['us-child', 'uk-child']], ['kids', ['us-child', 'us-youth', 'uk-child']], ['c', ['us-child']],
   ['us', ['us-w', 'us-m', 'us-youth', 'us-child']]
 ];
-const BY_LENGTH = [...WORDS].sort((p, q) => q[0].length - p[0].length);
+
+/** What a book's scales are called, longest name first; a maker's own goes by its name. */
+type Words = readonly (readonly [string, readonly string[]])[];
+const wordsKept = new WeakMap<ScaleBook, Words>();
+function wordsOf(book: ScaleBook): Words {
+  const kept = wordsKept.get(book);
+  if (kept) return kept;
+  const ids = new Map<string, readonly string[]>(WORDS);
+  // A maker's scale named as a published one does not hide it: both are meant.
+  for (const { name, id } of book.own) ids.set(name.toLowerCase(), [...(ids.get(name.toLowerCase()) ?? []), id]);
+  const words = [...ids].sort((p, q) => q[0].length - p[0].length);
+  wordsKept.set(book, words);
+  return words;
+}
 /** Width letters that go with a length scale. */
-const WIDTH_SCALE_OF: Partial<Record<ScaleId, string>> = {
+const WIDTH_SCALE_OF: Readonly<Record<string, string>> = {
   'us-m': 'us-letter',
   'us-w': 'us-letter',
   'us-youth': 'us-letter',
@@ -60,15 +74,18 @@ const WIDTH_SCALE_OF: Partial<Record<ScaleId, string>> = {
   eu: 'eu-fitting',
   jp: 'jp-width'
 };
-export const widthScaleFor = (id: ScaleId): string | null => WIDTH_SCALE_OF[id] ?? null;
+export const widthScaleFor = (id: string): string | null => WIDTH_SCALE_OF[id] ?? null;
 
 /** Why a letter does not go with a scale, or ''. */
-function widthProblem(id: ScaleId, width: string | undefined): string {
+function widthProblem(of: AnyScale, width: string | undefined): string {
   if (!width) return '';
-  const scale = WIDTH_SCALES.find((s) => s.id === WIDTH_SCALE_OF[id]);
-  if (!scale) return `${SCALE[id].name} sizes carry no width letter.`;
+  if (of.widths) return ownWidth(of, width) ? '' : `${of.name} has the widths ${of.widths.join(', ')}; there is no ${width}.`;
+  const scale = WIDTH_SCALES.find((s) => s.id === WIDTH_SCALE_OF[of.id]);
+  if (!scale) return `${of.name} sizes carry no width letter.`;
   return scale.letters.includes(width) ? '' : `${scale.name} are ${scale.letters.join(', ')}; there is no ${width}.`;
 }
+
+const ownWidth = (scale: AnyScale, width: string): string | undefined => scale.widths?.find((w) => w.toLowerCase() === width.toLowerCase());
 
 const LETTERS = new Set(WIDTH_SCALES.flatMap((s) => s.letters));
 /** Feet people have, mm: a bare number that would mean another foot is not offered. */
@@ -77,16 +94,16 @@ const BARE: readonly ScaleId[] = ['us-w', 'us-m', 'us-youth', 'us-child', 'uk', 
 /** Scales whose number is the foot itself; a bare number lists them as one. */
 const FOOT_ITSELF = new Set<ScaleId>(['mondo', 'kr', 'cn', 'jp']);
 
-function wordAtStart(text: string): { ids: readonly ScaleId[]; rest: string } | null {
-  for (const [word, ids] of BY_LENGTH) {
+function wordAtStart(text: string, book: ScaleBook): { ids: readonly string[]; rest: string } | null {
+  for (const [word, ids] of wordsOf(book)) {
     if (!text.startsWith(word)) continue;
     const rest = text.slice(word.length);
     if (rest === '' || /^[\s\d.,½¼¾⅓⅔-]/.test(rest)) return { ids, rest: rest.trim() };
   }
   return null;
 }
-function wordAtEnd(text: string): { ids: readonly ScaleId[]; rest: string } | null {
-  for (const [word, ids] of BY_LENGTH) {
+function wordAtEnd(text: string, book: ScaleBook): { ids: readonly string[]; rest: string } | null {
+  for (const [word, ids] of wordsOf(book)) {
     if (!text.endsWith(word)) continue;
     const rest = text.slice(0, -word.length);
     if (/[\s\d½¼¾⅓⅔]$/.test(rest)) return { ids, rest: rest.trim() };
@@ -94,57 +111,69 @@ function wordAtEnd(text: string): { ids: readonly ScaleId[]; rest: string } | nu
   return null;
 }
 
-/** Takes a width letter off the end: `10 4E`, `24.5 EE`, `6 f`. */
-function takeWidth(text: string): { rest: string; width?: string } {
+/** Takes a width letter off the end: `10 4E`, `24.5 EE`, `6 f`; a maker's own names where its scale was named. */
+function takeWidth(text: string, own: readonly string[] = []): { rest: string; width?: string } {
+  const named = /^(.*\d)\s+(\S+)$/.exec(text);
+  const mine = named && own.find((w) => w.toLowerCase() === named[2]);
+  if (mine) return { rest: named[1].trim(), width: mine };
   const match = /^(.*\d[\d\s/.,½¼¾⅓⅔]*)\s+([2-5]?[a-mA-M]{1,4})$/.exec(text) ?? /^(.*\d)([2-5][eE]|[a-mA-M]{2,4})$/.exec(text);
   if (!match) return { rest: text };
   const letter = plainLetter(match[2]);
   return LETTERS.has(letter) ? { rest: match[1].trim(), width: letter } : { rest: text };
 }
 
-const onStep = (scale: LengthScale, size: number): boolean => {
-  // Continental runs are cut in whole, half or third sizes; each run says which.
-  const steps = scale.id === 'eu' ? [1, 0.5, 1 / 3] : [scale.step];
-  return steps.some((step) => Math.abs(size / step - Math.round(size / step)) < 0.02);
-};
-const stepWord = (scale: LengthScale): string => (scale.id === 'eu' ? 'whole, half or third sizes' : `steps of ${formatSize(scale.step, 0.5)}`);
+const stepWord = (scale: AnyScale): string => (cutsOf(scale).length > 1 ? 'whole, half or third sizes' : `steps of ${formatSize(scale.step, 0.5)}`);
 
-function labelMeaning(id: ScaleId, size: number, width?: string): Meaning {
-  const scale = SCALE[id];
+function labelMeaning(scale: AnyScale, size: number, width?: string): Meaning {
   const school = schoolOf(scale);
-  const interval = scale.rule ? labelInterval(school, bootParts(size).whole, 1) : labelInterval(school, size, scale.step);
-  const step = id === 'eu' && Math.abs(size * 2 - Math.round(size * 2)) > 0.02 ? 1 / 3 : scale.step;
-  const text = `${scale.name} ${scale.rule ? bootLabel(bootParts(size)) : formatSize(size, step)}${width ? ` ${width}` : ''}`;
-  return { kind: 'label', scale: id, size, text, width, footMm: interval.mm, lowMm: interval.lowMm, highMm: interval.highMm, school: school.id };
+  const cut = cutWith(scale, size) ?? scale;
+  const interval = sizeInterval(cut, school.id, size);
+  const text = `${scale.name} ${scale.rule ? bootLabel(bootParts(size)) : formatSize(size, cut.step)}${width ? ` ${width}` : ''}`;
+  return { kind: 'label', scale: scale.id, size, text, width, footMm: interval.mm, lowMm: interval.lowMm, highMm: interval.highMm, school: school.id };
 }
 
 /** Why a number is no label of a scale, or ''. */
-function labelProblem(id: ScaleId, size: number): string {
-  const scale = SCALE[id];
+function labelProblem(scale: AnyScale, size: number): string {
   const [low, high] = scale.range;
-  if (size < low || size > high) return `${scale.name} runs from ${low} to ${high}; ${trim(size)} is outside it.`;
-  if (!onStep(scale, size)) {
+  if (!inRun(scale, size)) return `${scale.name} runs from ${low} to ${high}; ${trim(size)} is outside it.`;
+  if (!cutWith(scale, size)) {
     const below = Math.floor(size / scale.step) * scale.step;
     return `${scale.name} goes in ${stepWord(scale)}: ${formatSize(below, scale.step)} or ${formatSize(below + scale.step, scale.step)}, not ${trim(size)}.`;
   }
   return '';
 }
+/** A Mondopoint mark is the length and the width of the foot: `255/98`. */
+const MONDO_MARK = /^(?:(?:mondopoint|mondo|mp) )?(\d{3}) ?\/ ?(\d{2,3})$/;
+/** Widths feet have, mm. */
+const HUMAN_WIDTH: readonly [number, number] = [45, 140];
+function mondoMark(scale: AnyScale, length: number, width: number, into: string | undefined): QuickAnswer {
+  const problem =
+    labelProblem(scale, length) ||
+    (width >= HUMAN_WIDTH[0] && width <= HUMAN_WIDTH[1]
+      ? ''
+      : `A foot ${width} mm wide is not a human one: a Mondopoint mark is length/width in mm, as 255/98.`);
+  if (problem) return { meanings: [], problem };
+  return { meanings: [{ ...labelMeaning(scale, length), text: `${scale.name} ${length}/${width}`, width: `${width} mm`, into }], problem: '' };
+}
 const trim = (n: number): string => `${Number(n.toFixed(2))}`;
+const fits = (scale: AnyScale, size: number, width: string | undefined): boolean =>
+  labelProblem(scale, size) === '' && widthProblem(scale, width) === '' && human(scale, size);
 
 /**
  * What a quick text may mean. Several meanings are listed, never guessed among.
  * @param text `us w 7.5`, `w7.5 in men's`, `42 eu`, `25.4 cm`, `9 3/4"`, `jp 24.5 EE`, `10 4E`, `39`
  * @param unit unit shown; only orders the meanings of a bare number
  * @param assumed scale of a bare number, where it has been told once for a whole column
+ * @param book scales that may be named; a maker's own goes by its name
  * @example readQuick('w7.5 in men’s').meanings[0] // { scale: 'us-w', size: 7.5, into: 'us-m', ... }
  */
-export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: ScaleId | null = null): QuickAnswer {
+export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string | null = null, book: ScaleBook = PUBLISHED): QuickAnswer {
   const plain = text.trim().toLowerCase().replace(/[’`]/g, "'").replace(/\s+/g, ' ');
   if (plain === '') return { meanings: [], problem: '' };
   if (plain.length > 60) return { meanings: [], problem: 'That is longer than a size: write for example us w 7.5, 42 eu or 25.4 cm.' };
 
-  const asked = / (?:in|to|into|as) ([a-z' -]+)$/.exec(plain);
-  const target = asked ? wordAtStart(asked[1].trim()) : null;
+  const asked = / (?:in|to|into|as) ([a-z][a-z0-9' ,&.-]*)$/.exec(plain);
+  const target = asked ? wordAtStart(asked[1].trim(), book) : null;
   const into = asked && target && target.rest === '' ? target.ids[0] : undefined;
   const body = into ? plain.slice(0, asked!.index).trim() : plain;
 
@@ -157,11 +186,15 @@ export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: ScaleI
     return { meanings: [footMeaning(length.mm, length.unit, into)], problem: '' };
   }
 
-  const front = wordAtStart(body);
-  const { rest: noWidth, width } = takeWidth(front ? front.rest : body);
-  const back = front ? null : wordAtEnd(noWidth);
+  const front = wordAtStart(body, book);
+  const mark = MONDO_MARK.exec(body);
+  if (mark) return mondoMark(book.get('mondo'), Number(mark[1]), Number(mark[2]), into);
+
+  const namesOf = (found: { ids: readonly string[] } | null) => found?.ids.flatMap((id) => book.get(id).widths ?? []);
+  const { rest: noWidth, width } = takeWidth(front ? front.rest : body, namesOf(front));
+  const back = front ? null : wordAtEnd(noWidth, book);
   const ids = front?.ids ?? back?.ids ?? (assumed ? [assumed] : null);
-  const again = back ? takeWidth(back.rest) : { rest: noWidth, width };
+  const again = back ? takeWidth(back.rest, namesOf(back)) : { rest: noWidth, width };
   const letter = width ?? again.width;
   const size = parseMixedNumber(again.rest);
   if (size === null) {
@@ -170,24 +203,25 @@ export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: ScaleI
   if (size < 0) return { meanings: [], problem: `No scale has sizes below nought; ${trim(size)} was typed.` };
 
   if (ids) {
-    const fine = ids.filter((id) => labelProblem(id, size) === '' && widthProblem(id, letter) === '' && human(id, size));
-    if (fine.length > 0) return { meanings: fine.map((id) => ({ ...labelMeaning(id, size, letter), into })), problem: '' };
-    return { meanings: [], problem: [...new Set(ids.map((id) => labelProblem(id, size) || widthProblem(id, letter)).filter(Boolean))].join(' ') };
+    const scales = ids.map((id) => book.get(id));
+    const fine = scales.filter((scale) => fits(scale, size, letter));
+    if (fine.length > 0) return { meanings: fine.map((scale) => ({ ...labelMeaning(scale, size, letter), into })), problem: '' };
+    return { meanings: [], problem: [...new Set(scales.map((scale) => labelProblem(scale, size) || widthProblem(scale, letter)).filter(Boolean))].join(' ') };
   }
-  return bare(size, unit, letter, into);
+  return bare(size, unit, letter, into, book);
 }
 
-const human = (id: ScaleId, size: number): boolean => {
-  const { footMm } = labelMeaning(id, size);
+const human = (scale: AnyScale, size: number): boolean => {
+  const { footMm } = labelMeaning(scale, size);
   return footMm >= HUMAN_MM[0] && footMm <= HUMAN_MM[1];
 };
 
-function footMeaning(mm: number, unit: LengthUnit, into?: ScaleId): Meaning {
+function footMeaning(mm: number, unit: LengthUnit, into?: string): Meaning {
   return { kind: 'foot', text: `foot of ${formatLength(mm, unit)}`, footMm: mm, lowMm: mm, highMm: mm, into };
 }
 
 /** A bare number: every scale it could be a label of, and the lengths it could be. */
-function bare(size: number, unit: LengthUnit, width: string | undefined, into?: ScaleId): QuickAnswer {
+function bare(size: number, unit: LengthUnit, width: string | undefined, into: string | undefined, book: ScaleBook): QuickAnswer {
   const meanings: Meaning[] = [];
   const units: LengthUnit[] = [unit, ...(['mm', 'cm', 'in'] as const).filter((u) => u !== unit)];
   for (const u of units) {
@@ -196,15 +230,16 @@ function bare(size: number, unit: LengthUnit, width: string | undefined, into?: 
   }
   for (const id of BARE) {
     if (FOOT_ITSELF.has(id) && id !== 'jp' && meanings.some((m) => m.kind === 'foot' && Math.abs(m.footMm - size) < 1e-6)) continue;
-    if (labelProblem(id, size) === '' && widthProblem(id, width) === '' && human(id, size)) meanings.push({ ...labelMeaning(id, size, width), into });
+    const scale = book.get(id);
+    if (fits(scale, size, width)) meanings.push({ ...labelMeaning(scale, size, width), into });
   }
-  const near = SCALES.filter((s) => BARE.includes(s.id) && size >= s.range[0] && size <= s.range[1]);
+  const near = BARE.map((id) => book.get(id)).filter((s) => inRun(s, size));
   // Between two steps the lengths it could be are still listed, and the steps are named: nothing is rounded unasked.
   const problem =
     meanings.some((m) => m.kind === 'label') || (meanings.length > 0 && near.length === 0)
       ? ''
       : near.length > 0
-        ? labelProblem(near[0].id, size)
+        ? labelProblem(near[0], size)
         : `${trim(size)} is no size in any scale, and no foot.`;
   return { meanings, problem };
 }

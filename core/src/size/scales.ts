@@ -35,10 +35,21 @@ export interface LengthScale {
   schools: readonly School[];
   /** Present when sizes come from another scale's number, not from a length. */
   rule?: 'au-boot';
+  /** A half size has the whole's length and the next width. */
+  halfIsWidth?: true;
   group: 'women' | 'men' | 'kids' | 'all';
   source: string;
   confidence: Confidence;
 }
+
+/** A scale of any origin: the published ones, their finer cuts, and those makers define for themselves. */
+export type AnyScale = Omit<LengthScale, 'id'> & {
+  id: string;
+  /** Names of a maker's own widths, narrowest first. */
+  widths?: readonly string[];
+  /** The scale of which this is a finer cut. */
+  cutOf?: ScaleId;
+};
 
 // prettier-ignore
 export const SCALE_IDS = [
@@ -143,7 +154,7 @@ export const SCALES: readonly LengthScale[] = [
     schools: [onFoot('standard', "as US women's boxes", BARLEYCORN, 20.5 * BARLEYCORN, 'practice')]
   },
   {
-    id: 'au-boot', name: 'Australian boots, unisex', short: 'AU boot', step: 0.5, range: [0, 17], group: 'all', confidence: 'medium', rule: 'au-boot',
+    id: 'au-boot', name: 'Australian boots, unisex', short: 'AU boot', step: 0.5, range: [0, 17], group: 'all', confidence: 'medium', rule: 'au-boot', halfIsWidth: true,
     source: 'practice: whole lengths as British; a half size is the same length and the next width',
     schools: [
       onFoot('minus-3', "women's - 3, men's - 1, kids' - 1", BARLEYCORN, 23 * BARLEYCORN, 'practice'),
@@ -169,15 +180,21 @@ export const SCHOOL_IDS: readonly string[] = [...new Set(['standard', ...SCALES.
 export const isScaleId = (id: string): id is ScaleId => (SCALE_IDS as readonly string[]).includes(id);
 
 /** The school of that name, or the scale's default when it has none of that name. */
-export function schoolOf(scale: Pick<LengthScale, 'schools'>, id?: string): School {
+export function schoolOf(scale: Pick<AnyScale, 'schools'>, id?: string): School {
   return scale.schools.find((s) => s.id === id) ?? scale.schools[0];
 }
 
 /** Schools between which a scale leaves a choice; none when it has its one rule. */
-export const namedSchools = (scale: LengthScale): readonly string[] => (scale.schools.length > 1 ? scale.schools.map((s) => s.id) : []);
+export const namedSchools = (scale: AnyScale): readonly string[] => (scale.schools.length > 1 ? scale.schools.map((s) => s.id) : []);
 
 /** Foot length a size stands for in a school, mm. @example toFootMm(schoolOf(SCALE.uk), 8) // 262.47 */
 export const toFootMm = (school: School, size: number): number => school.zeroMm + size * school.unitMm - school.allowanceMm;
 
 /** Exact size of a foot length in a school. */
 export const fromFootMm = (school: School, footMm: number): number => (footMm + school.allowanceMm - school.zeroMm) / school.unitMm;
+
+/** Step in which a scale's labels differ in length: a half that is only a width does not count. */
+export const lengthStep = (scale: Pick<AnyScale, 'step' | 'halfIsWidth'>): number => (scale.halfIsWidth ? 1 : scale.step);
+
+/** The part of a size that speaks of length: a half that is a width has the whole's. */
+export const lengthSize = (scale: Pick<AnyScale, 'halfIsWidth'>, size: number): number => (scale.halfIsWidth ? Math.floor(size + 1e-9) : size);

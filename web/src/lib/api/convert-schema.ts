@@ -1,13 +1,20 @@
-import { SCALE, SCALE_IDS, SCHOOL_IDS, parseSize } from '@chiave/core/size';
+import { PUBLISHED, SCHOOL_IDS, parseSize } from '@chiave/core/size';
 import { z } from 'zod';
+import { anyScaleId } from './scale-id';
 
 const schools = SCHOOL_IDS as unknown as [string, ...string[]];
-const scaleId = z.enum(SCALE_IDS);
-const to = z.array(scaleId).min(1).max(SCALE_IDS.length);
+/** Scales asked for at once. */
+const MOST_SCALES = 60;
+const to = z.array(anyScaleId).min(1).max(MOST_SCALES);
+
+const tooFar = (id: string): string => {
+  const scale = PUBLISHED.find(id);
+  return scale ? `${scale.name} runs from ${scale.range.join(' to ')}` : 'no scale has such a size';
+};
 
 const fromLabel = z
   .object({
-    scale: scaleId,
+    scale: anyScaleId,
     size: z
       .union([z.string().max(12), z.number()])
       .transform(String)
@@ -18,8 +25,7 @@ const fromLabel = z
   .superRefine((from, context) => {
     const size = parseSize(from.size);
     if (size === null) context.addIssue({ code: 'custom', path: ['size'], message: `“${from.size}” is not a size; write 7.5, 42 2/3 or 255` });
-    else if (!Number.isFinite(size) || Math.abs(size) > 1000)
-      context.addIssue({ code: 'custom', path: ['size'], message: `${SCALE[from.scale].name} runs from ${SCALE[from.scale].range.join(' to ')}` });
+    else if (!Number.isFinite(size) || Math.abs(size) > 1000) context.addIssue({ code: 'custom', path: ['size'], message: tooFar(from.scale) });
   });
 
 const fromFoot = z.object({

@@ -1,12 +1,10 @@
-import { EVIDENCE_IDS, SCALE_IDS } from '@chiave/core/size';
+import { EVIDENCE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
-
-/** A scale of the tables, or a maker's own by its number. */
-const stripId = z.union([z.enum(SCALE_IDS), z.string().regex(/^maker-\d{1,9}$/, 'a scale of the tables, or maker-1')]);
+import { anyScaleId } from './scale-id';
 
 /** The strips laid along the rule, in order. */
 export const stripsSchema = z
-  .object({ strips: z.array(stripId).min(1, 'keep at least one strip').max(40) })
+  .object({ strips: z.array(anyScaleId).min(1, 'keep at least one strip').max(40) })
   .refine(({ strips }) => new Set(strips).size === strips.length, { path: ['strips'], message: 'each scale once' })
   .meta({ id: 'Strips' });
 
@@ -45,7 +43,7 @@ export const cardSchema = z
   .meta({ id: 'AnswerCard' });
 export type AnswerCard = z.infer<typeof cardSchema>;
 
-const column = z.object({ scale: z.enum(SCALE_IDS), school: z.string().max(20).optional() });
+const column = z.object({ scale: anyScaleId, school: z.string().max(20).optional() });
 const length = z.number().min(80, 'feet from 80 to 400 mm').max(400, 'feet from 80 to 400 mm');
 
 /** A chart of any set of scales over a range of feet. */

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { labelInterval, readLabel, schoolOf, type AnyScale } from '@chiave/core/size';
+  import { inRun, lengthStep, readLabel, schoolOf, sizeInterval, type AnyScale } from '@chiave/core/size';
   import { formatLength, trimNumber, type LengthUnit } from '@chiave/core/measure';
-  import { stripOf } from './rule-strips';
-  import { labelEvery, panned, zoomed, type View } from './rule-view';
+  import { isWritten, shortLabel, stripOf } from './rule-strips';
+  import { labelEvery, panned, RULE_LIMITS, zoomed, type View } from './rule-view';
 
   export interface Mark {
     id: string;
@@ -15,10 +15,11 @@
 
   // prettier-ignore
   let {
-    marks, active, scales, view, unit, snap, onmark, onactive, onview
+    marks, active, scales, view, unit, snap = null, onmark, onactive, onview
   }: {
-    marks: Mark[]; active: string; scales: AnyScale[]; view: View; unit: LengthUnit; snap: AnyScale | null;
-    onmark: (id: string, mm: number) => void; onactive: (id: string) => void; onview: (view: View) => void;
+    marks: Mark[]; active: string; scales: readonly AnyScale[]; view: View; unit: LengthUnit; snap?: AnyScale | null;
+    /** Left out where the marks are measured feet: they can be read, not moved. */
+    onmark?: (id: string, mm: number) => void; onactive: (id: string) => void; onview: (view: View) => void;
   } = $props();
 
   let width = $state(1100);
@@ -37,7 +38,7 @@
   const activeMark = $derived(marks.find((m) => m.id === active) ?? marks[0]);
 
   // The ticks depend on the view, not on the marks: dragging a mark leaves them alone.
-  const rows = $derived(scales.map((scale) => stripOf(scale, view.fromMm, view.toMm, (view.fromMm + view.toMm) / 2)));
+  const rows = $derived(scales.map((scale) => stripOf(scale, view.fromMm, view.toMm)));
   const tops = $derived.by(() => {
     let y = TOP;
     return rows.map((s) => {
@@ -58,11 +59,8 @@
   const readings = $derived(
     rows.map((strip, i) =>
       strip.rows.map(({ school }) => {
-        const scale = scales[i];
-        const step = scale.rule ? 1 : scale.step;
-        const read = readLabel(scale, school.id, activeMark.mm, step);
-        const [low, high] = scale.range;
-        return read.size < low - 1e-9 || read.size > high + 1e-9 ? null : { ...read, ...labelInterval(schoolOf(scale, school.id), read.size, step) };
+        const read = readLabel(scales[i], school.id, activeMark.mm);
+        return inRun(scales[i], read.size) ? { ...read, ...sizeInterval(scales[i], school.id, read.size) } : null;
       })
     )
   );
@@ -72,7 +70,7 @@
       const scale = scales[i];
       const size = readings[i][0]?.size;
       if (strip.rows.length < 2 || size === undefined) return null;
-      const places = strip.rows.map(({ school }) => labelInterval(schoolOf(scale, school.id), size, scale.step).mm);
+      const places = strip.rows.map(({ school }) => sizeInterval(scale, school.id, size).mm);
       return { low: Math.min(...places), high: Math.max(...places), label: readings[i][0]!.label };
     })
   );
@@ -84,9 +82,26 @@
     const drift = sorted.reduce((sum, h) => sum + h.at - h.place, 0) / Math.max(1, sorted.length);
     return Object.fromEntries(sorted.map((h) => [h.id, h.at - drift]));
   });
+  /** Where a mark's length is written: outward of the handles at either end; a mark between them is read in the table. */
+  function outward(id: string): -1 | 0 | 1 {
+    const inOrder = marks.filter((m) => m.mm >= view.fromMm && m.mm <= view.toMm).sort((p, q) => handles[p.id] - handles[q.id]);
+    return inOrder.length > 1 && inOrder[0].id === id ? -1 : inOrder.at(-1)?.id === id ? 1 : 0;
+  }
+  /** A mark that moves is a slider; one that only reads is a switch between feet. */
+  const roleOf = (mark: Mark) =>
+    onmark
+      ? {
+          role: 'slider' as const,
+          'aria-label': `${mark.name}, foot length`,
+          'aria-valuemin': RULE_LIMITS.fromMm,
+          'aria-valuemax': RULE_LIMITS.toMm,
+          'aria-valuenow': Number(mark.mm.toFixed(1)),
+          'aria-valuetext': `${mark.name} ${formatLength(mark.mm, unit)}`
+        }
+      : { role: 'button' as const, 'aria-label': `${mark.name} ${formatLength(mark.mm, unit)}`, 'aria-pressed': mark.id === active };
   /** Where a scale that has no size here begins or ends. */
   function runs(scale: AnyScale): string {
-    const [low, high] = scale.range.map((size) => labelInterval(schoolOf(scale), size, scale.step).mm);
+    const [low, high] = scale.range.map((size) => sizeInterval(scale, undefined, size).mm);
     if (high < view.fromMm) return `ends at ${formatLength(Math.round(high), unit)}`;
     return low > view.toMm ? `begins at ${formatLength(Math.round(low), unit)}` : '';
   }
@@ -102,9 +117,7 @@
 
   function snapped(mm: number): number {
     if (!snap) return Math.round(mm * 10) / 10;
-    const scale = snap;
-    const step = scale.rule ? 1 : scale.step;
-    return labelInterval(schoolOf(scale), readLabel(scale, undefined, mm, step).size, step).mm;
+    return sizeInterval(snap, undefined, readLabel(snap, undefined, mm).size).mm;
   }
   function down(event: PointerEvent): void {
     const at = px(event);
@@ -112,8 +125,9 @@
     held.set(event.pointerId, at);
     const near = marks.map((m) => ({ m, d: Math.abs(x(m.mm) - at) })).sort((p, q) => p.d - q.d)[0];
     const handle = (event.target as Element).closest('[data-mark]')?.getAttribute('data-mark');
-    dragging = held.size === 1 ? (handle ?? (near && near.d < 18 ? near.m.id : null)) : null;
-    if (dragging) onactive(dragging);
+    const taken = held.size === 1 ? (handle ?? (near && near.d < 18 ? near.m.id : null)) : null;
+    if (taken) onactive(taken);
+    dragging = onmark ? taken : null;
     const ends = [...held.values()];
     pinch = ends.length === 2 ? Math.abs(ends[0] - ends[1]) : 0;
   }
@@ -127,7 +141,7 @@
       const apart = Math.abs(a - b);
       if (pinch > 8 && apart > 8) onview(zoomed(view, pinch / apart, mmAt((a + b) / 2)));
       pinch = apart;
-    } else if (dragging) onmark(dragging, snapped(mmAt(at)));
+    } else if (dragging) onmark?.(dragging, snapped(mmAt(at)));
     else onview(panned(view, (before - at) / scaleX));
   }
   function up(event: PointerEvent): void {
@@ -147,13 +161,13 @@
 
   function stepOf(): number {
     if (!snap) return 1;
-    const scale = snap;
-    return (scale.rule ? 1 : scale.step) * schoolOf(scale).unitMm;
+    return lengthStep(snap) * schoolOf(snap).unitMm;
   }
   function key(event: KeyboardEvent, mark: Mark): void {
     const way = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
-    if (way !== undefined) onmark(mark.id, event.shiftKey ? Math.round((mark.mm + way * 0.1) * 10) / 10 : snapped(mark.mm + way * stepOf()));
-    else if (event.key === 'PageUp' || event.key === 'PageDown') onmark(mark.id, snapped(mark.mm + (event.key === 'PageUp' ? 10 : -10)));
+    if (way !== undefined && !onmark) onview(panned(view, way * 2));
+    else if (way !== undefined) onmark?.(mark.id, event.shiftKey ? Math.round((mark.mm + way * 0.1) * 10) / 10 : snapped(mark.mm + way * stepOf()));
+    else if (event.key === 'PageUp' || event.key === 'PageDown') onmark?.(mark.id, snapped(mark.mm + (event.key === 'PageUp' ? 10 : -10)));
     else if (event.key === '+' || event.key === '=') onview(zoomed(view, 0.8, mark.mm));
     else if (event.key === '-') onview(zoomed(view, 1.25, mark.mm));
     else return;
@@ -172,7 +186,7 @@
     {height}
     class="block touch-none"
     role="group"
-    aria-label="The rule: drag a mark, slide the rule, or use the arrow keys on a mark"
+    aria-label={onmark ? 'The rule: drag a mark, slide the rule, or use the arrow keys on a mark' : 'The rule: both feet and the size scales'}
     onpointerdown={down}
     onpointermove={move}
     onpointerup={up}
@@ -232,9 +246,9 @@
               stroke-opacity="0.45"
             />
           {/if}
-          {#each row.ticks as tick, n (tick.mm)}
+          {#each row.ticks as tick (tick.mm)}
             <line x1={x(tick.mm)} x2={x(tick.mm)} y1={y + 1} y2={y + (tick.whole ? 8 : 5)} stroke="var(--color-ink)" stroke-width={tick.whole ? 1.5 : 0.8} />
-            {#if every === 1 ? true : tick.whole && Math.round(Number(tick.label) || n) % Math.max(1, Math.round(every * (row.ticks[1] ? Math.abs(Number(row.ticks[1].label) - Number(row.ticks[0].label)) || 1 : 1))) === 0}
+            {#if isWritten(tick, every, strip.step) && x(tick.mm) < width - READ - 8 && x(tick.mm) > NAME + 4}
               <text
                 x={x(tick.mm)}
                 y={y + 21}
@@ -257,7 +271,7 @@
           font-weight="700"
           class="figures"
           fill={activeMark.colour}
-          data-read="{strip.scale}-{row.school.id}">{reading ? reading.label : '–'}</text
+          data-read="{strip.scale}-{row.school.id}">{reading ? shortLabel(reading.label) : '–'}</text
         >
         {#if reading && width >= 700}
           <text x={width - 6} y={y + 18} text-anchor="end" font-size="10.5" class="figures" fill="var(--color-ink-soft)"
@@ -281,8 +295,14 @@
           stroke="#3a2b10"
           stroke-width={mm % 10 === 0 ? 1.4 : 0.8}
         />
-        {#if mm % mmEvery === 0}<text x={x(mm)} y={RULE_TOP + 20} text-anchor="middle" font-size="14" font-weight="600" class="figures" fill="#3a2b10"
-            >{mm}</text
+        {#if mm % mmEvery === 0 && x(mm) < width - READ - 8}<text
+            x={x(mm)}
+            y={RULE_TOP + 20}
+            text-anchor="middle"
+            font-size="14"
+            font-weight="600"
+            class="figures"
+            fill="#3a2b10">{mm}</text
           >{/if}
       {/each}
     </g>
@@ -301,16 +321,13 @@
           stroke-dasharray={mark.dash}
           pointer-events="none"
         />
+        <!-- A slider where marks move, a switch where they only read. -->
+        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
         <g
           data-mark={mark.id}
-          role="slider"
+          {...roleOf(mark)}
           tabindex="0"
-          aria-label="{mark.name}, foot length"
-          aria-valuemin="80"
-          aria-valuemax="360"
-          aria-valuenow={Number(mark.mm.toFixed(1))}
-          aria-valuetext="{mark.name} {formatLength(mark.mm, unit)}"
-          class="handle cursor-ew-resize"
+          class="handle {onmark ? 'cursor-ew-resize' : 'cursor-pointer'}"
           onfocus={() => onactive(mark.id)}
           onkeydown={(event) => key(event, mark)}
         >
@@ -322,6 +339,17 @@
           />
           <rect x={hx - 22} y={RULE_TOP - 34} width="44" height="44" fill="transparent" />
           <text x={hx} y={RULE_TOP - 12} text-anchor="middle" font-size="14" font-weight="700" fill="#fff">{mark.letter}</text>
+          {#if outward(mark.id) !== 0}
+            <text
+              x={hx + outward(mark.id) * 18}
+              y={RULE_TOP - 12}
+              text-anchor={outward(mark.id) < 0 ? 'end' : 'start'}
+              font-size="14"
+              font-weight={here ? 700 : 500}
+              class="figures"
+              fill={mark.colour}>{mark.letter} {formatLength(mark.mm, unit)}</text
+            >
+          {/if}
         </g>
       {/if}
     {/each}

@@ -1,23 +1,26 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { formatLength } from '@chiave/core/measure';
-  import { convertFoot, convertLabel, readQuick, SCALE, type Meaning, type ScaleId } from '@chiave/core/size';
+  import { convertFoot, convertLabel, readQuick, type Meaning } from '@chiave/core/size';
+  import { shopBook } from './shop-scales';
   import { shown } from './units.svelte';
 
   /** The one box that answers anywhere: a size or a length, while it is typed; Enter lays it on the rule. */
-  const SHOWN: readonly ScaleId[] = ['us-w', 'us-m', 'uk', 'eu', 'jp', 'mondo'];
+  const SHOWN: readonly string[] = ['us-w', 'us-m', 'uk', 'eu', 'jp', 'mondo'];
   let text = $state('');
   let open = $state(false);
-  const answer = $derived(readQuick(text, shown.unit));
+  const book = $derived(shopBook());
+  const answer = $derived(readQuick(text, shown.unit, null, book));
 
   function sizesOf(m: Meaning): { name: string; size: string }[] {
-    const to = m.into ? [m.into] : SHOWN.filter((id) => id !== m.scale);
-    const { readings } = m.kind === 'foot' ? convertFoot({ lengthMm: m.footMm }, to) : convertLabel({ scale: m.scale!, size: m.size!, school: m.school }, to);
+    const to = m.into ? [m.into] : [...SHOWN.filter((id) => id !== m.scale), ...book.own.map((s) => s.id).filter((id) => id !== m.scale)];
+    const { readings } =
+      m.kind === 'foot' ? convertFoot({ lengthMm: m.footMm }, to, book) : convertLabel({ scale: m.scale!, size: m.size!, school: m.school }, to, book);
     return to.flatMap((id) => {
       const own = readings.filter((r) => r.scale === id);
       // Where schools disagree all of them are shown, each once.
       const sizes = [...new Set((id === 'eu' && m.kind === 'foot' ? own.slice(0, 1) : own).map((r) => r.size))].sort((p, q) => parseFloat(p) - parseFloat(q));
-      return own.every((r) => r.outsideRange) ? [] : [{ name: SCALE[id].short, size: sizes.join(' or ') }];
+      return own.every((r) => r.outsideRange) ? [] : [{ name: book.get(id).short, size: sizes.join(' or ') }];
     });
   }
   function enter(event: SubmitEvent): void {

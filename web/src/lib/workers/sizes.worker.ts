@@ -1,7 +1,7 @@
 /** Reads and converts many labels beside the page, a thousand lines a breath. */
-import { convertLine, type ManyOptions, type ManyRow } from '@chiave/core/size';
+import { bookOfMakers, convertLine, type KeptScale, type ManyOptions, type ManyRow } from '@chiave/core/size';
 
-export type SizesAsk = { kind: 'convert'; lines: string[]; options: ManyOptions } | { kind: 'stop' };
+export type SizesAsk = { kind: 'convert'; lines: string[]; kept: KeptScale[]; options: ManyOptions } | { kind: 'stop' };
 export type SizesAnswer = { kind: 'some'; rows: ManyRow[]; done: number; of: number } | { kind: 'end'; stopped: boolean; tookMs: number };
 
 const BREATH = 1000;
@@ -14,10 +14,11 @@ onmessage = async ({ data }: MessageEvent<SizesAsk>) => {
     return;
   }
   stopped = false;
-  const { lines, options } = data;
+  const { lines, kept, options } = data;
+  const book = bookOfMakers(kept);
   const started = performance.now();
   for (let i = 0; i < lines.length && !stopped; i += BREATH) {
-    const rows = lines.slice(i, i + BREATH).map((line, n) => convertLine(line, i + n + 1, options));
+    const rows = lines.slice(i, i + BREATH).map((line, n) => convertLine(line, i + n + 1, options, book));
     say({ kind: 'some', rows, done: Math.min(lines.length, i + BREATH), of: lines.length });
     await new Promise((resolve) => setTimeout(resolve, 0));
   }

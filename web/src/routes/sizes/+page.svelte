@@ -2,24 +2,24 @@
   import { untrack } from 'svelte';
   import { page } from '$app/state';
   import { formatLength, trimNumber } from '@chiave/core/measure';
-  import { convertFoot, convertLabel, isScaleId, makerScale, readInMaker, readQuick, SCALE, SCALES, type AnyScale, type Meaning } from '@chiave/core/size';
+  import { convertFoot, convertLabel, readQuick, type AnyScale, type Meaning } from '@chiave/core/size';
   import RuleBench, { type Mark } from '$lib/drawing/RuleBench.svelte';
   import { clampView, RULE_LIMITS, viewAround, zoomed } from '$lib/drawing/rule-view';
   import { Keeper } from '$lib/ui/save.svelte';
   import SaveLine from '$lib/ui/SaveLine.svelte';
   import StripList from '$lib/ui/StripList.svelte';
+  import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
-  /** Every scale that can lie along the rule: the tables' and the makers' own. */
-  const known = $derived<AnyScale[]>([...SCALES, ...data.makerScales.map((m) => makerScale(`maker-${m.id}`, m.definition))]);
+  const book = $derived(shopBook());
   let strips = $state<string[]>(untrack(() => [...data.strips]));
   // A maker's scale that was taken away leaves no strip behind.
-  const scales = $derived(strips.map((id) => known.find((s) => s.id === id)).filter((s): s is AnyScale => s !== undefined));
-  const tables = $derived(strips.filter(isScaleId));
+  const scales = $derived(strips.map((id) => book.find(id)).filter((s): s is AnyScale => s !== undefined));
+  const laid = $derived(scales.map((s) => s.id));
   const keeper = new Keeper('/api/v1/settings/strips', 'PUT');
   let snapId = $state<string | null>(null);
-  const snap = $derived(known.find((s) => s.id === snapId) ?? null);
+  const snap = $derived(book.find(snapId ?? '') ?? null);
 
   const asked = untrack(() => page.url.searchParams.get('q') ?? '');
   const given = (name: string) => {
@@ -29,13 +29,13 @@
   let text = $state(asked);
   let left = $state(given('left'));
   let right = $state(given('right'));
-  const answer = $derived(readQuick(text, shown.unit));
+  const answer = $derived(readQuick(text, shown.unit, null, book));
   let chosen = $state<Meaning | null>(null);
   const meaning = $derived(chosen ?? (answer.meanings.length === 1 ? answer.meanings[0] : null));
   /** Where the typed mark stands; a text of several meanings moves nothing until one is chosen. */
   let typedMm = $state(
     untrack(() => {
-      const { meanings } = readQuick(asked);
+      const { meanings } = readQuick(asked, shown.unit, null, shopBook());
       return meanings.length === 1 ? meanings[0].footMm : 240;
     })
   );
@@ -53,15 +53,15 @@
   const now = $derived(marks.find((m) => m.id === active) ?? marks[0]);
   const readings = $derived(
     meaning?.kind === 'label' && now.id === 'typed' && Math.abs(now.mm - meaning.footMm) < 1e-6
-      ? convertLabel({ scale: meaning.scale!, size: meaning.size!, school: meaning.school }, meaning.into ? [meaning.into] : tables)
-      : convertFoot({ lengthMm: now.mm }, tables)
+      ? convertLabel({ scale: meaning.scale!, size: meaning.size!, school: meaning.school }, meaning.into ? [meaning.into] : laid, book)
+      : convertFoot({ lengthMm: now.mm }, laid, book)
   );
 
   /** A typed label answers with no further key. */
   function type(value: string): void {
     text = value;
     chosen = null;
-    const { meanings } = readQuick(value, shown.unit);
+    const { meanings } = readQuick(value, shown.unit, null, book);
     if (meanings.length === 1) place(meanings[0]);
   }
   function place(one: Meaning): void {
@@ -135,7 +135,7 @@
     <p>
       <b>{meaning.text}</b> is a foot of <b class="figures">{formatLength(meaning.footMm, shown.unit)}</b>{#if meaning.lowMm < meaning.highMm}, from <span
           class="figures">{formatLength(meaning.lowMm, shown.unit)} to {formatLength(meaning.highMm, shown.unit)}</span
-        >{/if}{#if meaning.school && SCALE[meaning.scale!].schools.length > 1}<span class="soft">, school {meaning.school}</span>{/if}.
+        >{/if}{#if meaning.school && book.get(meaning.scale!).schools.length > 1}<span class="soft">, school {meaning.school}</span>{/if}.
     </p>
   {/if}
   {#if answer.problem}<p class="caution" role="alert">{answer.problem}</p>{/if}
@@ -157,23 +157,13 @@
       <tbody>
         {#each readings.readings.filter((r) => !r.outsideRange) as r (r.scale + r.school)}
           <tr class="border-b border-line">
-            <th scope="row" class="py-1 pr-2 text-left font-semibold">{SCALE[r.scale].name}</th>
+            <th scope="row" class="py-1 pr-2 text-left font-semibold">{book.get(r.scale).name}</th>
             <td class="soft pr-2 text-sm">{r.school === 'standard' ? '' : r.school}</td>
             <td><b class="figures">{r.size}{r.wider ? ' wider' : ''}</b></td>
             <td class="soft figures text-sm"
               >{Math.abs(r.remainderMm) < 0.05 ? 'exact' : `${r.remainderMm > 0 ? '+' : '−'}${trimNumber(Math.abs(r.remainderMm))} mm`}</td
             >
             <td class="soft text-sm">{r.byLength && r.exact === null ? `by its length ${r.byLength.size}; ` : ''}{r.source}</td>
-          </tr>
-        {/each}
-        {#each data.makerScales.filter((m) => strips.includes(`maker-${m.id}`)) as m (m.id)}
-          {@const read = readInMaker(makerScale(`maker-${m.id}`, m.definition), m.definition.cut, now.mm)}
-          <tr class="border-b border-line">
-            <th scope="row" class="py-1 pr-2 text-left font-semibold">{m.definition.name}</th>
-            <td class="soft pr-2 text-sm">{m.maker}</td>
-            <td><b class="figures">{read.outside ? '–' : read.label}</b></td>
-            <td class="soft figures text-sm">{read.outside ? '' : `${trimNumber(read.remainderMm)} mm`}</td>
-            <td class="soft text-sm">maker’s own</td>
           </tr>
         {/each}
       </tbody>
@@ -185,7 +175,7 @@
       <ul class="mt-1 grid gap-2">
         {#each readings.disagreements as d (d.scale)}
           <li>
-            <b>{SCALE[d.scale].name}</b>: {trimNumber(d.spreadSizes, 2)} sizes, <span class="figures">{trimNumber(d.spreadMm)} mm</span>.
+            <b>{book.get(d.scale).name}</b>: {trimNumber(d.spreadSizes, 2)} sizes, <span class="figures">{trimNumber(d.spreadMm)} mm</span>.
             <span class="soft">{d.why}.</span>
           </li>
         {:else}<li class="soft">Nowhere: every scale here has one rule.</li>{/each}
@@ -197,7 +187,7 @@
         <SaveLine keepers={[keeper]} />
       </div>
       <p class="soft mb-2 text-sm">Kept for the shop.</p>
-      <StripList {strips} {known} onchange={lay} />
+      <StripList {strips} known={book.all} onchange={lay} />
     </section>
   </div>
 </div>

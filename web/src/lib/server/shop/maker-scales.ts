@@ -1,14 +1,12 @@
 import type { z } from 'zod';
-import { makerScale, type MakerScaleInput } from '@chiave/core/size';
+import { bookOfMakers, makerScale, PUBLISHED, type KeptScale, type MakerScaleInput, type ScaleBook } from '@chiave/core/size';
 import type { makerScaleSchema } from '../../api/size-schema';
 import { database, fromJson, tables } from '../db';
 import { invalid, notFound } from '../problems';
 
-export interface MakerScaleRow {
-  id: number;
+export interface MakerScaleRow extends KeptScale {
   makerId: string;
   maker: string;
-  definition: MakerScaleInput;
 }
 
 /** Every maker's own scale. */
@@ -22,6 +20,18 @@ export async function allMakerScales(): Promise<MakerScaleRow[]> {
     maker: names.get(row.get('makerId') as string) ?? '',
     definition: fromJson<MakerScaleInput>(row.get('definition'))
   }));
+}
+
+/**
+ * The book for scales asked for by name; the database is only asked when one of them is a maker's own.
+ * @throws Problem 422 for a maker's scale that is not kept
+ */
+export async function bookFor(ids: readonly string[]): Promise<ScaleBook> {
+  const book = ids.some((id) => id.startsWith('maker-')) ? bookOfMakers(await allMakerScales()) : PUBLISHED;
+  const missing = ids.find((id) => !book.find(id));
+  if (missing)
+    throw invalid([{ path: 'scale', message: `there is no scale “${missing}”; a maker’s own are ${book.own.map((s) => s.id).join(', ') || 'none yet'}` }]);
+  return book;
 }
 
 /** Makers, for choosing. */

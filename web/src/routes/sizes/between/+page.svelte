@@ -2,6 +2,7 @@
   import { FEELS, guessFoot, ORDINARY_WEAR, sizesThere, sizeText, type FeelId, type KnownShoe, readStyleSize } from '@chiave/core/fit';
   import { formatLength, trimNumber } from '@chiave/core/measure';
   import { readQuick, SCALE } from '@chiave/core/size';
+  import { shopBook } from '$lib/ui/shop-scales';
   import { chance } from '$lib/ui/names';
   import { shown } from '$lib/ui/units.svelte';
 
@@ -12,6 +13,7 @@
     feel: FeelId;
   }
   let { data } = $props();
+  const book = $derived(shopBook());
   let rows = $state<Row[]>([{ styleId: '', text: 'eu 42', width: '', feel: 'comfortable' }]);
   let targetId = $state('');
   const styleOf = (id: string) => data.styles.find((s) => s.id === id);
@@ -26,7 +28,7 @@
           ? { known: null, problem: size.message }
           : { known: { how: 'style', style, size: size.size, width: size.width, feel: row.feel }, problem: '' };
       }
-      const { meanings, problem } = readQuick(row.text, shown.unit);
+      const { meanings, problem } = readQuick(row.text, shown.unit, null, book);
       const labels = meanings.filter((m) => m.kind === 'label');
       if (labels.length > 1) return { known: null, problem: `That may be ${labels.map((m) => m.text).join(', ')}: say which scale.` };
       if (labels.length === 0) return { known: null, problem: problem || (row.text.trim() === '' ? '' : 'Write the size on the shoe, as eu 42 or us w 7.5.') };
@@ -34,7 +36,7 @@
     })
   );
   const known = $derived(read.flatMap((r) => (r.known ? [r.known] : [])));
-  const guess = $derived(known.length > 0 ? guessFoot(known) : null);
+  const guess = $derived(known.length > 0 ? guessFoot(known, book) : null);
   const target = $derived(styleOf(targetId));
   const there = $derived(guess && target ? sizesThere(guess, target, ORDINARY_WEAR) : []);
   const best = $derived(there[0]);

@@ -4,28 +4,30 @@
   import {
     addChain,
     HABIT_PRIOR_SD,
+    lengthStep,
+    makingsOf,
     PURPOSES,
     readQuick,
-    SCALE,
-    SCALE_IDS,
+    reportsFor,
     weighHabit,
     type ChainInput,
     type ChainLineId,
     type HabitReport,
+    type Making,
     type Meaning,
-    type Rounding,
-    type ScaleId
+    type Rounding
   } from '@chiave/core/size';
   import AnswerCardSheet from '$lib/ui/AnswerCardSheet.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { cardOf } from '$lib/ui/answer-card';
+  import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
   let text = $state('us w 7.5');
   let chosen = $state<Meaning | null>(null);
   let styleId = $state('');
-  let toScale = $state<ScaleId>('eu');
+  let toScale = $state('eu');
   let purposeId = $state('everyday');
   let sockId = $state<(typeof SOCKS)[number]['id']>('none');
   let preference = $state<'snug' | 'regular' | 'generous'>('regular');
@@ -33,26 +35,32 @@
   let off = $state<ChainLineId[]>([]);
   let shop = $state('The shoe room, lyric theatre, Porto Levanna');
 
-  const answer = $derived(readQuick(text, shown.unit));
+  const book = $derived(shopBook());
+  const answer = $derived(readQuick(text, shown.unit, null, book));
   const meaning = $derived(chosen ?? (answer.meanings.length === 1 ? answer.meanings[0] : null));
   const style = $derived(data.styles.find((s) => s.id === styleId) ?? null);
   const purpose = $derived(PURPOSES.find((p) => p.id === purposeId)!);
   const target = $derived(style ? style.scale : toScale);
 
+  /** Reports kept of this last, and the making of it that is asked about. */
+  const kept = $derived(style ? data.habits.filter((h) => h.lastId === style.last.id) : []);
+  const makings = $derived(makingsOf(kept).filter((m) => m.variant !== '' || m.madeYear !== null));
+  let makingKey = $state('');
+  const making = $derived<Making>(makings.find((m) => keyOf(m) === makingKey) ?? { variant: '', madeYear: null });
+  const keyOf = (m: Making) => [m.variant, m.madeYear].filter(Boolean).join(', ');
   /** What is known of the last: its inside, where measured, and the reports kept of it. */
   const habit = $derived.by(() => {
     if (!style) return null;
-    const reports: HabitReport[] = data.habits.filter((h) => h.lastId === style.last.id);
+    const reports: HabitReport[] = reportsFor(kept, making);
     const size = style.last.base.size;
     const inside = shoeOf(style, size, style.last.base.width).inside.madeForFootMm - claimedFootMm(style, size);
     const own: HabitReport = {
       evidence: style.last.evidence.mark === 'measured' ? 'measured' : 'chart',
-      offsetSizes: inside / unitOf(style.scale),
+      offsetSizes: inside / book.get(style.scale).schools[0].unitMm,
       note: style.last.evidence.note
     };
     return weighHabit([own, ...reports]);
   });
-  const unitOf = (id: ScaleId) => SCALE[id].schools[0].unitMm;
 
   const input = $derived<ChainInput | null>(
     meaning === null
@@ -62,7 +70,7 @@
             meaning.kind === 'foot'
               ? { kind: 'foot', lengthMm: meaning.footMm, sdMm: 1.5 }
               : { kind: 'label', scale: meaning.scale!, size: meaning.size!, school: meaning.school },
-          to: { scale: target, school: style?.school, step: style?.step ?? SCALE[target].step, rounding: rounding ?? purpose.rounding },
+          to: { scale: target, school: style?.school, step: style?.step ?? lengthStep(book.get(target)), rounding: rounding ?? purpose.rounding },
           habit: habit
             ? {
                 sizes: habit.offsetSizes,
@@ -78,9 +86,9 @@
           off
         }
   );
-  const end = $derived(input ? addChain(input) : null);
+  const end = $derived(input ? addChain(input, book) : null);
   const card = $derived(
-    end && meaning ? cardOf(end, meaning.text, style ? `${style.name}, ${style.maker.name}` : SCALE[target].name, SCALE[target].name, shop) : null
+    end && meaning ? cardOf(end, meaning.text, style ? `${style.name}, ${style.maker.name}` : book.get(target).name, book.get(target).name, shop) : null
   );
   const toggle = (id: ChainLineId) => (off = off.includes(id) ? off.filter((o) => o !== id) : [...off, id]);
   const signed = (n: number, digits = 1) => `${n > 0 ? '+' : n < 0 ? '−' : ''}${trimNumber(Math.abs(n), digits)}`;
@@ -116,15 +124,25 @@
       ><span class="font-semibold">Into a shoe of the stockroom</span>
       <select class="field" bind:value={styleId}>
         <option value="">none: into a scale only</option>
-        {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({SCALE[s.scale].short})</option>{/each}
+        {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({book.get(s.scale).short})</option>{/each}
       </select>
     </label>
     {#if !style}
       <label class="block"
         ><span class="font-semibold">Scale</span>
         <select class="field" bind:value={toScale}
-          >{#each SCALE_IDS.filter((id) => !SCALE[id].rule) as id (id)}<option value={id}>{SCALE[id].name}</option>{/each}</select
+          >{#each book.all.filter((s) => !s.rule) as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
         >
+      </label>
+    {/if}
+    {#if makings.length > 0}
+      <label class="block"
+        ><span class="font-semibold">Which making of the last</span>
+        <select class="field" bind:value={makingKey} aria-describedby="making-note">
+          <option value="">any: only reports that name none</option>
+          {#each makings as m (keyOf(m))}<option value={keyOf(m)}>{keyOf(m)}</option>{/each}
+        </select>
+        <span id="making-note" class="soft text-sm">Reports of another variant or year do not count here: they speak of another inside.</span>
       </label>
     {/if}
     <Choice
@@ -170,7 +188,7 @@
     {#if end}
       <p class="mt-1">
         <span class="figures text-4xl font-semibold" data-answer>{end.label}</span>
-        <span class="text-brass">{SCALE[target].name}{style ? `, ${style.name}` : ''}</span>
+        <span class="text-brass">{book.get(target).name}{style ? `, ${style.name}` : ''}</span>
       </p>
       <p class="soft">
         Exactly {trimNumber(end.exact, 2)}, {signed(end.remainderMm)} mm beyond the label; about {Math.round(end.likely * 20) * 5} in 100 that this is the nearest
@@ -217,7 +235,9 @@
         <h3 class="mt-3">How the last {style.last.name} runs</h3>
         <ul class="text-sm">
           {#each habit.weights as w, i (i)}<li>
-              <span class="figures">{Math.round(w.share * 100)} of 100</span>: {w.report.evidence}, {signed(w.report.offsetSizes, 2)} sizes.
+              <span class="figures">{Math.round(w.share * 100)} of 100</span>: {w.report.evidence}, {signed(w.report.offsetSizes, 2)} sizes{w.report.variant
+                ? `, ${w.report.variant}`
+                : ''}{w.report.madeYear ? `, ${w.report.madeYear}` : ''}.
               <span class="soft">{w.report.note}</span>
             </li>{/each}
           <li>

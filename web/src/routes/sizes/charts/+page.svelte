@@ -1,13 +1,15 @@
 <script lang="ts">
   import Papa from 'papaparse';
   import { formatLength, parseLength, trimNumber } from '@chiave/core/measure';
-  import { chartOf, correctGauge, SCALE, SCALE_IDS, type Chart, type ScaleId } from '@chiave/core/size';
+  import { chartOf, correctGauge, type Chart } from '@chiave/core/size';
   import NumberField from '$lib/ui/NumberField.svelte';
   import Ticks from '$lib/ui/Ticks.svelte';
   import { download, downloadPdf } from '$lib/ui/download';
+  import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';
 
-  let scales = $state<ScaleId[]>(['us-w', 'us-m', 'uk', 'eu', 'jp', 'cn']);
+  const book = $derived(shopBook());
+  let scales = $state<string[]>(['us-w', 'us-m', 'uk', 'eu', 'jp', 'cn']);
   let fromMm = $state<number | null>(220);
   let toMm = $state<number | null>(290);
   let stepMm = $state<number | null>(5);
@@ -16,7 +18,7 @@
   const columns = $derived(scales.map((scale) => ({ scale })));
   const made = $derived.by((): { chart: Chart | null; problem: string } => {
     try {
-      return { chart: chartOf(columns, fromMm ?? NaN, toMm ?? NaN, { stepMm: stepMm ?? NaN }), problem: '' };
+      return { chart: chartOf(columns, fromMm ?? NaN, toMm ?? NaN, { stepMm: stepMm ?? NaN }, book), problem: '' };
     } catch (error) {
       return { chart: null, problem: error instanceof Error ? error.message : String(error) };
     }
@@ -53,7 +55,7 @@
       <div class="w-28"><NumberField label="Every" unit="mm" value={stepMm} low={0.5} high={50} step={0.5} onchange={(v) => (stepMm = v)} /></div>
     </div>
     <div class="mt-2 print:hidden">
-      <Ticks legend="Scales" options={SCALE_IDS.map((id) => ({ id, name: SCALE[id].name }))} chosen={scales} onchange={(next) => (scales = next)} />
+      <Ticks legend="Scales" options={book.all} chosen={scales} onchange={(next) => (scales = next)} />
     </div>
     {#if made.problem}<p class="caution mt-2" role="alert">{made.problem}.</p>{/if}
     {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}

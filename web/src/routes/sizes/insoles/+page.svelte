@@ -8,23 +8,25 @@
     HABIT_PRIOR_SD,
     HAND_ERROR_MM,
     INSOLE_UNDER_LAST_MM,
+    makingsOf,
     readInsoleRows,
-    SCALE,
-    SCALE_IDS,
+    reportsFor,
     weighHabit,
     type EvidenceId,
     type InsoleFit,
-    type ScaleId
+    type Making
   } from '@chiave/core/size';
   import ResidualChart from '$lib/ui/ResidualChart.svelte';
   import { send } from '$lib/ui/save.svelte';
+  import { shopBook } from '$lib/ui/shop-scales';
 
   let { data } = $props();
   const EXAMPLE =
     'size,length,ball,narrow\n3,23.1,8.5,6.3\n4,23.9,8.6,6.2\n5,24.8,8.6,6.4\n6,25.6,9.0,6.6\n7,26.5,9.1,6.4\n8,27.4,9.4,6.6\n9,28.4,9.5,6.6\n10,29.1,9.8,7.2\n11,30.0,10.0,7.2\n12,30.8,10.0,7.3';
   const MOST_BYTES = 1_000_000;
   let text = $state('');
-  let claims = $state<ScaleId>('uk');
+  let claims = $state('uk');
+  const book = $derived(shopBook());
   let lastId = $state('');
   let message = $state('');
   let saved = $state('');
@@ -46,12 +48,19 @@
   const fitted = $derived.by((): { fit: InsoleFit | null; problem: string } => {
     if (table.rows.length === 0) return { fit: null, problem: '' };
     try {
-      return { fit: fitInsoles(table.rows, claims), problem: '' };
+      return { fit: fitInsoles(table.rows, claims, book), problem: '' };
     } catch (error) {
       return { fit: null, problem: error instanceof Error ? error.message : String(error) };
     }
   });
-  const byLast = $derived(lasts.map((last) => ({ last, reports: data.habits.filter((h) => h.lastId === last.id) })).filter((l) => l.reports.length > 0));
+  /** Each making of a last by itself: a wide variant or another year's factory is another inside. */
+  const byMaking = $derived(
+    lasts.flatMap((last) => {
+      const own = data.habits.filter((h) => h.lastId === last.id);
+      return makingsOf(own).map((making) => ({ last, making, reports: reportsFor(own, making) }));
+    })
+  );
+  const wordsOf = (m: Making) => [m.variant, m.madeYear].filter(Boolean).join(', ');
   const signed = (n: number, digits = 2) => `${n > 0 ? '+' : n < 0 ? '−' : ''}${trimNumber(Math.abs(n), digits)}`;
 
   async function upload(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
@@ -82,7 +91,7 @@
       lastId,
       evidence: 'measured',
       offsetSizes: Math.round(fit.claimed!.habitSizes * 100) / 100,
-      note: `${fit.rows.length} insoles, step ${trimNumber(fit.stepMm, 2)} mm, against ${SCALE[claims].name}`
+      note: `${fit.rows.length} insoles, step ${trimNumber(fit.stepMm, 2)} mm, against ${book.get(claims).name}`
     });
   async function keepReport(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -119,7 +128,7 @@
       <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => (text = EXAMPLE)}>Example: a lace boot</button>
       <label class="flex items-center gap-2"
         ><span>claims</span><select class="field !w-48" bind:value={claims} aria-label="Scale on the box"
-          >{#each SCALE_IDS.filter((id) => !SCALE[id].rule) as id (id)}<option value={id}>{SCALE[id].name}</option>{/each}</select
+          >{#each book.all.filter((s) => !s.rule && !s.cutOf) as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
         ></label
       >
     </div>
@@ -131,7 +140,7 @@
       {@const fit = fitted.fit}
       <p class="mt-2">
         Step <b class="figures" data-step>{trimNumber(fit.stepMm, 2)} mm</b> by the line, <span class="figures">{trimNumber(fit.meanStepMm, 3)}</span> from last
-        to first; {SCALE[claims].name} steps <span class="figures">{trimNumber(fit.claimed!.stepMm, 2)}</span>. Rows lie
+        to first; {book.get(claims).name} steps <span class="figures">{trimNumber(fit.claimed!.stepMm, 2)}</span>. Rows lie
         <span class="figures">± {trimNumber(fit.sdMm, 2)} mm</span> off the line; a hand errs by about {HAND_ERROR_MM}.
       </p>
       <p>
@@ -200,10 +209,13 @@
         >Keep this report</button
       >
     </form>
-    {#each byLast as { last, reports } (last.id)}
+    {#each byMaking as { last, making, reports } (last.id + wordsOf(making))}
       {@const weighed = weighHabit(reports)}
-      <div class="mt-3 border-t border-line pt-2">
-        <h3>{last.name}, {last.maker}: <span class="figures">{signed(weighed.offsetSizes)} ± {trimNumber(weighed.sdSizes, 2)}</span> sizes</h3>
+      <div class="mt-3 border-t border-line pt-2" data-making="{last.id} {wordsOf(making)}">
+        <h3>
+          {last.name}, {last.maker}{wordsOf(making) ? `, ${wordsOf(making)}` : ''}:
+          <span class="figures">{signed(weighed.offsetSizes)} ± {trimNumber(weighed.sdSizes, 2)}</span> sizes
+        </h3>
         <ul class="text-sm">
           {#each reports as r, i (r.id)}
             <li class="flex items-center gap-2">

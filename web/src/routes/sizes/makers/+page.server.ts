@@ -1,7 +1,6 @@
 import { forPage } from '$lib/server/page';
-import { allMakers, allMakerScales } from '$lib/server/shop/maker-scales';
+import { allMakers } from '$lib/server/shop/maker-scales';
 
 export const load = async () => {
-  const [makers, scales] = await forPage(Promise.all([allMakers(), allMakerScales()]));
-  return { makers, scales };
+  return { makers: await forPage(allMakers()) };
 };

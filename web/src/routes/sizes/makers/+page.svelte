@@ -1,9 +1,10 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { formatLength, parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
-  import { convertFoot, makerInterval, makerScale, makerWidths, readInMaker, type MakerScaleInput } from '@chiave/core/size';
+  import { convertFoot, makerScaleId, makerWidths, sizeInterval, type MakerScaleInput } from '@chiave/core/size';
   import Choice from '$lib/ui/Choice.svelte';
   import { send, type SaveError } from '$lib/ui/save.svelte';
+  import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
@@ -27,6 +28,7 @@
     const parsed = parseLength(footText, shown.unit);
     return parsed.ok && parsed.mm >= 80 && parsed.mm <= 400 ? parsed.mm : null;
   });
+  const book = $derived(shopBook());
   const errorOf = (...paths: string[]) => errors.find((e) => paths.includes(e.path))?.message;
   // A number that cannot be read goes as typed, so that the server's words name the field.
   const number = (text: string) => parseMixedNumber(text) ?? text;
@@ -131,8 +133,8 @@
       ><span class="text-sm">A foot, read in each</span><input class="field figures" bind:value={footText} aria-invalid={footMm === null} /></label
     >
     {#if footMm === null}<p class="caution mt-1" role="alert">Not a foot length: write it as 245, 24.5 cm or 9 5/8 in.</p>{/if}
-    {#each data.scales as row (row.id)}
-      {@const scale = makerScale(`maker-${row.id}`, row.definition)}
+    {#each data.makerScales as row (row.id)}
+      {@const scale = book.get(makerScaleId(row.id))}
       <article class="mt-3 border-t border-line pt-2" data-maker-scale>
         <div class="flex items-baseline gap-2">
           <h3 class="mr-auto">{row.definition.name}, {row.maker}</h3>
@@ -145,16 +147,16 @@
             : row.definition.cut === 'half'
               ? 'half sizes'
               : 'a half is the next width'}, {row.definition.forWhom}; size {row.definition.knownSize} is a foot of
-          <span class="figures">{formatLength(makerInterval(scale, row.definition.knownSize).mm, shown.unit)}</span>.
+          <span class="figures">{formatLength(sizeInterval(scale, undefined, row.definition.knownSize).mm, shown.unit)}</span>.
           <span class="soft">{row.definition.note}</span>
         </p>
         {#if footMm !== null}
-          {@const read = readInMaker(scale, row.definition.cut, footMm)}
-          {@const eu = convertFoot({ lengthMm: footMm }, ['eu']).readings[0]}
+          {@const [read, eu] = convertFoot({ lengthMm: footMm }, [scale.id, 'eu'], book).readings}
           <p>
-            <b class="figures text-xl">{read.outside ? 'outside its run' : read.label}</b>
-            <span class="soft figures text-sm">{read.outside ? '' : `${read.remainderMm < 0 ? '−' : '+'}${trimNumber(Math.abs(read.remainderMm))} mm`}</span
-            >{#if !read.outside && read.wider !== null}<span class="soft text-sm">, or {read.label}.5 for a wider one</span>{/if}
+            <b class="figures text-xl">{read.outsideRange ? 'outside its run' : read.size}</b>
+            <span class="soft figures text-sm"
+              >{read.outsideRange ? '' : `${read.remainderMm < 0 ? '−' : '+'}${trimNumber(Math.abs(read.remainderMm))} mm`}</span
+            >{#if !read.outsideRange && scale.halfIsWidth}<span class="soft text-sm">, or {read.size}.5 for a wider one</span>{/if}
             <span class="soft text-sm">(continental by length: {eu.size})</span>
           </p>
         {/if}
@@ -162,6 +164,6 @@
             Widths: {#each makerWidths(row.definition.widths) as w (w.name)}<span class="figures mr-2">{w.name} {trimNumber(w.mm)} mm</span>{/each}
           </p>{/if}
       </article>
-    {:else}<p class="soft mt-2">None yet. A kept scale can be laid along the rule as a strip.</p>{/each}
+    {:else}<p class="soft mt-2">None yet. A kept scale is read everywhere: on the rule, in the quick box by its name, in charts, chains and columns.</p>{/each}
   </section>
 </div>

@@ -2,17 +2,18 @@
   import Papa from 'papaparse';
   import Progressbar from 'flowbite-svelte/Progressbar.svelte';
   import { onDestroy } from 'svelte';
-  import { SCALE, SCALE_IDS, type ManyRow, type ScaleId } from '@chiave/core/size';
+  import type { ManyRow } from '@chiave/core/size';
   import Ticks from '$lib/ui/Ticks.svelte';
   import { download } from '$lib/ui/download';
+  import { shopBook } from '$lib/ui/shop-scales';
   import type { SizesAnswer, SizesAsk } from '$lib/workers/sizes.worker';
 
   const MOST_ROWS = 100_000;
   const MOST_BYTES = 8_000_000;
   let text = $state('');
   let column = $state(0);
-  let to = $state<ScaleId[]>(['us-w', 'us-m', 'uk', 'eu', 'mondo']);
-  let bare = $state<ScaleId | ''>('');
+  let to = $state<string[]>(['us-w', 'us-m', 'uk', 'eu', 'mondo']);
+  let bare = $state('');
   let rows = $state.raw<ManyRow[]>([]);
   let progress = $state({ done: 0, of: 0 });
   let running = $state(false);
@@ -21,7 +22,9 @@
   let worker: Worker | undefined;
 
   const bad = $derived(rows.filter((r) => r.problem !== ''));
-  let asked = $state.raw<ScaleId[]>([]);
+  let asked = $state.raw<string[]>([]);
+  let { data } = $props();
+  const book = $derived(shopBook());
 
   async function upload(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
     const file = event.currentTarget.files?.[0];
@@ -57,28 +60,29 @@
     tookMs = null;
     progress = { done: 0, of: lines.length };
     const come: ManyRow[] = [];
-    worker.onmessage = ({ data }: MessageEvent<SizesAnswer>) => {
-      if (data.kind === 'some') {
-        come.push(...data.rows);
-        progress = { done: data.done, of: data.of };
+    worker.onmessage = ({ data: answer }: MessageEvent<SizesAnswer>) => {
+      if (answer.kind === 'some') {
+        come.push(...answer.rows);
+        progress = { done: answer.done, of: answer.of };
         return;
       }
       rows = come;
       running = false;
-      tookMs = data.tookMs;
-      if (data.stopped) message = `Stopped after ${come.length} rows; these are below.`;
+      tookMs = answer.tookMs;
+      if (answer.stopped) message = `Stopped after ${come.length} rows; these are below.`;
     };
     worker.onerror = (e) => {
       running = false;
       message = `The conversion stopped: ${e.message}`;
     };
-    worker.postMessage({ kind: 'convert', lines, options: { to: asked, bare: bare === '' ? null : bare } } satisfies SizesAsk);
+    const kept = data.makerScales.map(({ id, definition }) => ({ id, definition }));
+    worker.postMessage({ kind: 'convert', lines, kept, options: { to: asked, bare: bare === '' ? null : bare } } satisfies SizesAsk);
   }
   const cancel = () => worker?.postMessage({ kind: 'stop' } satisfies SizesAsk);
   onDestroy(() => worker?.terminate());
 
   function csv(): void {
-    const fields = ['line', 'text', 'read as', 'foot mm', ...asked.map((id) => SCALE[id].name), 'problem'];
+    const fields = ['line', 'text', 'read as', 'foot mm', ...asked.map((id) => book.get(id).name), 'problem'];
     const data = rows.map((r) => [r.line, r.text, r.readAs, r.footMm?.toFixed(1) ?? '', ...r.sizes, r.problem]);
     download('sizes.csv', new Blob([Papa.unparse({ fields, data })], { type: 'text/csv' }));
   }
@@ -108,11 +112,11 @@
       >
       <label class="block"
         ><span class="text-sm">A bare number is</span><select class="field !w-56" bind:value={bare}
-          ><option value="">asked about, not guessed</option>{#each SCALE_IDS as id (id)}<option value={id}>{SCALE[id].name}</option>{/each}</select
+          ><option value="">asked about, not guessed</option>{#each book.all as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
         ></label
       >
     </div>
-    <Ticks legend="Into" options={SCALE_IDS.map((id) => ({ id, name: SCALE[id].short }))} chosen={to} onchange={(next) => (to = next)} />
+    <Ticks legend="Into" options={book.all.map(({ id, short }) => ({ id, name: short }))} chosen={to} onchange={(next) => (to = next)} />
     <div class="flex flex-wrap items-center gap-2">
       <button
         type="button"
@@ -154,7 +158,7 @@
         <table class="w-full text-sm">
           <thead
             ><tr class="border-b border-ink text-left"
-              ><th scope="col">line</th><th scope="col">read as</th><th scope="col">foot</th>{#each asked as id (id)}<th scope="col">{SCALE[id].short}</th
+              ><th scope="col">line</th><th scope="col">read as</th><th scope="col">foot</th>{#each asked as id (id)}<th scope="col">{book.get(id).short}</th
                 >{/each}</tr
             ></thead
           >

@@ -1,6 +1,7 @@
 import { convertFoot, convertLabel, parseSize, type Conversion } from '@chiave/core/size';
 import { convertSchema } from '$lib/api/convert-schema';
 import { take } from '$lib/server/endpoint';
+import { bookFor } from '$lib/server/shop/maker-scales';
 import { invalid } from '$lib/server/problems';
 
 const round = (value: number): number => Math.round(value * 100) / 100;
@@ -13,10 +14,11 @@ const rounded = (c: Conversion, width?: string): unknown => ({
   disagreements: c.disagreements.map((d) => ({ ...d, spreadMm: round(d.spreadMm), spreadSizes: round(d.spreadSizes) }))
 });
 
-export const POST = take(convertSchema, ({ from, foot, to }) => {
-  if (foot) return rounded(convertFoot(foot, to));
+export const POST = take(convertSchema, async ({ from, foot, to }) => {
+  const book = await bookFor(from ? [from.scale, ...to] : to);
+  if (foot) return rounded(convertFoot(foot, to, book));
   try {
-    return rounded(convertLabel({ scale: from!.scale, size: parseSize(from!.size)!, school: from!.school }, to), from!.width);
+    return rounded(convertLabel({ scale: from!.scale, size: parseSize(from!.size)!, school: from!.school }, to, book), from!.width);
   } catch (error) {
     if (error instanceof RangeError) throw invalid([{ path: 'from.size', message: error.message }]);
     throw error;

@@ -1,24 +1,43 @@
 <script lang="ts">
   import { formatLength, trimNumber } from '@chiave/core/measure';
-  import { convertFoot, footLetter, SCALE, schoolOf, type ScaleId } from '@chiave/core/size';
-  import SizeRule from '$lib/drawing/SizeRule.svelte';
+  import { convertFoot, footLetter, schoolOf } from '@chiave/core/size';
+  import RuleBench, { type Mark } from '$lib/drawing/RuleBench.svelte';
   import { STRIPS } from '$lib/drawing/rule-strips';
+  import { viewAround, type View } from '$lib/drawing/rule-view';
   import { feetOf } from '$lib/fit-feet';
   import { getDesk } from '$lib/ui/desk.svelte';
+  import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';
 
   const desk = getDesk();
   const feet = $derived(feetOf(desk.fitting));
   const both = $derived(feet.length === 2 ? { left: feet[0].values, right: feet[1].values } : null);
   const group = $derived(desk.fitting.customer.fitsAs);
+  const book = $derived(shopBook());
+  /** The usual strips, with the makers' own that this foot is within. */
+  const strips = $derived([...STRIPS, ...book.own.map((s) => s.id)]);
+  const marks = $derived<Mark[]>(
+    both
+      ? [
+          { id: 'left', letter: 'L', name: 'left foot', mm: both.left.lengthMm.mm, colour: 'var(--color-side-left)', dash: '' },
+          { id: 'right', letter: 'R', name: 'right foot', mm: both.right.lengthMm.mm, colour: 'var(--color-side-right)', dash: '8 4' }
+        ]
+      : []
+  );
+  let chosen = $state<string | null>(null);
+  // The longer foot rules length: it is read first.
+  const active = $derived(chosen ?? (marks.length > 0 && marks[0].mm > marks[1].mm ? 'left' : 'right'));
+  let view = $state<View | null>(null);
+  const around = $derived(view ?? viewAround(marks.map((m) => m.mm)));
+  const shownScales = $derived(strips.map((id) => book.get(id)).filter((s) => lines.some((l) => l.left.scale === s.id)));
   const lines = $derived.by(() => {
     if (!both) return [];
-    const [left, right] = [both.left, both.right].map((v) => convertFoot({ lengthMm: v.lengthMm.mm, sdMm: v.lengthMm.sdMm }, STRIPS));
+    const [left, right] = [both.left, both.right].map((v) => convertFoot({ lengthMm: v.lengthMm.mm, sdMm: v.lengthMm.sdMm }, strips, book));
     return left.readings
       .map((reading, i) => ({ left: reading, right: right.readings[i] }))
       .filter(({ left, right }) => !left.outsideRange || !right.outsideRange);
   });
-  const disagreements = $derived(both ? convertFoot({ lengthMm: Math.max(both.left.lengthMm.mm, both.right.lengthMm.mm) }, STRIPS).disagreements : []);
+  const disagreements = $derived(both ? convertFoot({ lengthMm: Math.max(both.left.lengthMm.mm, both.right.lengthMm.mm) }, strips, book).disagreements : []);
   const LETTERS = ['us-letter', 'uk-fitting', 'eu-fitting', 'jp-width', 'device-width'] as const;
   const LETTER_NAMES: Record<string, string> = {
     'us-letter': 'US letters',
@@ -37,18 +56,21 @@
       : []
   );
   const over = (mm: number) => (Math.abs(mm) < 0.05 ? 'exact' : `${mm > 0 ? '+' : '−'}${trimNumber(Math.abs(mm))} mm`);
-  const schoolName = (scale: ScaleId, id: string) => (SCALE[scale].schools.length > 1 && !SCALE[scale].rule ? schoolOf(SCALE[scale], id).name : '');
+  const schoolName = (id: string, school: string) => {
+    const scale = book.get(id);
+    return scale.schools.length > 1 && !scale.rule ? schoolOf(scale, school).name : '';
+  };
 </script>
 
 <svelte:head><title>Sizes · {desk.fitting.customer.name} · Chiave</title></svelte:head>
 <h1 class="sr-only">Sizes</h1>
 
 {#if both}
-  <section class="sheet">
-    <SizeRule leftMm={both.left.lengthMm.mm} rightMm={both.right.lengthMm.mm} unit={shown.unit} />
+  <section class="sheet !p-3" aria-label="The rule: both feet and the size scales">
+    <RuleBench {marks} {active} scales={shownScales} view={around} unit={shown.unit} onactive={(id) => (chosen = id)} onview={(next) => (view = next)} />
     <p class="soft mt-1 text-sm">
-      Both feet stand on the rule; every scale is a strip laid along it. Brass between two ticks: the same size by different schools. The longer foot rules
-      length.
+      Both feet stand on the rule; every scale is a strip laid along it. The longer foot rules length and is read at the right, with what is left over; tap L or
+      R for the other. The tinted box is the interval a label stands for; brass between rows is where schools put one and the same size.
     </p>
   </section>
   <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
@@ -63,7 +85,7 @@
         <tbody>
           {#each lines as line (line.left.scale + line.left.school)}
             <tr class="border-b border-line">
-              <th scope="row" class="py-1 pr-2 text-left font-semibold">{SCALE[line.left.scale].name}</th>
+              <th scope="row" class="py-1 pr-2 text-left font-semibold">{book.get(line.left.scale).name}</th>
               <td class="soft pr-2 text-sm">{schoolName(line.left.scale, line.left.school)}</td>
               {#each [line.left, line.right] as reading, i (i)}
                 <td class="pr-2"><b class="figures">{reading.size}</b> <span class="soft figures text-sm">{over(reading.remainderMm)}</span></td>
@@ -82,7 +104,7 @@
         <ul class="mt-1 grid gap-2">
           {#each disagreements as d (d.scale)}
             <li>
-              <b>{SCALE[d.scale].name}</b>: <span class="figures">{trimNumber(d.spreadSizes, 2)}</span>
+              <b>{book.get(d.scale).name}</b>: <span class="figures">{trimNumber(d.spreadSizes, 2)}</span>
               {d.spreadSizes === 1 ? 'size' : 'sizes'} apart. <span class="soft">{d.why}.</span>
             </li>
           {/each}
