@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 // prettier-ignore
 import {
-  completeFoot, dayShare, footAtHour, formatLength, formatSigned, hourOf, inchesAsFraction, judgeFeet, judgeMeasure, MEASURE, MEASURES, parseLength, parseMixedNumber,
+  completeFoot, dayShare, formatLength, formatSigned, hourOf, inchesAsFraction, judgeFeet, judgeMeasure, MEASURE, MEASURES, parseLength, parseMixedNumber,
   readMeasure, sockGirthMm, sockOutlineMm, toeShapeOf, type FootInput
 } from '../src/measure';
 
@@ -137,15 +137,6 @@ describe('the foot through the day and in its sock', () => {
     expect(dayShare(8)).toBe(0);
     expect(dayShare(13)).toBeCloseTo(0.5, 9);
     expect(dayShare(20)).toBe(1);
-  });
-  it('grows 0.2 % in length and 1 % in girth from morning to evening, and back', () => {
-    const foot = completeFoot(length(250));
-    const evening = footAtHour(foot, '09:30', 'evening');
-    expect(evening.foot.values.lengthMm.mm).toBeCloseTo(250.5, 9);
-    expect(evening.steps.map((s) => s.measure)).toEqual(['length', 'girth']);
-    const back = footAtHour(foot, 'evening', '09:30');
-    expect(back.foot.values.lengthMm.mm).toBeCloseTo(249.5, 9);
-    expect(footAtHour(foot, undefined, 'evening').foot).toBe(foot);
   });
   it('a sock of 1 mm lengthens the outline by 0.8 mm and the girth by 1.6 mm', () => {
     expect(2 * sockOutlineMm(1)).toBeCloseTo(0.8, 9);

@@ -1,4 +1,4 @@
-import { sockGirthMm, sockOutlineMm } from '../measure';
+import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../measure';
 import { CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf, slideOf, type Slide } from '../heel';
 import { compileShoe, type Inside, type ShoeOutline } from '../last';
 import { compileFootShape, type FootShape } from '../shape';
@@ -100,7 +100,7 @@ export function compare(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, pair
   const usableRoomMm = placement.roomMm - aids.toeFillerMm;
   const insideRoomMm = inside.insoleLengthMm - dims.lengthMm - 2 * sock - aids.heelGripMm - aids.toeFillerMm;
 
-  const ballGirth = inside.ballGirthMm - insertGirth - INSERT_GIRTH * aids.ballPadMm - dims.ballGirthMm - sockGirth;
+  const ballGirth = inside.ballGirthMm - insertGirth - INSERT_GIRTH * aids.ballPadMm - dims.ballGirthMm * (1 + heelSpreadShare(drop)) - sockGirth;
   const instep = inside.instepGirthMm - insertGirth - aids.tonguePadMm * 2 + aids.lacingMm - dims.instepGirthMm - sockGirth;
   const heelWidth = 2 * outline.heelHalfMm - dims.heelWidthMm - 2 * sock - GRIP.narrowsHeel * aids.heelGripMm;
 

@@ -1,4 +1,5 @@
-import { formatLength, sockGirthMm, sockOutlineMm, trimNumber } from '../measure';
+import { effectiveDrop } from '../heel';
+import { formatLength, heelSpreadShare, sockGirthMm, sockOutlineMm, trimNumber } from '../measure';
 import { TOE_FAMILY } from '../last';
 import { INSERT_GIRTH, type Clearances } from './clearances';
 import { KIND } from './kinds';
@@ -20,7 +21,7 @@ export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Sho
   const sockGirth = sockGirthMm(wear.sockMm);
   const day = (now: number, measured: number): string => {
     const change = now - measured;
-    return Math.abs(change) < 0.05 ? '' : `; ${dayWord(wear, steps.length > 0)} ${n(change)}`;
+    return Math.abs(change) < 0.05 ? '' : `; ${stateWord(wear, steps)} ${n(change)}`;
   };
   const less = (name: string, mm: number): string => (Math.abs(mm) < 0.05 ? '' : `; ${name} ${n(mm)}`);
   const insert = INSERT_GIRTH * wear.insertMm;
@@ -44,7 +45,7 @@ export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Sho
     case 'toe-box-depth':
       return `depth ${n(inside.toeDepthMm)} over a toe of ${n(dims.toeHeightMm)}, ${n(inside.littleToeDepthMm)} over ${n(dims.littleToeHeightMm)}${less('hammer toe', dims.hammerToeMm)}${less('sock', 2 * sock)}${less('insert', wear.insertMm)}`;
     case 'ball-girth':
-      return girth(inside.ballGirthMm, v.ballGirthMm.mm, dims.ballGirthMm);
+      return `${girth(inside.ballGirthMm, v.ballGirthMm.mm, dims.ballGirthMm)}${less('ball spread by the heel', heelSpreadShare(effectiveDrop(shoe.heelHeightMm, shoe.platformMm)) * dims.ballGirthMm)}`;
     case 'waist':
       return girth(inside.waistGirthMm, v.waistGirthMm.mm, dims.waistGirthMm);
     case 'instep':
@@ -66,8 +67,12 @@ export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Sho
   }
 }
 
-function dayWord(wear: Wear, moved: boolean): string {
-  return moved && wear.wornAt && Number.isNaN(Number(wear.wornAt[0])) ? wear.wornAt : 'time of day';
+/** What changed the foot since it was read: the hour by its word, several steps together as one. */
+function stateWord(wear: Wear, steps: WornFoot['steps']): string {
+  const on = steps.filter((s) => s.on);
+  if (on.length !== 1) return 'foot as worn';
+  if (on[0].id !== 'day') return on[0].what;
+  return wear.wornAt && Number.isNaN(Number(wear.wornAt[0])) ? wear.wornAt : 'time of day';
 }
 
 /** Length as a share of a size, in words: `half a size`. */

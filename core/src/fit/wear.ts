@@ -1,16 +1,14 @@
 import type { FootPlan } from '../shape';
-import { footAtHour, type Foot, type MeasureId, type StateStep } from '../measure';
+import { footInState, type Conditions, type Foot, type MeasureId, type StateStep } from '../measure';
 import type { Preference } from './kinds';
 
-/** How the shoe is worn. */
-export interface Wear {
+/** How the shoe is worn, and in what state the foot was read. */
+export interface Wear extends Conditions {
   /** One uncompressed layer, mm. */
   sockMm: number;
   /** Insert added to the shoe as sold, mm; negative when an insole is taken out. */
   insertMm: number;
   preference: Preference;
-  measuredAt?: string;
-  wornAt?: string;
   /** Hours the pair has been worn: girth grows by material. */
   hoursWorn: number;
   age?: number;
@@ -47,7 +45,7 @@ export interface WornFoot {
 
 /** The foot in the state in which the shoe is worn. */
 export function footAsWorn(foot: Foot, wear: Wear): WornFoot {
-  const { foot: worn, steps } = footAtHour(foot, wear.measuredAt, wear.wornAt);
+  const { foot: worn, steps } = footInState(foot, wear);
   const v = worn.values;
   const sd = Object.fromEntries(Object.entries(v).map(([id, value]) => [id, value.sdMm])) as Record<MeasureId, number>;
   return {

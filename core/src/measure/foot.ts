@@ -1,4 +1,5 @@
 import { MEASURES, POPULATIONS, type MeasureId, type PopulationId } from './measures';
+import { readingSd } from './readings';
 
 export type Side = 'left' | 'right';
 export const SIDES: readonly Side[] = ['left', 'right'];
@@ -9,15 +10,6 @@ export const ARCH_TYPES: readonly ArchType[] = ['low', 'medium', 'high'];
 
 /** How a value came to be known. `derived` is filled from proportions. */
 export type HowTaken = 'device' | 'tape' | 'tracing' | 'scan' | 'stated' | 'derived';
-
-/** Standard deviation by way of taking, as a factor of the tape's [estimate; gauge 1 mm against tape 1.5]. */
-const HOW_FACTOR: Readonly<Record<Exclude<HowTaken, 'derived'>, number>> = {
-  device: 2 / 3,
-  tape: 1,
-  tracing: 1,
-  scan: 2 / 3,
-  stated: 2
-};
 
 export interface FootValue {
   mm: number;
@@ -76,7 +68,7 @@ export function completeFoot(input: FootInput): Foot {
     const given = input.values[measure.id];
     if (given) {
       const how = given.how ?? 'tape';
-      values[measure.id] = { mm: given.mm, how, sdMm: given.sdMm ?? measure.tapeSdMm * HOW_FACTOR[how] };
+      values[measure.id] = { mm: given.mm, how, sdMm: given.sdMm ?? readingSd(measure.id, how) };
     }
   }
   for (const measure of MEASURES) {

@@ -1,0 +1,3 @@
+export * from './arch';
+export * from './judgements';
+export * from './growth';

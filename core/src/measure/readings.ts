@@ -1,0 +1,74 @@
+import { EXTRA, isExtraId, type ExtraId } from './extras';
+import type { HowTaken } from './foot';
+import { MEASURE, type MeasureId } from './measures';
+
+/** Everything that can be taken of a foot. */
+export type TakenId = MeasureId | ExtraId;
+
+/** Whether the foot carried the body when it was read. */
+export const LOADS = [
+  { id: 'standing', name: 'standing, weight on' },
+  { id: 'seated', name: 'seated' },
+  { id: 'off', name: 'off the floor' }
+] as const;
+export type Load = (typeof LOADS)[number]['id'];
+
+/** How a value can be taken, with its error as a factor of the tape's [estimate; a gauge errs by 1 mm where a tape errs by 1.5]. */
+export const WAYS: readonly { id: Exclude<HowTaken, 'derived'>; name: string; factor: number }[] = [
+  { id: 'device', name: 'gauge or calliper', factor: 2 / 3 },
+  { id: 'tape', name: 'tape', factor: 1 },
+  { id: 'tracing', name: 'tracing', factor: 1 },
+  { id: 'scan', name: 'scan', factor: 2 / 3 },
+  { id: 'stated', name: 'told', factor: 2 }
+];
+const FACTOR = Object.fromEntries(WAYS.map((w) => [w.id, w.factor])) as Record<Exclude<HowTaken, 'derived'>, number>;
+
+/** Standard deviation of one reading taken in a way, mm or degrees. */
+export const readingSd = (id: TakenId, how: Exclude<HowTaken, 'derived'>): number => (isExtraId(id) ? EXTRA[id].sd : MEASURE[id].tapeSdMm) * FACTOR[how];
+
+export interface Reading {
+  mm: number;
+  how: Exclude<HowTaken, 'derived'>;
+}
+export interface Combined {
+  mm: number;
+  sdMm: number;
+  /** Said when two readings are further apart than their errors explain; both are kept. */
+  disagreement: string;
+}
+
+/** Readings further apart than this many deviations of their difference are asked about. */
+const APART_SD = 2;
+/**
+ * An error of the hand that no second reading takes away: where the tape lies and how the foot stands [estimate], as a
+ * share of one reading's.
+ */
+const SHARED = 0.4;
+
+/**
+ * Several readings of one measure as one value: weighted by inverse variance. The part of the error that they share stays.
+ * @throws RangeError without a reading
+ * @example combineReadings('lengthMm', [{ mm: 248, how: 'device' }, { mm: 249, how: 'device' }]).mm // 248.5
+ */
+export function combineReadings(id: TakenId, readings: readonly Reading[]): Combined {
+  if (readings.length === 0) throw new RangeError('a value needs a reading');
+  const sds = readings.map((r) => readingSd(id, r.how));
+  const total = sds.reduce((sum, sd) => sum + 1 / sd ** 2, 0);
+  const mm = readings.reduce((sum, r, i) => sum + r.mm / sds[i] ** 2, 0) / total;
+  const own = Math.sqrt((1 - SHARED ** 2) / total);
+  const shared = SHARED * Math.min(...sds);
+  return { mm, sdMm: readings.length === 1 ? sds[0] : Math.hypot(own, shared), disagreement: disagreementOf(id, readings, sds) };
+}
+
+function disagreementOf(id: TakenId, readings: readonly Reading[], sds: readonly number[]): string {
+  for (let i = 1; i < readings.length; i++) {
+    const apart = Math.abs(readings[i].mm - readings[0].mm);
+    const explained = APART_SD * Math.sqrt(1 - SHARED ** 2) * Math.hypot(sds[0], sds[i]);
+    if (apart > explained) {
+      const unit = isExtraId(id) ? EXTRA[id].unit : 'mm';
+      const name = isExtraId(id) ? EXTRA[id].name : MEASURE[id].name;
+      return `Two readings of the ${name} lie ${Number(apart.toFixed(1))} ${unit} apart; the hand explains about ${explained.toFixed(1)}. Take it once more.`;
+    }
+  }
+  return '';
+}
