@@ -89,12 +89,15 @@ describe('saving behind the typing', () => {
   });
 });
 
-const side = () => ({ values: {}, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null });
+const side = () => ({ values: {}, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null, posture: null, print: null });
+// prettier-ignore
+const customer = (): FittingRow['customer'] => ({ id: 1, name: 'A', born: null, bornMonth: null, work: '', story: null, fitsAs: 'women', flags: [], version: 0, consentAt: null, consentNote: '', erasedAt: null });
 // prettier-ignore
 const fitting = (): FittingRow => ({
   id: 7, openedAt: '', updatedAt: '', purpose: '', kinds: [], sockMm: 0, insertMm: 0, preference: 'regular', measuredAt: '', wornAt: '', breakIn: 'now',
   population: 'general', wearingNow: '', trouble: '', looked: {}, note: '', feet: { left: side(), right: side() }, tries: [],
-  customer: { id: 1, name: 'A', born: null, work: '', story: null, fitsAs: 'women', flags: [] }
+  version: 0, feetVersion: 0, measuredLoad: 'standing', measuredSockMm: 0, measuredWarm: false, wornWarm: false, weightKg: null, feetWeightKg: null, stateOff: [],
+  customer: customer()
 });
 
 describe('the desk of a fitting', () => {
@@ -127,7 +130,13 @@ describe('the desk of a fitting', () => {
   });
   it('starts from an earlier visit without touching it', () => {
     const desk = new Desk(fitting());
-    const earlier = { left: { ...side(), values: { lengthMm: { mm: 240, typed: '240 mm', how: 'tape' as const } } }, right: side() };
+    const earlier = {
+      left: {
+        ...side(),
+        values: { lengthMm: { mm: 240, typed: '240 mm', how: 'tape' as const, at: null, by: '', under: 'standing' as const, sockMm: 0, readings: [] } }
+      },
+      right: side()
+    };
     desk.startFrom(earlier);
     desk.type('left', 'lengthMm', '241', 'mm');
     expect(earlier.left.values.lengthMm.mm).toBe(240);

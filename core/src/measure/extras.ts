@@ -4,6 +4,7 @@
  */
 export type ExtraId =
   | 'pressedBallGirthMm'
+  | 'ballWidthSeatedMm'
   | 'bigToeLengthMm'
   | 'toe1TipMm'
   | 'toe2TipMm'
@@ -17,7 +18,6 @@ export type ExtraId =
   | 'ankleGirthHeightMm'
   | 'calfGirthHeightMm'
   | 'shinLengthMm'
-  | 'ankleReachDeg'
   | 'ankleLiftDeg'
   | 'heelDropMm'
   | 'pointReachDeg'
@@ -38,6 +38,7 @@ export interface Extra {
 // prettier-ignore
 export const EXTRAS: readonly Extra[] = [
   { id: 'pressedBallGirthMm', name: 'ball girth, tape pulled tight', definition: 'as ball girth, the tape drawn until the flesh gives', unit: 'mm', range: [90, 420], sd: 3 },
+  { id: 'ballWidthSeatedMm', name: 'ball width, seated', definition: 'as ball width, no weight on the foot', unit: 'mm', range: [30, 160], sd: 1.5 },
   { id: 'bigToeLengthMm', name: 'big toe length', definition: 'tip of the big toe to the crease at its joint', unit: 'mm', range: [10, 120], sd: 1.5 },
   { id: 'toe1TipMm', name: 'toe 1 behind the longest', definition: 'how far the big toe ends behind the longest toe', unit: 'mm', range: [0, 60], sd: 1 },
   { id: 'toe2TipMm', name: 'toe 2 behind the longest', definition: 'how far the second toe ends behind the longest', unit: 'mm', range: [0, 60], sd: 1 },
@@ -51,7 +52,6 @@ export const EXTRAS: readonly Extra[] = [
   { id: 'ankleGirthHeightMm', name: 'height of the ankle girth', definition: 'floor to where the ankle was taped', unit: 'mm', range: [40, 250], sd: 4 },
   { id: 'calfGirthHeightMm', name: 'height of the calf girth', definition: 'floor to where the calf was taped', unit: 'mm', range: [100, 520], sd: 5 },
   { id: 'shinLengthMm', name: 'shin length', definition: 'floor to the crease behind the knee', unit: 'mm', range: [150, 650], sd: 5 },
-  { id: 'ankleReachDeg', name: 'ankle reach', definition: 'pointing at the ankle alone, from standing', unit: '°', range: [0, 110], sd: 4 },
   { id: 'ankleLiftDeg', name: 'ankle lift', definition: 'lifting the foot at the ankle, knee straight', unit: '°', range: [-20, 60], sd: 4 },
   { id: 'heelDropMm', name: 'heel drop, relaxed', definition: 'how far the toes hang below the heel with the leg held out', unit: 'mm', range: [0, 260], sd: 5 },
   { id: 'pointReachDeg', name: 'point reach', definition: 'pointing of the whole foot, ankle and midfoot together', unit: '°', range: [0, 140], sd: 4 },

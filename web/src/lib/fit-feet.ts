@@ -1,6 +1,18 @@
 /** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
 import { footAsWorn, type Wear, type WornFoot } from '@chiave/core/fit';
-import { SIDES, completeFoot, type Foot, type FootInput, type PopulationId, type Side } from '@chiave/core/measure';
+import {
+  MEASURES,
+  SIDES,
+  completeFoot,
+  tipsOf,
+  type Conditions,
+  type Foot,
+  type FootInput,
+  type Load,
+  type PopulationId,
+  type Side,
+  type StateStepId
+} from '@chiave/core/measure';
 import type { SideBody } from './api/shop-schema';
 
 export interface FittingState {
@@ -12,19 +24,39 @@ export interface FittingState {
   breakIn: 'now' | 'mould';
   population: string;
   feet: Record<Side, SideBody>;
-  customer: { born: number | null };
+  measuredLoad: Load;
+  measuredSockMm: number;
+  measuredWarm: boolean;
+  wornWarm: boolean;
+  weightKg: number | null;
+  feetWeightKg: number | null;
+  stateOff: StateStepId[];
+  customer: { born: number | null; flags: string[] };
 }
 
 /** Age this year, when the year of birth is known. */
 export const ageOf = ({ born }: { born: number | null }): number | undefined => (born === null ? undefined : new Date().getFullYear() - born);
+
+/** The state the feet were read in and the state their shoes are worn in. */
+export const conditionsOf = (fitting: FittingState): Conditions => ({
+  measuredAt: fitting.measuredAt || undefined,
+  wornAt: fitting.wornAt || undefined,
+  measuredLoad: fitting.measuredLoad,
+  measuredSockMm: fitting.measuredSockMm,
+  measuredWarm: fitting.measuredWarm,
+  wornWarm: fitting.wornWarm,
+  swollen: fitting.customer.flags.includes('swollen'),
+  pregnant: fitting.customer.flags.includes('pregnant'),
+  gainedKg: fitting.weightKg !== null && fitting.feetWeightKg !== null ? fitting.weightKg - fitting.feetWeightKg : 0,
+  off: fitting.stateOff
+});
 
 /** How the shoes of a fitting will be worn. */
 export const wearOf = (fitting: FittingState): Wear => ({
   sockMm: fitting.sockMm,
   insertMm: fitting.insertMm,
   preference: fitting.preference,
-  measuredAt: fitting.measuredAt || undefined,
-  wornAt: fitting.wornAt || undefined,
+  ...conditionsOf(fitting),
   hoursWorn: 0,
   age: ageOf(fitting.customer),
   breakIn: fitting.breakIn
@@ -35,7 +67,9 @@ export function footInputOf(side: Side, body: SideBody, population: string): Foo
   if (!body.values.lengthMm) return null;
   return {
     side,
-    values: body.values,
+    values: Object.fromEntries(MEASURES.flatMap(({ id }) => (body.values[id] ? [[id, body.values[id]]] : []))),
+    toeTipsMm: tipsOf(body.values),
+    littleToeBunionMm: body.values.littleToeBunionMm?.mm,
     toeShape: body.toeShape ?? undefined,
     archType: body.archType ?? undefined,
     bunionMm: body.bunionMm ?? undefined,

@@ -1,28 +1,61 @@
 import { FLAG_IDS, KIND_IDS, ZONE_IDS, ZONE_STATES } from '@chiave/core/fit';
-import { ARCH_TYPES, FOOT_TOE_SHAPES, MEASURES, POPULATIONS, hourOf, judgeMeasure, type MeasureId } from '@chiave/core/measure';
+import {
+  ARCH_TYPES,
+  EXTRAS,
+  FOOT_TOE_SHAPES,
+  LOADS,
+  MEASURES,
+  POPULATIONS,
+  STATE_STEP_IDS,
+  WAYS,
+  extraProblem,
+  hourOf,
+  isExtraId,
+  judgeMeasure,
+  type MeasureId,
+  type TakenId
+} from '@chiave/core/measure';
 import { z } from 'zod';
+import { GROUP_IDS } from '../ui/taken';
 
 const text = (most: number): z.ZodString => z.string().max(most, `at most ${most} characters`);
 const thisYear = new Date().getUTCFullYear();
 
-export const customerSchema = z
-  .object({
-    name: text(120).trim().min(1, 'a name, or a word to find the person by'),
-    born: z
-      .number('write the year with four figures')
-      .int('write the year with four figures')
-      .min(1900, 'a year from 1900 on')
-      .max(thisYear, 'not in the future')
-      .nullable()
-      .default(null),
-    fitsAs: z.enum(['women', 'men']).default('women'),
-    work: text(200).default(''),
-    story: text(2000).default(''),
-    flags: z.array(z.enum(FLAG_IDS)).default([])
-  })
-  .meta({ id: 'Customer' });
+/** The version that was seen; a save over a newer one is a conflict, 409. Left out, the save goes through. */
+const versionSeen = z.number().int().min(0).optional();
+
+const person = z.object({
+  name: text(120).trim().min(1, 'a name, or a word to find the person by'),
+  born: z
+    .number('write the year with four figures')
+    .int('write the year with four figures')
+    .min(1900, 'a year from 1900 on')
+    .max(thisYear, 'not in the future')
+    .nullable()
+    .default(null),
+  bornMonth: z.number().int().min(1, 'a month from 1 to 12').max(12, 'a month from 1 to 12').nullable().default(null),
+  fitsAs: z.enum(['women', 'men']).default('women'),
+  work: text(200).default(''),
+  story: text(2000).default(''),
+  flags: z.array(z.enum(FLAG_IDS)).default([]),
+  consent: z.boolean().default(false).describe('the person agreed that this is kept'),
+  consentNote: text(500).default('')
+});
+export const customerSchema = person.meta({ id: 'Customer' });
+
+/** Any part of what is kept of a person; nothing is filled in for what is left out. */
+export const customerPatchSchema = z
+  .object(
+    Object.fromEntries(Object.entries(person.shape).map(([key, field]) => [key, field instanceof z.ZodDefault ? field.unwrap().optional() : field.optional()]))
+  )
+  .extend({ version: versionSeen })
+  .meta({ id: 'CustomerPatch' }) as unknown as z.ZodType<Partial<z.infer<typeof person>> & { version?: number }>;
 
 const time = text(10).refine((t) => t === '' || hourOf(t) !== null, 'write the time as HH:MM, or morning, noon, evening');
+
+const ids = <T extends string>(rows: readonly { id: T }[]) => rows.map((r) => r.id) as [T, ...T[]];
+const loadId = z.enum(ids(LOADS));
+const kilograms = z.number().min(2, 'from 2 to 400 kg').max(400, 'from 2 to 400 kg').nullable();
 
 /** Ask and Look: any part may be sent. */
 export const fittingPatchSchema = z
@@ -40,20 +73,43 @@ export const fittingPatchSchema = z
     trouble: text(2000),
     looked: z.record(text(40), text(400)),
     note: text(4000),
-    flags: z.array(z.enum(FLAG_IDS))
+    flags: z.array(z.enum(FLAG_IDS)),
+    measuredLoad: loadId,
+    measuredSockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
+    measuredWarm: z.boolean(),
+    wornWarm: z.boolean(),
+    weightKg: kilograms,
+    feetWeightKg: kilograms,
+    stateOff: z.array(z.enum(STATE_STEP_IDS)),
+    version: versionSeen
   })
   .partial()
   .meta({ id: 'FittingPatch' });
 
-const measureIds = MEASURES.map((m) => m.id) as [MeasureId, ...MeasureId[]];
+const takenIds = [...MEASURES, ...EXTRAS].map((m) => m.id) as [TakenId, ...TakenId[]];
+const wayId = z.enum(ids(WAYS));
+const reading = z.object({ mm: z.number(), typed: text(40), how: wayId.default('tape') });
 const degrees = z.number().min(0, 'from 0 to 110 degrees').max(110, 'from 0 to 110 degrees').nullable();
 const standsOut = z.number().min(0, 'from 0 to 25 mm').max(25, 'from 0 to 25 mm').nullable();
 
-const sideSchema = z
+const printMm = z.number().min(0, 'from 0 to 160 mm').max(160, 'from 0 to 160 mm').nullable();
+const refusalOf = (id: MeasureId, mm: number, lengthMm: number | undefined): string => {
+  const finding = judgeMeasure(id, mm, lengthMm);
+  return finding?.level === 'refuse' ? finding.message : '';
+};
+
+export const sideSchema = z
   .object({
     values: z.partialRecord(
-      z.enum(measureIds),
-      z.object({ mm: z.number(), typed: text(40), how: z.enum(['device', 'tape', 'tracing', 'scan', 'stated']).default('tape') })
+      z.enum(takenIds),
+      reading.extend({
+        sdMm: z.number().min(0, 'from 0 to 40').max(40, 'from 0 to 40').optional(),
+        at: z.iso.datetime('a moment as 2026-11-25T09:30:00Z').nullable().default(null),
+        by: text(60).default(''),
+        under: loadId.default('standing'),
+        sockMm: z.number().min(0).max(12).default(0),
+        readings: z.array(reading).max(6, 'at most six readings').default([])
+      })
     ),
     toeShape: z
       .enum(FOOT_TOE_SHAPES as unknown as ['egyptian', 'greek', 'square'])
@@ -65,18 +121,20 @@ const sideSchema = z
       .default(null),
     bunionMm: standsOut.default(null),
     hammerToeMm: standsOut.default(null),
-    ankleReachDeg: degrees.default(null)
+    ankleReachDeg: degrees.default(null),
+    posture: z.array(z.number().int().min(-2, 'each mark is -2 to +2').max(2, 'each mark is -2 to +2')).length(6, 'six marks').nullable().default(null),
+    print: z.object({ midfootMm: printMm, heelMm: printMm, forefootMm: printMm }).nullable().default(null)
   })
   .superRefine((side, context) => {
     for (const [field, value] of Object.entries(side.values)) {
-      const finding = judgeMeasure(field as MeasureId, value!.mm, side.values.lengthMm?.mm);
-      if (finding?.level === 'refuse') context.addIssue({ code: 'custom', path: ['values', field], message: finding.message });
+      const message = isExtraId(field) ? extraProblem(field, value!.mm) : refusalOf(field as MeasureId, value!.mm, side.values.lengthMm?.mm);
+      if (message) context.addIssue({ code: 'custom', path: ['values', field], message });
     }
   });
 
-export const feetSchema = z.object({ left: sideSchema, right: sideSchema }).meta({ id: 'Feet' });
-export type FeetBody = z.infer<typeof feetSchema>;
-export type SideBody = FeetBody['left'];
+export const feetSchema = z.object({ left: sideSchema, right: sideSchema, version: versionSeen }).meta({ id: 'Feet' });
+export type SideBody = z.infer<typeof sideSchema>;
+export type FeetBody = { left: SideBody; right: SideBody };
 
 const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES as unknown as [(typeof ZONE_STATES)[number], ...(typeof ZONE_STATES)[number][]]));
 export const OUTCOMES = ['open', 'kept', 'left', 'returned'] as const;
@@ -91,3 +149,14 @@ export const tryPatchSchema = z
   })
   .partial()
   .meta({ id: 'TryPatch' });
+
+/** The groups of measures in the order a shop takes them. */
+export const measureOrderSchema = z
+  .object({
+    order: z
+      .array(z.enum(GROUP_IDS as [string, ...string[]], { error: `the groups are ${GROUP_IDS.join(', ')}` }))
+      .min(1)
+      .max(GROUP_IDS.length)
+  })
+  .refine(({ order }) => new Set(order).size === order.length, { path: ['order'], message: 'each group once' })
+  .meta({ id: 'MeasureOrder' });

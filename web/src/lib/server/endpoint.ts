@@ -65,6 +65,17 @@ export const take =
   (event: E): Promise<Response> =>
     answer(async () => work(await parseBody(event.request, schema), event), status);
 
+/** Who works at the device that asks, as it says itself: a name for the record, not a proof. */
+export const fitterOf = (event: { request: Request }): string => {
+  try {
+    return decodeURIComponent(event.request.headers.get('x-fitter') ?? '')
+      .trim()
+      .slice(0, 60);
+  } catch {
+    return '';
+  }
+};
+
 /** A path parameter that is a number. @throws Problem 404 */
 export function idOf(event: { params: Partial<Record<string, string>> }, name: string, what: string): number {
   const id = Number(event.params[name]);

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { createDocument, type ZodOpenApiOperationObject, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { convertSchema } from '../api/convert-schema';
 import { fitCheckSchema, fitSchema } from '../api/fit-schema';
-import { customerSchema, feetSchema, fittingPatchSchema, tryPatchSchema, trySchema } from '../api/shop-schema';
+import { importSchema } from '../api/feet-exchange';
+import { customerPatchSchema, customerSchema, feetSchema, fittingPatchSchema, measureOrderSchema, tryPatchSchema, trySchema } from '../api/shop-schema';
 import { cardSchema, chartSchema, habitSchema, makerScaleSchema, stripsSchema } from '../api/size-schema';
 import { VERSION } from '../version';
 
@@ -39,6 +40,20 @@ const ROWS: readonly Row[] = [
   { path: '/styles', method: 'get', summary: 'The stockroom: styles with their lasts, runs and shelf counts' },
   { path: '/customers', method: 'get', summary: 'Everyone, with the last measured lengths' },
   { path: '/customers', method: 'post', summary: 'Add a person', body: customerSchema, status: 201 },
+  { path: '/customers/{id}', method: 'get', summary: 'One person', hasId: true },
+  {
+    path: '/customers/{id}',
+    method: 'patch',
+    summary: 'Change what is kept of a person; a version seen and outdated is a conflict',
+    body: customerPatchSchema,
+    hasId: true
+  },
+  { path: '/customers/{id}', method: 'delete', summary: 'Erase a person; what must stay is made anonymous', hasId: true },
+  { path: '/customers/{id}/export', method: 'get', summary: 'Everything kept about a person, as one file', hasId: true },
+  { path: '/customers/{id}/feet', method: 'get', summary: 'A person’s feet, every session; ?format=csv for one line a value', hasId: true },
+  { path: '/customers/{id}/changes', method: 'get', summary: 'Who changed what and when', hasId: true },
+  { path: '/import/feet', method: 'post', summary: 'Read a file of feet for a person; looked over first as a dry run', body: importSchema },
+  { path: '/feet-schema.json', method: 'get', summary: 'JSON Schema of a file of feet' },
   { path: '/customers/{id}/fittings', method: 'get', summary: 'Fittings of a person, newest first', hasId: true },
   { path: '/customers/{id}/fittings', method: 'post', summary: 'Open a fitting', status: 201, hasId: true },
   { path: '/fittings/{id}', method: 'get', summary: 'One fitting: feet, answers, pairs tried', hasId: true },
@@ -49,6 +64,8 @@ const ROWS: readonly Row[] = [
   { path: '/tries/{id}', method: 'delete', summary: 'Take a pair off the list', hasId: true },
   { path: '/settings/strips', method: 'get', summary: 'The strips along the rule, as the shop keeps them' },
   { path: '/settings/strips', method: 'put', summary: 'Keep the strips along the rule', body: stripsSchema },
+  { path: '/settings/measures', method: 'get', summary: 'The order in which the shop takes its measures' },
+  { path: '/settings/measures', method: 'put', summary: 'Keep the order of the measures', body: measureOrderSchema },
   { path: '/habits', method: 'get', summary: 'What is known of how each last runs against its label' },
   { path: '/habits', method: 'post', summary: 'Keep one report of how a last runs', body: habitSchema, status: 201 },
   { path: '/habits/{id}', method: 'delete', summary: 'Take a report away', hasId: true },

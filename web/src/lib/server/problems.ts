@@ -19,6 +19,15 @@ export class Problem extends Error {
 
 export const notFound = (what: string): Problem => new Problem(404, 'Not found', `There is no ${what}.`);
 
+/** A save over a version that was not seen: nothing is written, and what is there now is told. */
+export const conflict = (what: string, seen: number, now: number): Problem =>
+  new Problem(
+    409,
+    'Changed meanwhile',
+    `Someone else has saved ${what} since you opened it (version ${now}, you have ${seen}). Nothing of yours was lost: it is still on this device.`,
+    [{ path: 'version', message: `${now}` }]
+  );
+
 export const invalid = (errors: readonly FieldError[]): Problem =>
   new Problem(422, 'Values out of range', errors.map((e) => `${e.path || 'body'}: ${e.message}`).join('; '), errors);
 

@@ -1,66 +1,148 @@
 <script lang="ts">
-  import { formatLength, type FootValue, type LengthUnit, type MeasureId, type Side } from '@chiave/core/measure';
+  import { EXTRA, formatLength, isExtraId, LOADS, WAYS, type FootValue, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
+  import { format } from 'date-fns';
   import type { Desk } from './desk.svelte';
-  import { readEntry, stepped, withUnit } from './entries';
+  import { disagreement, readEntry, secondOf, stepped, withUnit, type EntryKey } from './entries';
+  import { typeFast } from './quick-entry';
 
   /** One measure of one foot: typed as people say it, echoed in another unit, questioned or refused in words. */
   // prettier-ignore
   let {
-    desk, side, id, name, filled, unit, onactive
+    desk, side, id, name, filled, unit, fast, onactive, onnext
   }: {
-    desk: Desk; side: Side; id: MeasureId; name: string; filled: FootValue | undefined; unit: LengthUnit; onactive: (id: MeasureId) => void;
+    desk: Desk; side: Side; id: TakenId; name: string; filled: FootValue | undefined; unit: LengthUnit;
+    /** Fast entry: a complete figure moves on by itself. */
+    fast: boolean; onactive: (id: TakenId, side: Side) => void; onnext: (id: TakenId, side: Side) => void;
   } = $props();
 
+  const second = $derived(secondOf(id));
   const text = $derived(desk.entries[side][id] ?? '');
   const read = $derived(readEntry(desk.entries, side, id, unit));
   const refused = $derived(read.findings.some((f) => f.level === 'refuse'));
+  const stamp = $derived(desk.stamps[side][id]);
   const derivedFrom = $derived(read.mm === null && !refused && filled?.how === 'derived' ? filled : null);
   const echoUnit = $derived<LengthUnit>(unit === 'in' ? 'mm' : 'in');
+  const degrees = $derived(isExtraId(id) && EXTRA[id].unit === '°');
   const letter = $derived(side === 'left' ? 'L' : 'R');
   const noteId = $derived(`${id}-${side}-note`);
+  let again = $state(false);
+  let how = $state(false);
+  const secondText = $derived(desk.entries[side][second] ?? '');
+  const secondRead = $derived(readEntry(desk.entries, side, second, unit));
+  const apart = $derived(disagreement(desk.entries, side, id, unit, stamp?.how ?? 'tape'));
+  const value = $derived(desk.fitting.feet[side].values[id]);
 
-  const type = (next: string): void => desk.type(side, id, next, unit);
-  const step = (byMm: number): void => type(stepped(text, filled?.mm, unit, byMm));
+  function type(key: EntryKey, next: string): void {
+    if (fast && key === id && unit === 'mm') {
+      if (typeFast(desk, side, id, next)) onnext(id, side);
+      return;
+    }
+    desk.type(side, key, next, unit);
+  }
+  const step = (by: number): void => desk.type(side, id, stepped(text, filled?.mm, unit, by, id), unit);
 
   function onkeydown(event: KeyboardEvent): void {
     const way = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-    if (way === 0) return;
-    event.preventDefault();
-    step(way * (event.shiftKey ? 0.1 : 1));
+    if (way !== 0) {
+      event.preventDefault();
+      step(way * (event.shiftKey ? 0.1 : 1));
+    } else if (event.key === 'Enter') {
+      event.preventDefault();
+      onnext(id, side);
+    }
+  }
+  function keepUnit(key: EntryKey): void {
+    const now = desk.entries[side][key] ?? '';
+    if (now.trim() !== '' && readEntry(desk.entries, side, key, unit).mm !== null) desk.entries[side][key] = withUnit(now, unit, id);
   }
 </script>
 
 <div class="cell">
   <div class="flex items-stretch gap-1">
     <b class="w-5 self-center text-center {side === 'left' ? 'side-L' : 'side-R'}" aria-hidden="true">{letter}</b>
-    <button type="button" class="step" tabindex="-1" aria-label="{name}, {side}, 1 mm less" onclick={() => step(-1)}>−</button>
+    <button type="button" class="step" tabindex="-1" aria-label="{name}, {side}, 1 {degrees ? 'degree' : 'mm'} less" onclick={() => step(-1)}>−</button>
     <input
       class="field figures min-w-0 flex-1"
       class:derived={derivedFrom !== null}
-      inputmode="text"
+      data-field="{id}-{side}"
+      inputmode={fast ? 'none' : 'text'}
       autocomplete="off"
       aria-label="{name}, {side} foot"
       aria-invalid={refused}
       aria-describedby={noteId}
       placeholder={derivedFrom ? `≈ ${formatLength(Math.round(derivedFrom.mm), unit)}` : ''}
       value={text}
-      oninput={(e) => type(e.currentTarget.value)}
-      onfocus={() => onactive(id)}
-      onblur={() => {
-        if (text.trim() !== '' && !refused) desk.entries[side][id] = withUnit(text, unit);
+      oninput={(e) => type(id, e.currentTarget.value)}
+      onfocus={(e) => {
+        onactive(id, side);
+        if (fast) e.currentTarget.select();
       }}
+      onblur={() => keepUnit(id)}
       {onkeydown}
     />
-    <button type="button" class="step" tabindex="-1" aria-label="{name}, {side}, 1 mm more" onclick={() => step(1)}>+</button>
+    <button type="button" class="step" tabindex="-1" aria-label="{name}, {side}, 1 {degrees ? 'degree' : 'mm'} more" onclick={() => step(1)}>+</button>
   </div>
+  {#if again || secondText !== ''}
+    <label class="mt-1 ml-6 flex items-center gap-1 text-sm">
+      again
+      <input
+        class="field figures min-w-0 flex-1"
+        autocomplete="off"
+        aria-label="{name}, {side} foot, second reading"
+        aria-invalid={secondRead.findings.some((f) => f.level === 'refuse')}
+        value={secondText}
+        oninput={(e) => type(second, e.currentTarget.value)}
+        onfocus={() => onactive(id, side)}
+        onblur={() => keepUnit(second)}
+      />
+    </label>
+  {/if}
   <div id={noteId} class="ml-6 text-sm">
-    {#if read.mm !== null}<span class="soft figures">= {formatLength(read.mm, unit)} · {formatLength(read.mm, echoUnit)}</span>
+    {#if read.mm !== null}
+      {#if degrees}<span class="soft figures">= {Number(read.mm.toFixed(1))}°</span>
+      {:else}<span class="soft figures"
+          >= {formatLength(value?.readings.length ? value.mm : read.mm, unit)} · {formatLength(value?.readings.length ? value.mm : read.mm, echoUnit)}{value
+            ?.readings.length
+            ? `, mean of two, ± ${value.sdMm?.toFixed(1)}`
+            : ''}</span
+        >{/if}
+      <span class="whitespace-nowrap"
+        ><button type="button" class="link" aria-label="{name}, {side}: read again" onclick={() => (again = !again)}>again</button>
+        <button type="button" class="link" aria-expanded={how} aria-label="{name}, {side}: how it was taken" onclick={() => (how = !how)}>how</button></span
+      >
     {:else if derivedFrom}<span class="soft">filled in: {derivedFrom.because}, ± {Math.round(derivedFrom.sdMm)} mm</span>{/if}
-    {#each read.findings as finding (finding.message)}
+    {#if how && stamp}
+      <div class="grid gap-1 border-l-2 border-line pl-2">
+        <select
+          class="field"
+          aria-label="{name}, {side}: taken by"
+          value={stamp.how}
+          onchange={(e) => desk.stamp(side, id, { how: e.currentTarget.value as typeof stamp.how })}
+        >
+          {#each WAYS as way (way.id)}<option value={way.id}>{way.name}</option>{/each}
+        </select>
+        <select
+          class="field"
+          aria-label="{name}, {side}: weight on the foot"
+          value={stamp.under}
+          onchange={(e) => desk.stamp(side, id, { under: e.currentTarget.value as typeof stamp.under })}
+        >
+          {#each LOADS as load (load.id)}<option value={load.id}>{load.name}</option>{/each}
+        </select>
+        <span class="soft"
+          >{stamp.at ? format(new Date(stamp.at), 'd MMM yyyy, HH:mm') : 'when is not known'}{stamp.by ? `, ${stamp.by}` : ''}{stamp.sockMm > 0
+            ? `, in a sock of ${stamp.sockMm} mm`
+            : ''}</span
+        >
+      </div>
+    {/if}
+    {#if apart}<p class="notice" role="alert">{apart}</p>{/if}
+    {#each [...read.findings, ...secondRead.findings] as finding (finding.message)}
       <p class={finding.level === 'refuse' ? 'caution' : 'notice'} role="alert">
         {finding.message}
         {#if finding.offer}
-          <button type="button" class="ml-1 min-h-11 underline" onclick={() => type(finding.offer!.text)}>Take {finding.offer.text}</button>
+          <button type="button" class="ml-1 min-h-11 underline" onclick={() => desk.type(side, id, finding.offer!.text, unit)}>Take {finding.offer.text}</button
+          >
         {/if}
       </p>
     {/each}
@@ -79,5 +161,10 @@
   }
   .cell {
     min-width: 0;
+  }
+  .link {
+    min-height: 24px;
+    padding: 0 0.3rem;
+    text-decoration: underline;
   }
 </style>

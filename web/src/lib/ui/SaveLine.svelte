@@ -2,16 +2,22 @@
   import { format } from 'date-fns';
   import type { Keeper, SaveState } from './save.svelte';
 
-  let { keepers }: { keepers: readonly Keeper[] } = $props();
+  let { keepers, ontheirs }: { keepers: readonly Keeper[]; ontheirs?: (keeper: Keeper) => void } = $props();
 
   /** The worst state speaks. */
-  const ORDER: readonly SaveState[] = ['refused', 'waiting', 'saving', 'typing', 'saved'];
+  const ORDER: readonly SaveState[] = ['conflict', 'refused', 'waiting', 'saving', 'typing', 'saved'];
   const keeper = $derived([...keepers].sort((p, q) => ORDER.indexOf(p.state) - ORDER.indexOf(q.state))[0]);
   const at = $derived(keepers.reduce<number | null>((last, k) => (k.at && (!last || k.at > last) ? k.at : last), null));
 </script>
 
 <p role="status" class="text-sm" data-save={keeper.state}>
-  {#if keeper.state === 'waiting'}
+  {#if keeper.state === 'conflict'}
+    <span class="caution block">
+      {keeper.message}
+      <button type="button" class="ml-1 min-h-11 underline" onclick={() => keeper.overwrite(Number(keeper.errors[0]?.message))}>Keep mine</button>
+      {#if ontheirs}<button type="button" class="ml-2 min-h-11 underline" onclick={() => ontheirs(keeper)}>Take theirs</button>{/if}
+    </span>
+  {:else if keeper.state === 'waiting'}
     <span class="caution block">Not saved yet. {keeper.message} It is tried again every few seconds.</span>
   {:else if keeper.state === 'refused'}
     <span class="caution block">Not saved: {keeper.message}</span>

@@ -1,9 +1,10 @@
 import { getContext, setContext } from 'svelte';
-import type { LengthUnit, MeasureId, Side } from '@chiave/core/measure';
+import type { LengthUnit, Side, TakenId } from '@chiave/core/measure';
 import type { FittingRow, TryRow } from '../server/shop/fittings';
 import type { FeetBody, SideBody } from '../api/shop-schema';
-import { bodyOf, entriesOf, withUnit, type Entries } from './entries';
-import { Keeper } from './save.svelte';
+import { bodyOf, entriesOf, nowIso, stampsOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from './entries';
+import { fitterName, Keeper } from './save.svelte';
+import { usualWay } from './taken';
 
 const KEY = Symbol('desk');
 type Features = Omit<SideBody, 'values'>;
@@ -17,6 +18,8 @@ export class Desk {
   fitting = $state() as FittingRow;
   /** What stands in the fields of Measure, as typed. */
   entries = $state() as Entries;
+  /** How, when and by whom each value was taken. */
+  stamps = $state() as Stamps;
   /** True when something unsaved was found in this browser and is being saved now. */
   restored = $state(false);
   readonly asked: Keeper;
@@ -26,10 +29,13 @@ export class Desk {
   constructor(fitting: FittingRow) {
     this.fitting = fitting;
     this.entries = entriesOf(fitting.feet);
+    this.stamps = stampsOf(fitting.feet);
     this.asked = new Keeper(`/api/v1/fittings/${fitting.id}`, 'PATCH', `chiave-asked-${fitting.id}`);
     // Only what was changed here since the last save is sent, so that two tablets on one fitting do not undo each other.
     this.asked.onsaved = () => (this.#changed = {});
     this.feet = new Keeper(`/api/v1/fittings/${fitting.id}/feet`, 'PUT', `chiave-feet-${fitting.id}`);
+    this.asked.version = fitting.version;
+    this.feet.version = fitting.feetVersion;
   }
 
   /** Takes up what a closed tab or a dead battery left unsaved. In the browser only. */
@@ -39,9 +45,10 @@ export class Desk {
       this.patch(asked);
       this.restored = true;
     }
-    const feet = this.feet.draft<{ entries: Entries; features: Record<Side, Features> }>();
+    const feet = this.feet.draft<{ entries: Entries; features: Record<Side, Features>; stamps?: Stamps }>();
     if (feet) {
       this.entries = feet.entries;
+      this.stamps = feet.stamps ?? { left: {}, right: {} };
       for (const side of ['left', 'right'] as const) Object.assign(this.fitting.feet[side], feet.features[side]);
       this.saveFeet('mm');
       this.restored = true;
@@ -57,10 +64,40 @@ export class Desk {
     this.asked.later($state.snapshot(this.#changed));
   }
 
-  /** What was typed into a measure. */
-  type(side: Side, id: MeasureId, text: string, unit: LengthUnit): void {
-    this.entries[side][id] = text;
+  /** Reads the fitting as another fitter left it. */
+  takeOver(fitting: FittingRow): void {
+    this.fitting = fitting;
+    this.entries = entriesOf(fitting.feet);
+    this.stamps = stampsOf(fitting.feet);
+    this.asked.version = fitting.version;
+    this.feet.version = fitting.feetVersion;
+  }
+
+  /** What was typed into a measure; the value is stamped with how and by whom it is taken now. */
+  type(side: Side, key: EntryKey, text: string, unit: LengthUnit): void {
+    this.entries[side][key] = text;
+    const id = key.replace('#2', '') as TakenId;
+    const { measuredLoad, measuredSockMm } = this.fitting;
+    const how = this.stamps[side][id]?.how ?? usualWay(id);
+    this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm };
     this.saveFeet(unit);
+  }
+
+  /** Says how a value was taken. */
+  stamp(side: Side, id: TakenId, part: Partial<Stamp>): void {
+    const before = this.stamps[side][id];
+    if (before) this.stamps[side][id] = { ...before, ...part };
+    this.saveFeet('mm');
+  }
+
+  /** Values that came together, from a gauge or a tracing. */
+  fill(side: Side, values: Partial<Record<TakenId, number>>, how: Stamp['how']): void {
+    const { measuredLoad, measuredSockMm } = this.fitting;
+    for (const [id, mm] of Object.entries(values) as [TakenId, number][]) {
+      this.entries[side][id] = `${Number(mm.toFixed(1))} mm`;
+      this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm };
+    }
+    this.saveFeet('mm');
   }
 
   feature(side: Side, part: Partial<Features>): void {
@@ -69,29 +106,33 @@ export class Desk {
   }
 
   /** Starts from the feet of an earlier visit. */
-  startFrom(feet: FeetBody): void {
+  startFrom(feet: FeetBody, weightKg: number | null = null): void {
     const copy = structuredClone(feet);
     this.fitting.feet = copy;
     this.entries = entriesOf(copy);
+    this.stamps = stampsOf(copy);
+    // What the person weighed when these feet were read: a later weight then says how they changed.
+    if (weightKg !== null) this.patch({ feetWeightKg: weightKg });
     this.saveFeet('mm');
   }
 
   saveFeet(unit: LengthUnit): void {
-    for (const side of ['left', 'right'] as const) this.fitting.feet[side].values = bodyOf(this.entries, side, unit);
+    for (const side of ['left', 'right'] as const) this.fitting.feet[side].values = bodyOf(this.entries, side, unit, this.stamps);
     const { left, right } = $state.snapshot(this.fitting.feet) as FeetBody;
     const features = { left: { ...left, values: undefined }, right: { ...right, values: undefined } };
-    this.feet.later({ left, right }, { entries: this.#entriesWithUnits(unit), features }, this.#refusedSomewhere());
+    this.feet.later({ left, right }, { entries: this.#entriesWithUnits(unit), features, stamps: $state.snapshot(this.stamps) }, this.#refusedSomewhere());
   }
 
   #entriesWithUnits(unit: LengthUnit): Entries {
-    const named = (side: Side) => Object.fromEntries(Object.entries(this.entries[side]).map(([id, text]) => [id, withUnit(text, unit)]));
+    const named = (side: Side) =>
+      Object.fromEntries(Object.entries(this.entries[side]).map(([id, text]) => [id, withUnit(text, unit, id.replace('#2', '') as TakenId)]));
     return { left: named('left'), right: named('right') };
   }
 
   /** Text that cannot be taken is nowhere but here: it stays in this browser after the rest is saved. */
   #refusedSomewhere(): boolean {
     return (['left', 'right'] as const).some((side) =>
-      Object.entries(this.entries[side]).some(([id, text]) => text.trim() !== '' && !this.fitting.feet[side].values[id as MeasureId])
+      Object.entries(this.entries[side]).some(([id, text]) => text.trim() !== '' && !this.fitting.feet[side].values[id.replace('#2', '') as TakenId])
     );
   }
 

@@ -2,7 +2,7 @@
  * Saving that loses nothing: what was typed stays on the page and, until the server has it, in this browser;
  * when the database is away it says so and tries again.
  */
-export type SaveState = 'saved' | 'typing' | 'saving' | 'waiting' | 'refused';
+export type SaveState = 'saved' | 'typing' | 'saving' | 'waiting' | 'refused' | 'conflict';
 
 export interface SaveError {
   path: string;
@@ -20,6 +20,8 @@ export class Keeper {
   at = $state<number | null>(null);
   /** Called when all that was changed has been saved. */
   onsaved: () => void = () => {};
+  /** Version last seen, sent with every save; null where the thing kept has none. */
+  version: number | null = null;
   #timer: ReturnType<typeof setTimeout> | undefined;
   #latest: unknown;
   #keepDraft = false;
@@ -64,11 +66,27 @@ export class Keeper {
     await this.#running;
   }
 
+  /** After a conflict: saves what stands here over the newer version. */
+  async overwrite(now: number): Promise<void> {
+    this.version = now;
+    await this.now();
+  }
+
+  /** After a conflict: lets go of what stands here. */
+  drop(): void {
+    this.#latest = undefined;
+    if (this.draftKey) localStorage.removeItem(this.draftKey);
+    this.state = 'saved';
+    this.message = '';
+    this.errors = [];
+  }
+
   async #send(): Promise<void> {
     const body = this.#latest;
     this.state = 'saving';
-    const outcome = await send(this.url, this.method, body);
+    const outcome = await send<{ version?: number }>(this.url, this.method, this.version === null ? body : { ...(body as object), version: this.version });
     if (outcome.ok) {
+      if (this.version !== null) this.version = outcome.value.version ?? this.version;
       if (this.#latest === body) {
         this.#latest = undefined;
         if (this.draftKey && !this.#keepDraft) localStorage.removeItem(this.draftKey);
@@ -82,26 +100,33 @@ export class Keeper {
     }
     this.errors = outcome.errors;
     this.message = outcome.detail;
-    this.state = outcome.again ? 'waiting' : 'refused';
+    this.state = outcome.again ? 'waiting' : outcome.status === 409 ? 'conflict' : 'refused';
     if (outcome.again) this.#timer = setTimeout(() => void this.now(), RETRY_MS);
   }
 }
 
-export type Sent<T> = { ok: true; value: T } | { ok: false; again: boolean; detail: string; errors: SaveError[] };
+export type Sent<T> = { ok: true; value: T } | { ok: false; again: boolean; status: number; detail: string; errors: SaveError[] };
+
+const FITTER_KEY = 'chiave-fitter';
+/** Who works at this device, for the record of changes; kept in this browser. */
+export const fitterName = {
+  get: (): string => (typeof localStorage === 'undefined' ? '' : (localStorage.getItem(FITTER_KEY) ?? '')),
+  set: (name: string): void => localStorage.setItem(FITTER_KEY, name.trim().slice(0, 60))
+};
 
 /** Sends JSON and understands problem details; never throws. */
 export async function send<T = unknown>(url: string, method: string, body?: unknown): Promise<Sent<T>> {
   try {
     const response = await fetch(url, {
       method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      headers: { 'x-fitter': encodeURIComponent(fitterName.get()), ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
       body: body === undefined ? undefined : JSON.stringify(body)
     });
     const value = await response.json().catch(() => ({}));
     if (response.ok) return { ok: true, value: value as T };
     const { detail = 'The server did not understand.', errors = [] } = value as { detail?: string; errors?: SaveError[] };
-    return { ok: false, again: response.status >= 500, detail, errors };
+    return { ok: false, again: response.status >= 500, status: response.status, detail, errors };
   } catch {
-    return { ok: false, again: true, detail: 'The application does not answer. What you typed is still here; it is tried again.', errors: [] };
+    return { ok: false, again: true, status: 0, detail: 'The application does not answer. What you typed is still here; it is tried again.', errors: [] };
   }
 }

@@ -1,14 +1,26 @@
 import type { FittingState } from '../fit-feet';
 
 /** Only what the fit engine needs of a fitting: no names, no notes. */
-export const forWorker = ({ sockMm, insertMm, preference, measuredAt, wornAt, breakIn, population, feet, customer }: FittingState): FittingState => ({
-  sockMm,
-  insertMm,
-  preference,
-  measuredAt,
-  wornAt,
-  breakIn,
-  population,
-  feet,
-  customer: { born: customer.born }
-});
+export const forWorker = (fitting: FittingState): FittingState => {
+  const { sockMm, insertMm, preference, measuredAt, wornAt, breakIn, population, feet } = fitting;
+  const { measuredLoad, measuredSockMm, measuredWarm, wornWarm, weightKg, feetWeightKg, stateOff } = fitting;
+  return {
+    sockMm,
+    insertMm,
+    preference,
+    measuredAt,
+    wornAt,
+    breakIn,
+    population,
+    feet,
+    measuredLoad,
+    measuredSockMm,
+    measuredWarm,
+    wornWarm,
+    weightKg,
+    feetWeightKg,
+    stateOff,
+    // Of what was told only what changes the foot: swelling and pregnancy.
+    customer: { born: fitting.customer.born, flags: fitting.customer.flags.filter((f) => f === 'swollen' || f === 'pregnant') }
+  };
+};

@@ -2,6 +2,7 @@ import type { QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstSlice from './migrations/0001-first-slice';
 import * as sizes from './migrations/0002-sizes';
+import * as feet from './migrations/0003-feet';
 
 interface Migration {
   up: (q: QueryInterface) => Promise<void>;
@@ -11,7 +12,8 @@ interface Migration {
 /** Every migration, in order. A new one is a new row. */
 const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0001-first-slice', ...firstSlice },
-  { name: '0002-sizes', ...sizes }
+  { name: '0002-sizes', ...sizes },
+  { name: '0003-feet', ...feet }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

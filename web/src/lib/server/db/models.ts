@@ -17,9 +17,11 @@ export interface Tables {
   Setting: ModelStatic<Model>;
   Habit: ModelStatic<Model>;
   MakerScale: ModelStatic<Model>;
+  Tracing: ModelStatic<Model>;
+  Change: ModelStatic<Model>;
 }
 
-const { STRING, TEXT, INTEGER, DOUBLE, JSON: JSON_TYPE, DATE } = DataTypes;
+const { STRING, TEXT, INTEGER, DOUBLE, BOOLEAN, JSON: JSON_TYPE, DATE } = DataTypes;
 const id = { type: STRING(60), primaryKey: true };
 const serial = { type: INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true };
 
@@ -69,7 +71,12 @@ export function tables(sequelize: Sequelize): Tables {
       story: TEXT,
       fitsAs: STRING(6),
       flags: JSON_TYPE,
-      createdAt: DATE(3)
+      createdAt: DATE(3),
+      version: INTEGER.UNSIGNED,
+      bornMonth: INTEGER.UNSIGNED,
+      consentAt: DATE(3),
+      consentNote: TEXT,
+      erasedAt: DATE(3)
     }),
     Fitting: define('Fitting', 'fittings', {
       id: serial,
@@ -88,7 +95,16 @@ export function tables(sequelize: Sequelize): Tables {
       wearingNow: TEXT,
       trouble: TEXT,
       looked: JSON_TYPE,
-      note: TEXT
+      note: TEXT,
+      version: INTEGER.UNSIGNED,
+      feetVersion: INTEGER.UNSIGNED,
+      measuredLoad: STRING(8),
+      measuredSockMm: DOUBLE,
+      measuredWarm: BOOLEAN,
+      wornWarm: BOOLEAN,
+      weightKg: DOUBLE,
+      feetWeightKg: DOUBLE,
+      stateOff: JSON_TYPE
     }),
     FootMeasure: define('FootMeasure', 'foot_measures', {
       fittingId: { type: INTEGER.UNSIGNED, primaryKey: true },
@@ -96,7 +112,13 @@ export function tables(sequelize: Sequelize): Tables {
       field: { type: STRING(24), primaryKey: true },
       mm: DOUBLE,
       how: STRING(8),
-      typed: STRING(40)
+      typed: STRING(40),
+      takenAt: DATE(3),
+      takenBy: STRING(60),
+      under: STRING(8),
+      sockMm: DOUBLE,
+      sd: DOUBLE,
+      readings: JSON_TYPE
     }),
     FootFeature: define('FootFeature', 'foot_features', {
       fittingId: { type: INTEGER.UNSIGNED, primaryKey: true },
@@ -105,7 +127,9 @@ export function tables(sequelize: Sequelize): Tables {
       archType: STRING(8),
       bunionMm: DOUBLE,
       hammerToeMm: DOUBLE,
-      ankleReachDeg: DOUBLE
+      ankleReachDeg: DOUBLE,
+      posture: JSON_TYPE,
+      print: JSON_TYPE
     }),
     TryOn: define('TryOn', 'try_ons', {
       id: serial,
@@ -133,10 +157,29 @@ export function tables(sequelize: Sequelize): Tables {
       note: TEXT,
       createdAt: DATE(3)
     }),
+    Tracing: define('Tracing', 'tracings', {
+      id: serial,
+      fittingId: INTEGER.UNSIGNED,
+      side: STRING(5),
+      outline: JSON_TYPE,
+      source: STRING(20),
+      lengthSdMm: DOUBLE,
+      widthSdMm: DOUBLE,
+      createdAt: DATE(3)
+    }),
+    Change: define('Change', 'change_log', {
+      id: serial,
+      at: DATE(3),
+      byWhom: STRING(60),
+      customerId: INTEGER.UNSIGNED,
+      what: STRING(40),
+      changed: JSON_TYPE
+    }),
     MakerScale: define('MakerScale', 'maker_scales', { id: serial, makerId: STRING(60), definition: JSON_TYPE })
   };
   made.Fitting.hasMany(made.FootMeasure, { foreignKey: 'fittingId', as: 'measures' });
   made.Fitting.hasMany(made.FootFeature, { foreignKey: 'fittingId', as: 'features' });
+  made.Fitting.hasMany(made.Tracing, { foreignKey: 'fittingId', as: 'tracings' });
   made.Fitting.hasMany(made.TryOn, { foreignKey: 'fittingId', as: 'tries' });
   made.Fitting.belongsTo(made.Customer, { foreignKey: 'customerId', as: 'customer' });
   known.set(sequelize, made);

@@ -1,8 +1,10 @@
-import type { Model } from 'sequelize';
+import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
-import type { FeetBody, SideBody, fittingPatchSchema } from '../../api/shop-schema';
+import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
 import { database, fromJson, tables } from '../db';
-import { notFound } from '../problems';
+import type { Load, StateStepId } from '@chiave/core/measure';
+import { conflict, notFound } from '../problems';
+import { logChange } from './changes';
 import { customerOf, type CustomerRow } from './customers';
 
 export interface TryRow {
@@ -41,20 +43,49 @@ export interface FittingRow {
   feet: FeetBody;
   tries: TryRow[];
   customer: CustomerRow;
+  version: number;
+  feetVersion: number;
+  measuredLoad: Load;
+  measuredSockMm: number;
+  measuredWarm: boolean;
+  wornWarm: boolean;
+  weightKg: number | null;
+  feetWeightKg: number | null;
+  stateOff: StateStepId[];
 }
 
 type Plain = Record<string, unknown>;
 const plainOf = (row: Model): Plain => row.get({ plain: true }) as Plain;
 
-const emptySide = (): SideBody => ({ values: {}, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null });
+const emptySide = (): SideBody => ({
+  values: {},
+  toeShape: null,
+  archType: null,
+  bunionMm: null,
+  hammerToeMm: null,
+  ankleReachDeg: null,
+  posture: null,
+  print: null
+});
 
 function feetOf(measures: Plain[], features: Plain[]): FeetBody {
   const feet: FeetBody = { left: emptySide(), right: emptySide() };
   for (const m of measures) {
-    feet[m.side as 'left' | 'right'].values[m.field as 'lengthMm'] = { mm: m.mm as number, typed: m.typed as string, how: m.how as 'tape' };
+    feet[m.side as 'left' | 'right'].values[m.field as 'lengthMm'] = {
+      mm: m.mm as number,
+      typed: m.typed as string,
+      how: m.how as 'tape',
+      ...(m.sd === null ? {} : { sdMm: m.sd as number }),
+      at: m.takenAt ? new Date(m.takenAt as string).toISOString() : null,
+      by: m.takenBy as string,
+      under: m.under as Load,
+      sockMm: m.sockMm as number,
+      readings: m.readings ? fromJson(m.readings) : []
+    };
   }
-  for (const { side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg } of features) {
+  for (const { side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } of features) {
     Object.assign(feet[side as 'left' | 'right'], { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg });
+    Object.assign(feet[side as 'left' | 'right'], { posture: posture ? fromJson(posture) : null, print: print ? fromJson(print) : null });
   }
   return feet;
 }
@@ -96,7 +127,16 @@ function fittingRow(row: Plain, customer: CustomerRow): FittingRow {
     note: (row.note as string | null) ?? '',
     feet: feetOf(row.measures as Plain[], row.features as Plain[]),
     tries: (row.tries as Plain[]).map(tryOf),
-    customer
+    customer,
+    version: row.version as number,
+    feetVersion: row.feetVersion as number,
+    measuredLoad: row.measuredLoad as Load,
+    measuredSockMm: row.measuredSockMm as number,
+    measuredWarm: Boolean(row.measuredWarm),
+    wornWarm: Boolean(row.wornWarm),
+    weightKg: (row.weightKg as number | null) ?? null,
+    feetWeightKg: (row.feetWeightKg as number | null) ?? null,
+    stateOff: row.stateOff ? fromJson(row.stateOff) : []
   };
 }
 
@@ -136,33 +176,69 @@ export async function openFitting(customerId: number): Promise<number> {
   return Number(row.get('id'));
 }
 
-/** Saves what was asked and seen. @throws Problem 404 */
-export async function saveFitting(id: number, { flags, ...patch }: z.infer<typeof fittingPatchSchema>): Promise<void> {
+/** Saves what was asked and seen; returns the new version. @throws Problem 404, 409 */
+export async function saveFitting(id: number, { flags, version, ...patch }: z.infer<typeof fittingPatchSchema>, by: string): Promise<number> {
   const t = tables(database());
-  await database().transaction(async (transaction) => {
-    const row = await t.Fitting.findByPk(id, { transaction });
+  return database().transaction(async (transaction) => {
+    const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
     if (!row) throw notFound(`fitting ${id}`);
-    await row.update({ ...patch, updatedAt: new Date() }, { transaction });
-    if (flags) await t.Customer.update({ flags }, { where: { id: row.get('customerId') as number }, transaction });
+    const now = row.get('version') as number;
+    if (version !== undefined && version !== now) throw conflict('this fitting', version, now);
+    const before = plainOf(row);
+    await row.update({ ...patch, version: now + 1, updatedAt: new Date() }, { transaction });
+    const customerId = row.get('customerId') as number;
+    if (flags) await t.Customer.update({ flags }, { where: { id: customerId }, transaction });
+    const was = Object.fromEntries(Object.keys(patch).map((key) => [key, before[key]]));
+    await logChange({ by, customerId, what: `fitting ${id}`, changed: { was, now: flags ? { ...patch, flags } : patch } }, transaction);
+    return now + 1;
   });
 }
 
-/** Saves both feet as they were measured, replacing what this fitting had; all or nothing. @throws Problem 404 */
-export async function saveFeet(id: number, feet: FeetBody): Promise<void> {
+/** Writes both feet of a fitting in place of what it had, within a transaction. */
+export async function writeFeet(id: number, feet: FeetBody, transaction: Transaction): Promise<void> {
   const t = tables(database());
-  await database().transaction(async (transaction) => {
+  await t.FootMeasure.destroy({ where: { fittingId: id }, transaction });
+  await t.FootFeature.destroy({ where: { fittingId: id }, transaction });
+  for (const side of ['left', 'right'] as const) {
+    const { values, ...features } = feet[side];
+    await t.FootMeasure.bulkCreate(
+      Object.entries(values).map(([field, { mm, typed, how, sdMm, at, by: takenBy, under, sockMm, readings }]) => ({
+        fittingId: id,
+        side,
+        field,
+        mm,
+        typed,
+        how,
+        sd: sdMm ?? null,
+        takenAt: at ? new Date(at) : null,
+        takenBy,
+        under,
+        sockMm,
+        readings: readings.length > 0 ? readings : null
+      })),
+      { transaction }
+    );
+    await t.FootFeature.create({ fittingId: id, side, ...features }, { transaction });
+  }
+}
+
+/** Saves both feet as they were measured, replacing what this fitting had; all or nothing. Returns the new version. @throws Problem 404, 409 */
+export async function saveFeet(id: number, { version, ...feet }: z.infer<typeof feetSchema>, by: string): Promise<number> {
+  const t = tables(database());
+  return database().transaction(async (transaction) => {
     const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
     if (!row) throw notFound(`fitting ${id}`);
-    await t.FootMeasure.destroy({ where: { fittingId: id }, transaction });
-    await t.FootFeature.destroy({ where: { fittingId: id }, transaction });
-    for (const side of ['left', 'right'] as const) {
-      const { values, ...features } = feet[side];
-      await t.FootMeasure.bulkCreate(
-        Object.entries(values).map(([field, value]) => ({ fittingId: id, side, field, ...value })),
-        { transaction }
-      );
-      await t.FootFeature.create({ fittingId: id, side, ...features }, { transaction });
-    }
-    await row.update({ updatedAt: new Date() }, { transaction });
+    const now = row.get('feetVersion') as number;
+    if (version !== undefined && version !== now) throw conflict('these feet', version, now);
+    const before = await t.FootMeasure.findAll({ where: { fittingId: id }, transaction });
+    await writeFeet(id, feet, transaction);
+    await row.update({ updatedAt: new Date(), feetVersion: now + 1 }, { transaction });
+    const was = Object.fromEntries(before.map((m) => [`${m.get('side')}.${m.get('field')}`, m.get('mm')]));
+    const then = Object.fromEntries((['left', 'right'] as const).flatMap((side) => Object.entries(feet[side].values).map(([f, v]) => [`${side}.${f}`, v.mm])));
+    const changed = Object.fromEntries(
+      [...new Set([...Object.keys(was), ...Object.keys(then)])].filter((k) => was[k] !== then[k]).map((k) => [k, [was[k] ?? null, then[k] ?? null]])
+    );
+    await logChange({ by, customerId: row.get('customerId') as number, what: `feet of fitting ${id}`, changed }, transaction);
+    return now + 1;
   });
 }

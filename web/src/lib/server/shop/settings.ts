@@ -1,9 +1,12 @@
 import type { z } from 'zod';
+import type { measureOrderSchema } from '../../api/shop-schema';
 import type { stripsSchema } from '../../api/size-schema';
 import { STRIPS } from '../../drawing/rule-strips';
+import { GROUP_IDS } from '../../ui/taken';
 import { database, fromJson, tables } from '../db';
 
 const STRIPS_NAME = 'rule-strips';
+const ORDER_NAME = 'measure-order';
 
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
 export async function stripsOfShop(): Promise<string[]> {
@@ -15,4 +18,15 @@ export async function stripsOfShop(): Promise<string[]> {
 /** Keeps the shop's strips, in order. */
 export async function keepStrips({ strips }: z.infer<typeof stripsSchema>): Promise<void> {
   await tables(database()).Setting.upsert({ name: STRIPS_NAME, value: strips });
+}
+
+/** The order in which this shop takes its measures, by groups; the hands' usual one when it has not chosen. */
+export async function measureOrderOfShop(): Promise<string[]> {
+  const row = await tables(database()).Setting.findByPk(ORDER_NAME);
+  return row ? fromJson<string[]>(row.get('value')) : [...GROUP_IDS];
+}
+
+/** Keeps the order in which the shop takes its measures. */
+export async function keepMeasureOrder({ order }: z.infer<typeof measureOrderSchema>): Promise<void> {
+  await tables(database()).Setting.upsert({ name: ORDER_NAME, value: order });
 }

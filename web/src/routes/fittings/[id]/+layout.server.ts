@@ -9,5 +9,5 @@ export const load = async ({ params, depends }) => {
   const fitting = await forPage(fittingOf(id));
   // The newest earlier visit with measured feet, to start from.
   const earlier = (await forPage(fittingsOf(fitting.customer.id))).find((f) => f.id !== id && f.openedAt < fitting.openedAt && f.feet.left.values.lengthMm);
-  return { fitting, earlier: earlier ? { openedAt: earlier.openedAt, feet: earlier.feet } : null };
+  return { fitting, earlier: earlier ? { openedAt: earlier.openedAt, feet: earlier.feet, weightKg: earlier.weightKg } : null };
 };

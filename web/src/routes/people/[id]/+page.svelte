@@ -7,6 +7,8 @@
   import Button from 'flowbite-svelte/Button.svelte';
   import { wordOf } from '$lib/drawing/tightness';
   import { FLAG_CHOICES, OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
+  import FeetOverYears from '$lib/ui/FeetOverYears.svelte';
+  import PersonRecord from '$lib/ui/PersonRecord.svelte';
   import { send } from '$lib/ui/save.svelte';
   import { shown } from '$lib/ui/units.svelte';
 
@@ -49,6 +51,9 @@
     </ul>
   {/if}
 </section>
+
+<FeetOverYears customer={data.customer} fittings={data.fittings} room={data.room} names={data.names} now={data.now} />
+<PersonRecord customer={data.customer} />
 
 <h2 class="mt-5">Fittings</h2>
 <ol class="mt-2 grid gap-3">

@@ -1,40 +1,104 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import {
-    footAtHour,
-    hourOf,
+    findSlips,
     judgeFeet,
     MEASURE,
+    MEASURES,
+    POPULATIONS,
+    readingSd,
     SIDES,
-    SOCKS,
-    trimNumber,
+    sidesExchanged,
     type ArchType,
     type Foot,
     type FootInput,
     type FootToeShape,
-    type MeasureId
+    type JointValue,
+    type MeasureId,
+    type Side,
+    type TakenId
   } from '@chiave/core/measure';
+  import { POSTURE_ITEMS } from '@chiave/core/foot';
   import { format } from 'date-fns';
   import FootPair from '$lib/drawing/FootPair.svelte';
   import { footInputOf, feetOf } from '$lib/fit-feet';
+  import type { FeetBody } from '$lib/api/shop-schema';
   import Choice from '$lib/ui/Choice.svelte';
+  import FootState from '$lib/ui/FootState.svelte';
+  import JudgedFeet from '$lib/ui/JudgedFeet.svelte';
+  import Keypad from '$lib/ui/Keypad.svelte';
   import MeasureCell from '$lib/ui/MeasureCell.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
-  import { TAKEN } from '$lib/ui/entries';
+  import { typeFast } from '$lib/ui/quick-entry';
+  import { send } from '$lib/ui/save.svelte';
+  import { groupsInOrder, OPEN_GROUPS } from '$lib/ui/taken';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
   const desk = getDesk();
   const f = $derived(desk.fitting);
-  let active = $state<MeasureId | ''>('');
+  let active = $state<{ id: TakenId; side: Side } | null>(null);
 
-  const feet = $derived(Object.fromEntries(feetOf(f).map((foot) => [foot.side, foot])) as Partial<Record<'left' | 'right', Foot>>);
+  const feet = $derived(Object.fromEntries(feetOf(f).map((foot) => [foot.side, foot])) as Partial<Record<Side, Foot>>);
   const inputs = $derived(SIDES.map((side) => footInputOf(side, f.feet[side], f.population)).filter((i): i is FootInput => i !== null));
   /** Left against right; each field's own questions stand under it. */
   const between = $derived(judgeFeet(inputs).filter((finding) => finding.message.includes('longer than the other')));
   const filledIn = $derived(feet.left?.assumed.filter((id) => id in MEASURE).map((id) => MEASURE[id as MeasureId].name) ?? []);
-  const day = $derived(feet.left && f.measuredAt && f.wornAt ? footAtHour(feet.left, f.measuredAt, f.wornAt).steps : []);
-  const sock = $derived(SOCKS.find((s) => Math.abs(s.mm - f.sockMm) < 0.01)?.id ?? null);
+
+  // The whole set judged together, and against the last visit.
+  const jointOf = (body: FeetBody): JointValue[] =>
+    SIDES.flatMap((side) =>
+      MEASURES.flatMap(({ id }) => {
+        const value = body[side].values[id];
+        if (!value) return [];
+        // What a bunion adds to one foot is not a slip.
+        const bump = id === 'ballWidthMm' ? (body[side].bunionMm ?? 0) : 0;
+        return [{ side, id, mm: value.mm - bump, sdMm: value.sdMm ?? readingSd(id, value.how) }];
+      })
+    );
+  const joint = $derived(jointOf(f.feet));
+  const girthFactor = $derived(POPULATIONS.find((p) => p.id === f.population)?.girthFactor ?? 1);
+  const slips = $derived(joint.length >= 2 ? findSlips(joint, girthFactor) : []);
+  const exchanged = $derived(data.earlier ? sidesExchanged(joint, jointOf(data.earlier.feet)) : null);
+
+  let order = $derived(data.measureOrder);
+  const groups = $derived(groupsInOrder(order));
+  const sequence = $derived(
+    groups.filter((g) => OPEN_GROUPS.includes(g.id)).flatMap((g) => g.measures.flatMap((m) => SIDES.map((side) => ({ id: m.id, side }))))
+  );
+  let fast = $state(false);
+  let fresh = $state(true);
+
+  async function focus(id: TakenId, side: Side): Promise<void> {
+    await tick();
+    const field = document.querySelector<HTMLInputElement>(`[data-field="${id}-${side}"]`);
+    field?.closest('details')?.setAttribute('open', '');
+    field?.focus();
+    field?.scrollIntoView({ block: 'nearest' });
+  }
+  function next(id: TakenId, side: Side): void {
+    const at = sequence.findIndex((s) => s.id === id && s.side === side);
+    const after = sequence[at + 1];
+    if (at >= 0 && after) void focus(after.id, after.side);
+  }
+  function keypad(key: string): void {
+    const at = active ?? sequence[0];
+    if (key === 'next') return next(at.id, at.side);
+    const before = fresh && key !== '⌫' ? '' : (desk.entries[at.side][at.id] ?? '').replace(/ mm$/, '');
+    fresh = false;
+    if (typeFast(desk, at.side, at.id, key === '⌫' ? before.slice(0, -1) : before + key)) next(at.id, at.side);
+    else if (!active) void focus(at.id, at.side).then(() => (fresh = false));
+  }
+  async function move(id: string, by: number): Promise<void> {
+    const ids = groups.map((g) => g.id);
+    const i = ids.indexOf(id);
+    const moved = [...ids];
+    moved.splice(i, 1);
+    moved.splice(i + by, 0, id);
+    order = moved;
+    await send('/api/v1/settings/measures', 'PUT', { order: moved });
+  }
 
   const TOES: readonly { id: FootToeShape; name: string }[] = [
     { id: 'egyptian', name: 'tapered' },
@@ -51,8 +115,11 @@
     { key: 'hammerToeMm', name: 'Hammer toe stands higher', unit: 'mm', high: 25 },
     { key: 'ankleReachDeg', name: 'Ankle reach', unit: '°', high: 110 }
   ] as const;
-  let timeText = $state<string | null>(null);
-  const timeBad = $derived(timeText !== null && timeText.trim() !== '' && hourOf(timeText.trim()) === null);
+  const PRINT = [
+    { key: 'midfootMm', name: 'Wet print, narrowest' },
+    { key: 'heelMm', name: 'Wet print, heel' },
+    { key: 'forefootMm', name: 'Wet print, forefoot' }
+  ] as const;
 </script>
 
 <svelte:head><title>Measure · {f.customer.name} · Chiave</title></svelte:head>
@@ -60,107 +127,163 @@
 
 <div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
   <section class="sheet lg:sticky lg:top-2 lg:self-start" aria-label="Drawing">
-    <div class="mx-auto max-w-[620px] lg:max-w-none"><FootPair {feet} unit={shown.unit} {active} /></div>
-    <p class="soft text-sm">Solid outline from what was measured; dashed lines and italic figures are filled in from proportions.</p>
+    <div class="mx-auto max-w-[520px] lg:max-w-none">
+      <FootPair {feet} taken={{ left: f.feet.left.values, right: f.feet.right.values }} unit={shown.unit} {active} onpick={focus} />
+    </div>
+    <p class="soft text-sm">Drawn from the numbers. Dashed lines, pale dots and italic figures are filled in, not taken. Tap a place for its field.</p>
+    {#if fast}
+      <div class="mt-2">
+        <Keypad
+          where={active
+            ? `${active.side === 'left' ? 'L left' : 'R right'}, ${active.id in MEASURE ? MEASURE[active.id as MeasureId].name : 'this measure'}`
+            : 'begins at the left length'}
+          onkey={keypad}
+        />
+      </div>
+    {/if}
   </section>
 
-  <section class="sheet">
-    <div class="flex flex-wrap items-baseline gap-3">
-      <h2 class="mr-auto">Both feet, standing, heel back, weight on</h2>
-      {#if data.earlier && !feet.left && !feet.right}
-        <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => desk.startFrom(data.earlier!.feet)}>
-          Start from {format(new Date(data.earlier.openedAt), 'd MMM yyyy')}
-        </button>
-      {/if}
-    </div>
-    <p class="soft text-sm">
-      Type 248, 24.8 cm or 9 3/4 in. A bare number is read in {shown.unit}. Up and down keys step by 1 mm, with Shift by 0.1. Only length is required.
-    </p>
-    <div class="mt-2 grid gap-y-2">
-      {#each TAKEN as measure (measure.id)}
-        <div class="row">
-          <div>
-            <p class="font-semibold">{measure.name}</p>
-            <p class="soft text-sm">{measure.hint}</p>
-          </div>
-          {#each SIDES as side (side)}
-            <MeasureCell
-              {desk}
-              {side}
-              id={measure.id}
-              name={measure.name}
-              filled={feet[side]?.values[measure.id]}
-              unit={shown.unit}
-              onactive={(id) => (active = id)}
-            />
-          {/each}
-        </div>
-      {/each}
-      {#each between as finding (finding.message)}<p class="notice" role="alert">{finding.message}</p>{/each}
-    </div>
-
-    <div class="mt-3 grid gap-3 border-t border-line pt-3 sm:grid-cols-2">
-      {#each SIDES as side (side)}
-        {@const own = f.feet[side]}
-        <div class="grid content-start gap-3">
-          <p class="font-semibold {side === 'left' ? 'side-L' : 'side-R'}">{side === 'left' ? 'L left' : 'R right'}</p>
-          <Choice name="toes-{side}" legend="Toe shape" options={TOES} value={own.toeShape} clearable onchange={(v) => desk.feature(side, { toeShape: v })} />
-          <Choice name="arch-{side}" legend="Arch" options={ARCHES} value={own.archType} clearable onchange={(v) => desk.feature(side, { archType: v })} />
-          <div class="grid grid-cols-3 items-end gap-2">
-            {#each SINGLES as single (single.key)}
-              <NumberField
-                label={single.name}
-                unit={single.unit}
-                value={own[single.key]}
-                low={0}
-                high={single.high}
-                step={1}
-                onchange={(v) => desk.feature(side, { [single.key]: v })}
-              />
-            {/each}
-          </div>
-        </div>
-      {/each}
-    </div>
-
-    <div class="mt-3 grid gap-3 border-t border-line pt-3">
-      <div class="flex flex-wrap items-end gap-2">
-        <label class="block w-40"
-          ><span class="font-semibold">Measured at</span>
-          <input
-            class="field figures"
-            value={timeText ?? f.measuredAt}
-            placeholder="not noted"
-            aria-invalid={timeBad}
-            oninput={(e) => {
-              timeText = e.currentTarget.value;
-              if (timeText.trim() === '' || hourOf(timeText.trim()) !== null) desk.patch({ measuredAt: timeText.trim() });
-            }}
-          />
-        </label>
+  <div class="grid min-w-0 content-start gap-4">
+    <section class="sheet">
+      <div class="flex flex-wrap items-center gap-3">
+        <h2 class="mr-auto">Both feet, heel back</h2>
         <button
           type="button"
-          class="min-h-11 rounded border border-line px-3"
+          class="min-h-11 rounded border px-3 {fast ? 'border-brass bg-[#fbf3df] font-semibold' : 'border-line bg-white'}"
+          aria-pressed={fast}
+          disabled={shown.unit !== 'mm'}
+          title={shown.unit === 'mm' ? 'fields move on by themselves' : 'fast entry is in millimetres'}
           onclick={() => {
-            timeText = null;
-            desk.patch({ measuredAt: format(new Date(), 'HH:mm') });
-          }}>Now</button
+            fast = !fast;
+            if (fast) void focus(sequence[0].id, sequence[0].side);
+          }}>Fast entry</button
         >
-        {#if timeBad}<p class="text-tight">Write the time as HH:MM.</p>{/if}
-        {#if day.length > 0}<p class="soft text-sm">
-            Worn {f.wornAt}: {day.map((s) => `${s.measure} ${s.mm > 0 ? '+' : '−'}${trimNumber(Math.abs(s.mm))} mm`).join(', ')} (estimate)
-          </p>{/if}
+        {#if data.earlier && !feet.left && !feet.right}
+          <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => desk.startFrom(data.earlier!.feet, data.earlier!.weightKg)}>
+            Start from {format(new Date(data.earlier.openedAt), 'd MMM yyyy')}
+          </button>
+        {/if}
       </div>
-      <Choice
-        name="sock-measure"
-        legend="Sock it will be worn with"
-        options={SOCKS}
-        value={sock}
-        onchange={(id) => desk.patch({ sockMm: SOCKS.find((s) => s.id === id)?.mm ?? f.sockMm })}
-      />
-      {#if filledIn.length > 0}<p class="soft text-sm">Filled in from proportions, with a wider error: {filledIn.join(', ')}.</p>{/if}
-    </div>
-  </section>
+      <p class="soft text-sm">
+        {#if fast}
+          Figures move on by themselves. Right foot: = the same as the left, +2 or −1 from it. Enter goes on.
+        {:else}
+          Type 248, 24.8 cm or 9 3/4 in. A bare number is read in {shown.unit}. Up and down keys step by 1 mm, with Shift by 0.1. Only length is required.
+        {/if}
+      </p>
+      {#if exchanged?.message}<p class="notice mt-2" role="alert">{exchanged.message}</p>{/if}
+      {#each slips as slip (slip.side + slip.id)}
+        <p class="notice mt-2" role="alert" data-slip="{slip.id}-{slip.side}">
+          {slip.message}
+          {#if slip.offerMm !== null}
+            <button type="button" class="ml-1 min-h-11 underline" onclick={() => desk.type(slip.side, slip.id, `${slip.offerMm} mm`, 'mm')}
+              >Take {slip.offerMm} mm</button
+            >
+          {/if}
+          <button type="button" class="ml-1 min-h-11 underline" onclick={() => focus(slip.id, slip.side)}>Go to the field</button>
+        </p>
+      {/each}
+      {#each between as finding (finding.message)}<p class="notice mt-2" role="alert">{finding.message}</p>{/each}
+      {#each groups as group, g (group.id)}
+        <details class="mt-2 border-t border-line pt-1" open={OPEN_GROUPS.includes(group.id)}>
+          <summary class="flex min-h-11 items-center gap-2">
+            <b class="text-brass">{group.name}</b><span class="soft mr-auto text-sm">{group.hint}</span>
+            <button
+              type="button"
+              class="min-h-11 min-w-9"
+              aria-label="{group.name} earlier"
+              disabled={g === 0}
+              onclick={(e) => {
+                e.preventDefault();
+                void move(group.id, -1);
+              }}>↑</button
+            >
+          </summary>
+          <div class="grid gap-y-2">
+            {#each group.measures as measure (measure.id)}
+              <div class="row">
+                <div>
+                  <p class="font-semibold">{measure.name}</p>
+                  <p class="soft text-sm">{measure.hint}</p>
+                </div>
+                {#each SIDES as side (side)}
+                  <MeasureCell
+                    {desk}
+                    {side}
+                    id={measure.id}
+                    name={measure.name}
+                    filled={measure.id in MEASURE ? feet[side]?.values[measure.id as MeasureId] : undefined}
+                    unit={shown.unit}
+                    fast={fast && shown.unit === 'mm'}
+                    onactive={(id, s) => {
+                      active = { id, side: s };
+                      fresh = true;
+                    }}
+                    onnext={next}
+                  />
+                {/each}
+              </div>
+            {/each}
+          </div>
+        </details>
+      {/each}
+
+      <div class="mt-3 grid gap-3 border-t border-line pt-3 sm:grid-cols-2">
+        {#each SIDES as side (side)}
+          {@const own = f.feet[side]}
+          <div class="grid content-start gap-3">
+            <p class="font-semibold {side === 'left' ? 'side-L' : 'side-R'}">{side === 'left' ? 'L left' : 'R right'}</p>
+            <Choice name="toes-{side}" legend="Toe shape" options={TOES} value={own.toeShape} clearable onchange={(v) => desk.feature(side, { toeShape: v })} />
+            <Choice name="arch-{side}" legend="Arch" options={ARCHES} value={own.archType} clearable onchange={(v) => desk.feature(side, { archType: v })} />
+            <div class="grid grid-cols-3 items-end gap-2">
+              {#each SINGLES as single (single.key)}
+                <NumberField
+                  label={single.name}
+                  unit={single.unit}
+                  value={own[single.key]}
+                  low={0}
+                  high={single.high}
+                  step={1}
+                  onchange={(v) => desk.feature(side, { [single.key]: v })}
+                />
+              {/each}
+              {#each PRINT as print (print.key)}
+                <NumberField
+                  label={print.name}
+                  unit="mm"
+                  value={own.print?.[print.key] ?? null}
+                  low={0}
+                  high={160}
+                  step={1}
+                  onchange={(v) => desk.feature(side, { print: { ...(own.print ?? { midfootMm: null, heelMm: null, forefootMm: null }), [print.key]: v } })}
+                />
+              {/each}
+            </div>
+            <details>
+              <summary class="min-h-11 content-center">Posture score, six marks</summary>
+              <p class="soft text-sm">As a clinician or a trained fitter scores them, −2 to +2 each. It grades, it does not diagnose.</p>
+              {#each POSTURE_ITEMS as item, i (item)}
+                <Choice
+                  name="posture-{side}-{i}"
+                  legend={item}
+                  options={[-2, -1, 0, 1, 2].map((m) => ({ id: String(m), name: m > 0 ? `+${m}` : String(m).replace('-', '−') }))}
+                  value={own.posture ? String(own.posture[i]) : null}
+                  onchange={(v) => {
+                    const marks = [...(own.posture ?? [0, 0, 0, 0, 0, 0])];
+                    marks[i] = Number(v);
+                    desk.feature(side, { posture: marks });
+                  }}
+                />
+              {/each}
+            </details>
+          </div>
+        {/each}
+      </div>
+      {#if filledIn.length > 0}<p class="soft mt-2 text-sm">Filled in from proportions, with a wider error: {filledIn.join(', ')}.</p>{/if}
+    </section>
+    <FootState {desk} foot={feet.left ?? feet.right} />
+    {#if feet.left || feet.right}<JudgedFeet {feet} taken={f.feet} group={f.customer.fitsAs} />{/if}
+  </div>
 </div>
 
 <style>

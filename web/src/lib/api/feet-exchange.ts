@@ -1,0 +1,153 @@
+import {
+  EXTRAS,
+  isExtraId,
+  extraProblem,
+  judgeMeasure,
+  LOADS,
+  MEASURES,
+  parseLength,
+  parseMixedNumber,
+  EXTRA,
+  WAYS,
+  type MeasureId,
+  type Side,
+  type TakenId
+} from '@chiave/core/measure';
+import { z } from 'zod';
+import { sideSchema, type FeetBody, type SideBody } from './shop-schema';
+
+/** A person's feet as one file: every session with both feet, each value with how it was taken. Units are millimetres, angles degrees. */
+export const FORMAT = 'chiave-feet';
+const session = z.object({
+  openedAt: z.iso.datetime('a moment as 2026-11-25T09:30:00.000Z'),
+  measuredAt: z.string().max(10).default(''),
+  feet: z.object({ left: sideSchema, right: sideSchema })
+});
+export const feetFileSchema = z
+  .object({ format: z.literal(FORMAT, `this is not a ${FORMAT} file`), version: z.literal(1), sessions: z.array(session).max(500, 'at most 500 sessions') })
+  .meta({ id: 'FeetFile' });
+export type FeetFile = z.infer<typeof feetFileSchema>;
+export type FeetSession = FeetFile['sessions'][number];
+
+/** What is sent to be imported: the text of a file, looked over first when `dryRun`. */
+export const importSchema = z
+  .object({
+    customerId: z.number().int().min(1),
+    kind: z.enum(['json', 'csv']),
+    text: z.string().max(900_000, 'at most 900 kB'),
+    dryRun: z.boolean().default(true)
+  })
+  .meta({ id: 'FeetImport' });
+
+export interface RowProblem {
+  row: number;
+  message: string;
+}
+
+/** Columns of the CSV form; the first four must be there. */
+export const CSV_COLUMNS = ['date', 'side', 'measure', 'value', 'unit', 'how', 'under', 'by'] as const;
+const REQUIRED = CSV_COLUMNS.slice(0, 4);
+const BY_NAME = new Map<string, TakenId>(
+  [...MEASURES, ...EXTRAS].flatMap((m) => [
+    [m.id.toLowerCase(), m.id],
+    [m.name.toLowerCase(), m.id]
+  ])
+);
+
+/** One line a value: the CSV form of sessions. */
+export const csvRowsOf = (sessions: readonly FeetSession[]): Record<(typeof CSV_COLUMNS)[number], string>[] =>
+  sessions.flatMap(({ openedAt, feet }) =>
+    (['left', 'right'] as const).flatMap((side) =>
+      Object.entries(feet[side].values).map(([id, v]) => ({
+        date: openedAt,
+        side,
+        measure: id,
+        value: `${v!.mm}`,
+        unit: isExtraId(id) && EXTRA[id].unit === '°' ? 'deg' : 'mm',
+        how: v!.how,
+        under: v!.under,
+        by: v!.by
+      }))
+    )
+  );
+
+const emptySide = (): SideBody => sideSchema.parse({ values: {} });
+
+/**
+ * Sessions from rows of a CSV; every row that cannot be taken says why, by its line in the file.
+ * @param fields the headers found
+ */
+export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<string, string>[]): { sessions: FeetSession[]; problems: RowProblem[] } {
+  const missing = REQUIRED.filter((c) => !fields.includes(c));
+  if (missing.length > 0) {
+    return {
+      sessions: [],
+      problems: [{ row: 1, message: `The first line must name the columns ${CSV_COLUMNS.join(', ')}; ${missing.join(', ')} is missing.` }]
+    };
+  }
+  const problems: RowProblem[] = [];
+  const found = new Map<string, FeetBody>();
+  rows.forEach((row, i) => {
+    const line = i + 2;
+    const read = readRow(row);
+    if (typeof read === 'string') {
+      problems.push({ row: line, message: read });
+      return;
+    }
+    const feet = found.get(read.date) ?? { left: emptySide(), right: emptySide() };
+    found.set(read.date, feet);
+    if (feet[read.side].values[read.id])
+      problems.push({ row: line, message: `${read.id} of the ${read.side} foot stands twice on ${read.date.slice(0, 10)}.` });
+    else feet[read.side].values[read.id] = read.value;
+  });
+  const sessions = [...found].map(([openedAt, feet]) => ({ openedAt, measuredAt: '', feet }));
+  // Values are judged against the length of the same foot, which may stand further down.
+  for (const { openedAt, feet } of sessions) {
+    for (const side of ['left', 'right'] as const) {
+      for (const [id, value] of Object.entries(feet[side].values)) {
+        const finding = isExtraId(id) ? null : judgeMeasure(id as MeasureId, value!.mm, feet[side].values.lengthMm?.mm);
+        const message = isExtraId(id) ? extraProblem(id, value!.mm) : finding?.level === 'refuse' ? finding.message : '';
+        if (message) problems.push({ row: rowOf(rows, openedAt, side, id), message });
+      }
+    }
+  }
+  return { sessions, problems: problems.sort((p, q) => p.row - q.row) };
+}
+
+const rowOf = (rows: readonly Record<string, string>[], date: string, side: Side, id: string): number =>
+  rows.findIndex((r) => momentOf(r.date) === date && r.side?.trim().toLowerCase() === side && BY_NAME.get(r.measure?.trim().toLowerCase()) === id) + 2;
+
+function momentOf(text: string | undefined): string | null {
+  const time = Date.parse(text?.trim() ?? '');
+  return Number.isNaN(time) ? null : new Date(time).toISOString();
+}
+
+function readRow(row: Record<string, string>): { date: string; side: Side; id: TakenId; value: NonNullable<SideBody['values'][TakenId]> } | string {
+  const date = momentOf(row.date);
+  if (!date) return `“${row.date ?? ''}” is not a date; write 2026-11-25 or 2026-11-25T09:30.`;
+  const side = row.side?.trim().toLowerCase();
+  if (side !== 'left' && side !== 'right') return `“${row.side ?? ''}” is no side; write left or right.`;
+  const id = BY_NAME.get(row.measure?.trim().toLowerCase() ?? '');
+  if (!id) return `“${row.measure ?? ''}” is no measure; write lengthMm, ball girth and so on.`;
+  const unit = (row.unit ?? '').trim();
+  const typed = `${row.value ?? ''}${unit && unit !== 'deg' ? ` ${unit}` : ''}`.trim();
+  let mm: number | null;
+  if (isExtraId(id) && EXTRA[id].unit === '°') mm = parseMixedNumber(row.value ?? '');
+  else {
+    const parsed = parseLength(typed, 'mm');
+    mm = parsed.ok ? parsed.mm : null;
+  }
+  if (mm === null) return `“${row.value ?? ''}” is not a value; write 248, 24.8 with unit cm, or 9 3/4 with unit in.`;
+  const how = (row.how ?? '').trim() || 'tape';
+  const way = WAYS.find((w) => w.id === how);
+  if (!way) return `“${how}” is no way of taking; there are ${WAYS.map((w) => w.id).join(', ')}.`;
+  const under = (row.under ?? '').trim() || 'standing';
+  const load = LOADS.find((l) => l.id === under);
+  if (!load) return `“${under}” is not known; there are ${LOADS.map((l) => l.id).join(', ')}.`;
+  return {
+    date,
+    side,
+    id,
+    value: { mm, typed: typed.slice(0, 40), how: way.id, at: null, by: (row.by ?? '').slice(0, 60), under: load.id, sockMm: 0, readings: [] }
+  };
+}

@@ -1,0 +1,91 @@
+import Papa from 'papaparse';
+import { csvRowsOf, CSV_COLUMNS, feetFileSchema, FORMAT, sessionsOfCsv, type FeetFile, type FeetSession, type RowProblem } from '../../api/feet-exchange';
+import { database, fromJson, tables } from '../db';
+import { Problem, invalid } from '../problems';
+import { changesOf, logChange } from './changes';
+import { customerOf } from './customers';
+import { fittingsOf, writeFeet } from './fittings';
+
+const sessionsOf = async (id: number): Promise<FeetSession[]> =>
+  (await fittingsOf(id))
+    .filter((f) => Object.keys(f.feet.left.values).length + Object.keys(f.feet.right.values).length > 0)
+    .map(({ openedAt, measuredAt, feet }) => ({ openedAt, measuredAt, feet }));
+
+/** A person's feet, every session. @throws Problem 404 */
+export const feetFileOf = async (id: number): Promise<FeetFile> => ({ format: FORMAT, version: 1, sessions: await sessionsOf(id) });
+
+/** The same as CSV, one line a value. @throws Problem 404 */
+export const feetCsvOf = async (id: number): Promise<string> => Papa.unparse({ fields: [...CSV_COLUMNS], data: csvRowsOf(await sessionsOf(id)) });
+
+/** Everything kept about one person, as one file. @throws Problem 404 */
+export async function everythingOf(id: number): Promise<object> {
+  const [customer, fittings, changes] = await Promise.all([customerOf(id), fittingsOf(id), changesOf(id, 100_000)]);
+  const rows = fittings.length === 0 ? [] : await tables(database()).Tracing.findAll({ where: { fittingId: fittings.map((f) => f.id) } });
+  const tracings = rows.map((t) => ({ ...(t.get({ plain: true }) as object), outline: fromJson(t.get('outline')) }));
+  return {
+    format: 'chiave-person',
+    version: 1,
+    writtenAt: new Date().toISOString(),
+    customer,
+    fittings: fittings.map(({ customer: _same, ...f }) => f),
+    tracings,
+    changes
+  };
+}
+
+export interface ImportReport {
+  dryRun: boolean;
+  sessions: number;
+  values: number;
+  problems: RowProblem[];
+  added: number;
+}
+
+/**
+ * Reads a file of feet for a person: looked over only, or taken in. Taken in whole or not at all.
+ * @throws Problem 400 for text that is no such file, 404, 422 when rows have problems and it is no dry run
+ */
+export async function importFeet(body: { customerId: number; kind: 'json' | 'csv'; text: string; dryRun: boolean }, by: string): Promise<ImportReport> {
+  await customerOf(body.customerId);
+  const { sessions, problems } = body.kind === 'csv' ? readCsv(body.text) : readJson(body.text);
+  const values = sessions.reduce((sum, s) => sum + Object.keys(s.feet.left.values).length + Object.keys(s.feet.right.values).length, 0);
+  const report: ImportReport = { dryRun: body.dryRun, sessions: sessions.length, values, problems, added: 0 };
+  if (body.dryRun) return report;
+  if (problems.length > 0) throw invalid(problems.map((p) => ({ path: `row ${p.row}`, message: p.message })));
+  if (sessions.length === 0) throw invalid([{ path: 'text', message: 'there is no session in it' }]);
+  await database().transaction(async (transaction) => {
+    for (const session of sessions) {
+      const at = new Date(session.openedAt);
+      const row = await tables(database()).Fitting.create(
+        { customerId: body.customerId, openedAt: at, updatedAt: new Date(), purpose: 'imported', kinds: [], looked: {}, measuredAt: session.measuredAt },
+        { transaction }
+      );
+      await writeFeet(Number(row.get('id')), session.feet, transaction);
+    }
+    await logChange({ by, customerId: body.customerId, what: 'feet imported', changed: { sessions: sessions.length, values } }, transaction);
+  });
+  return { ...report, added: sessions.length };
+}
+
+function readCsv(text: string): { sessions: FeetSession[]; problems: RowProblem[] } {
+  const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() });
+  return sessionsOfCsv(parsed.meta.fields ?? [], parsed.data);
+}
+
+function readJson(text: string): { sessions: FeetSession[]; problems: RowProblem[] } {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    throw new Problem(400, 'Not JSON', 'The file does not parse as JSON.');
+  }
+  const parsed = feetFileSchema.safeParse(value);
+  if (parsed.success) return { sessions: parsed.data.sessions, problems: [] };
+  return {
+    sessions: [],
+    problems: parsed.error.issues.map((issue) => ({
+      row: typeof issue.path[1] === 'number' ? issue.path[1] + 1 : 0,
+      message: `${issue.path.join('.')}: ${issue.message}`
+    }))
+  };
+}

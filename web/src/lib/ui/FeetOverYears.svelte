@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { formatDistanceToNow } from 'date-fns';
+  import { format } from 'date-fns';
+  import { MEASURE, trimNumber } from '@chiave/core/measure';
+  import { FOLLOWED, nextCheck, seriesOf, type FollowedId, type PairRoom } from '../feet-history';
+  import type { CustomerRow } from '../server/shop/customers';
+  import type { FittingRow } from '../server/shop/fittings';
+  import Choice from './Choice.svelte';
+  import FeetChart from './FeetChart.svelte';
+
+  // prettier-ignore
+  let { customer, fittings, room, names, now }: {
+    customer: CustomerRow; fittings: readonly FittingRow[]; room: readonly PairRoom[]; names: Record<string, string>; now: string;
+  } = $props();
+  let id = $state<FollowedId>('lengthMm');
+  let apart = $state(false);
+  const series = $derived(seriesOf(fittings, id));
+  const check = $derived(nextCheck(customer, fittings, now));
+  const kept = $derived(fittings.flatMap((f) => f.tries.filter((t) => t.outcome === 'kept')));
+  const COLOURS = { left: '#1f5f8b', right: '#8a3a6b' } as const;
+  const sets = $derived(
+    apart
+      ? [{ name: 'left less right', colour: '#7a4d06', points: series.apart, line: null }]
+      : (['left', 'right'] as const).map((side) => {
+          const { points, trend } = series.sides[side];
+          const ends = points.length > 1 ? [points[0].year, points.at(-1)!.year] : [];
+          return { name: side, colour: COLOURS[side], points, line: trend?.real ? ends.map((year) => ({ year, mm: trend.at(year).mm })) : null };
+        })
+  );
+  const enough = $derived(sets.some((s) => s.points.length > 1));
+</script>
+
+<section class="sheet mt-4" aria-label="Feet over the years">
+  <h2>Feet over the years</h2>
+  <p class:caution={check.overdue} data-next-check>
+    {#if check.due}
+      <b>{check.overdue ? 'Measure again now' : `Measure again by ${format(new Date(check.due), 'MMMM yyyy')}`}</b>
+      <span class="soft">{check.overdue ? `due ${formatDistanceToNow(new Date(check.due), { addSuffix: true })}; ` : ''}{check.why}</span>
+    {:else}<b>Not measured yet.</b> <span class="soft">{check.why}</span>{/if}
+    {#if check.growsMmPerYear > 0}<span>Feet of this age grow about {check.growsMmPerYear} mm a year.</span>{/if}
+  </p>
+  <div class="mt-2 flex flex-wrap items-end gap-4">
+    <Choice
+      name="followed"
+      legend="Measure"
+      options={FOLLOWED.map((m) => ({ id: m, name: MEASURE[m].name }))}
+      value={id}
+      onchange={(v) => (id = v ?? 'lengthMm')}
+    />
+    <label class="inline-flex min-h-11 items-center gap-2"><input type="checkbox" class="h-6 w-6" bind:checked={apart} /> left against right</label>
+  </div>
+  {#if enough}
+    <FeetChart label={MEASURE[id].name} {sets} />
+    {#if !apart}
+      <ul>
+        {#each ['left', 'right'] as const as side (side)}
+          {@const trend = series.sides[side].trend}
+          {#if trend}<li><b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'} {side}</b>: {trend.words}.</li>{/if}
+        {/each}
+      </ul>
+    {/if}
+    <p class="soft text-sm">Bars are two deviations of the reading either way: what lies within them is no change. A line is drawn only where there is one.</p>
+  {:else}<p class="soft">Two visits with this measure make a curve.</p>{/if}
+  {#if room.length > 0}
+    <h3 class="mt-3">Room left in the pairs kept</h3>
+    <ul>
+      {#each room as r (r.tryId)}
+        {@const t = kept.find((k) => k.id === r.tryId)}
+        {#if t}
+          <li class:text-tight={r.months === 0}>
+            <b>{names[t.styleId]}</b> <span class="figures">{t.size} {t.width}: {trimNumber(r.roomMm)} mm</span> before the toes{r.months === 0
+              ? ', too little for a growing foot'
+              : r.months
+                ? `, enough for about ${r.months} ${r.months === 1 ? 'month' : 'months'}`
+                : ''}
+          </li>
+        {/if}
+      {/each}
+    </ul>
+  {/if}
+</section>

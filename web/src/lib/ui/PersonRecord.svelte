@@ -1,0 +1,220 @@
+<script lang="ts">
+  import { goto, invalidateAll } from '$app/navigation';
+  import { format } from 'date-fns';
+  import type { ChangeRow } from '../server/shop/changes';
+  import type { CustomerRow } from '../server/shop/customers';
+  import { send, type SaveError } from './save.svelte';
+
+  /** What is kept of a person, with consent: changed, taken along, brought in, looked through, erased. */
+  let { customer }: { customer: CustomerRow } = $props();
+  let open = $state(false);
+  let name = $state('');
+  let born = $state('');
+  let month = $state('');
+  let work = $state('');
+  let story = $state('');
+  let consent = $state(false);
+  let consentNote = $state('');
+  let version = $state(0);
+  let errors = $state<SaveError[]>([]);
+  let message = $state('');
+  let done = $state('');
+  let theirs = $state<number | null>(null);
+  let changes = $state<ChangeRow[] | null>(null);
+  let eraseName = $state('');
+  interface Report {
+    sessions: number;
+    values: number;
+    problems: { row: number; message: string }[];
+  }
+  let report = $state<(Report & { text: string; kind: 'csv' | 'json' }) | null>(null);
+  const errorOf = (path: string) => errors.find((e) => e.path === path)?.message;
+
+  function fill(): void {
+    ({ name, work, consentNote, version } = customer);
+    born = customer.born === null ? '' : String(customer.born);
+    month = customer.bornMonth === null ? '' : String(customer.bornMonth);
+    story = customer.story ?? '';
+    consent = customer.consentAt !== null;
+  }
+  const number = (text: string) => (text.trim() === '' ? null : Number.isNaN(Number(text)) ? text : Number(text));
+  async function save(over: number | null = null): Promise<void> {
+    const sent = await send(`/api/v1/customers/${customer.id}`, 'PATCH', {
+      name,
+      born: number(born),
+      bornMonth: number(month),
+      work,
+      story,
+      consentNote,
+      version: over ?? version,
+      ...(consent === (customer.consentAt !== null) ? {} : { consent })
+    });
+    errors = sent.ok ? [] : sent.errors;
+    message = sent.ok ? '' : sent.detail;
+    theirs = !sent.ok && sent.status === 409 ? Number(sent.errors[0]?.message) : null;
+    if (sent.ok) {
+      done = 'Saved.';
+      await invalidateAll();
+      fill();
+    }
+  }
+  async function look(): Promise<void> {
+    const sent = await send<{ changes: ChangeRow[] }>(`/api/v1/customers/${customer.id}/changes`, 'GET');
+    if (sent.ok) changes = sent.value.changes;
+    else message = sent.detail;
+  }
+  async function erase(): Promise<void> {
+    const sent = await send(`/api/v1/customers/${customer.id}`, 'DELETE');
+    if (sent.ok) await goto('/', { invalidateAll: true });
+    else message = sent.detail;
+  }
+  async function bring(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
+    const file = event.currentTarget.files?.[0];
+    event.currentTarget.value = '';
+    report = null;
+    message = '';
+    if (!file) return;
+    if (file.size > 900_000) {
+      message = `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; a file of feet has at most 0.9 MB. Nothing was read.`;
+      return;
+    }
+    const text = await file.text();
+    const kind = file.name.toLowerCase().endsWith('.json') ? 'json' : 'csv';
+    const sent = await send<Report>('/api/v1/import/feet', 'POST', {
+      customerId: customer.id,
+      kind,
+      text,
+      dryRun: true
+    });
+    if (sent.ok) report = { ...sent.value, text, kind };
+    else message = sent.detail;
+  }
+  async function take(): Promise<void> {
+    const { text, kind } = report!;
+    const sent = await send<{ added: number }>('/api/v1/import/feet', 'POST', { customerId: customer.id, kind, text, dryRun: false });
+    if (sent.ok) {
+      done = `${sent.value.added} ${sent.value.added === 1 ? 'session' : 'sessions'} taken in.`;
+      report = null;
+      await invalidateAll();
+    } else message = sent.detail;
+  }
+</script>
+
+<details
+  class="sheet mt-4"
+  bind:open
+  ontoggle={() => {
+    if (open) fill();
+  }}
+>
+  <summary class="min-h-11 content-center"
+    ><b>What is kept of this person</b>
+    <span class="soft">{customer.consentAt ? `agreed ${format(new Date(customer.consentAt), 'd MMM yyyy')}` : 'consent not noted yet'}</span></summary
+  >
+  {#if done}<p class="notice mt-2" role="status">{done}</p>{/if}
+  {#if message}
+    <p class="caution mt-2" role="alert">
+      {message}
+      {#if theirs !== null}
+        <button type="button" class="ml-1 min-h-11 underline" onclick={() => save(theirs)}>Keep mine</button>
+        <button
+          type="button"
+          class="ml-2 min-h-11 underline"
+          onclick={async () => {
+            await invalidateAll();
+            fill();
+            message = '';
+            theirs = null;
+          }}>Take theirs</button
+        >
+      {/if}
+    </p>
+  {/if}
+  <form
+    class="mt-2 grid gap-2 sm:grid-cols-4"
+    novalidate
+    onsubmit={(e) => {
+      e.preventDefault();
+      void save();
+    }}
+  >
+    <label class="block sm:col-span-2"
+      ><span class="text-sm">Name</span><input class="field" bind:value={name} aria-invalid={!!errorOf('name')} />{#if errorOf('name')}<span class="text-tight"
+          >{errorOf('name')}</span
+        >{/if}</label
+    >
+    <label class="block"
+      ><span class="text-sm">Born (year)</span><input class="field figures" bind:value={born} aria-invalid={!!errorOf('born')} />{#if errorOf('born')}<span
+          class="text-tight">{errorOf('born')}</span
+        >{/if}</label
+    >
+    <label class="block"
+      ><span class="text-sm">Month, for children</span><input
+        class="field figures"
+        bind:value={month}
+        aria-invalid={!!errorOf('bornMonth')}
+      />{#if errorOf('bornMonth')}<span class="text-tight">{errorOf('bornMonth')}</span>{/if}</label
+    >
+    <label class="block sm:col-span-2"><span class="text-sm">Work</span><input class="field" bind:value={work} maxlength="200" /></label>
+    <label class="block sm:col-span-2"><span class="text-sm">Story</span><input class="field" bind:value={story} maxlength="2000" /></label>
+    <label class="inline-flex min-h-11 items-center gap-2 sm:col-span-2"
+      ><input type="checkbox" class="h-6 w-6" bind:checked={consent} /> agreed that measures and health notes are kept</label
+    >
+    <label class="block sm:col-span-2"><span class="text-sm">How it was agreed</span><input class="field" bind:value={consentNote} maxlength="500" /></label>
+    <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-3 font-semibold">Save</button>
+  </form>
+
+  <div class="mt-3 flex flex-wrap items-center gap-2 border-t border-line pt-3">
+    <a class="btn" href="/api/v1/customers/{customer.id}/export" download data-sveltekit-reload>Everything, one file</a>
+    <a class="btn" href="/api/v1/customers/{customer.id}/feet?format=csv" download data-sveltekit-reload>Feet, CSV</a>
+    <a class="btn" href="/api/v1/customers/{customer.id}/feet" download="feet-{customer.id}.json" data-sveltekit-reload>Feet, JSON</a>
+    <label class="btn cursor-pointer">Bring in feet<input type="file" accept=".csv,.json,text/csv,application/json" class="sr-only" onchange={bring} /></label>
+    <button type="button" class="btn" onclick={look}>Who changed what</button>
+  </div>
+  {#if report}
+    <div class="mt-2" data-import>
+      <p>
+        <b>Looked over, nothing taken yet:</b>
+        {report.sessions} sessions, {report.values} values, {report.problems.length} problems.
+      </p>
+      <ul class="text-sm">
+        {#each report.problems.slice(0, 30) as p (p.row + p.message)}<li class="text-tight"><span class="figures">line {p.row}</span>: {p.message}</li>{/each}
+      </ul>
+      <button type="button" class="btn" disabled={report.problems.length > 0 || report.sessions === 0} onclick={take}>Take them in</button>
+    </div>
+  {/if}
+  {#if changes}
+    <ul class="mt-2 max-h-72 overflow-y-auto text-sm" data-changes>
+      {#each changes as c, i (i)}
+        <li class="border-b border-line py-1">
+          <span class="figures">{format(new Date(c.at), 'd MMM yyyy, HH:mm')}</span>
+          {c.by || 'not said who'}: {c.what} <span class="soft break-all">{JSON.stringify(c.changed).slice(0, 300)}</span>
+        </li>
+      {:else}<li class="soft">No change noted yet.</li>{/each}
+    </ul>
+  {/if}
+  <div class="mt-3 flex flex-wrap items-end gap-2 border-t border-line pt-3">
+    <p class="soft w-full text-sm">
+      Erasing takes name, story, health notes, words and tracings away for good; measures and what fitted stay without a name. It cannot be taken back.
+    </p>
+    <label class="block"><span class="text-sm">Write the name to erase</span><input class="field" bind:value={eraseName} autocomplete="off" /></label>
+    <button type="button" class="btn !border-tight" disabled={eraseName.trim() !== customer.name} onclick={erase}>Erase this person</button>
+  </div>
+</details>
+
+<style>
+  .btn {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 0.75rem;
+    border: 1px solid var(--color-line);
+    border-radius: 4px;
+    background: white;
+    color: var(--color-ink);
+    text-decoration: none;
+  }
+  .btn:disabled {
+    opacity: 0.5;
+  }
+</style>

@@ -1,0 +1,6 @@
+import { z } from 'zod';
+import { feetFileSchema } from '$lib/api/feet-exchange';
+import { get } from '$lib/server/endpoint';
+
+/** JSON Schema of the file of a person's feet. */
+export const GET = get(() => z.toJSONSchema(feetFileSchema, { io: 'input' }));
