@@ -87,6 +87,8 @@ export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<s
   }
   const problems: RowProblem[] = [];
   const found = new Map<string, FeetBody>();
+  /** Line each value was taken from. */
+  const lineOf = new Map<string, number>();
   rows.forEach((row, i) => {
     const line = i + 2;
     const read = readRow(row);
@@ -98,7 +100,10 @@ export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<s
     found.set(read.date, feet);
     if (feet[read.side].values[read.id])
       problems.push({ row: line, message: `${read.id} of the ${read.side} foot stands twice on ${read.date.slice(0, 10)}.` });
-    else feet[read.side].values[read.id] = read.value;
+    else {
+      feet[read.side].values[read.id] = read.value;
+      lineOf.set(`${read.date} ${read.side} ${read.id}`, line);
+    }
   });
   const sessions = [...found].map(([openedAt, feet]) => ({ openedAt, measuredAt: '', feet }));
   // Values are judged against the length of the same foot, which may stand further down.
@@ -107,15 +112,12 @@ export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<s
       for (const [id, value] of Object.entries(feet[side].values)) {
         const finding = isExtraId(id) ? null : judgeMeasure(id as MeasureId, value!.mm, feet[side].values.lengthMm?.mm);
         const message = isExtraId(id) ? extraProblem(id, value!.mm) : finding?.level === 'refuse' ? finding.message : '';
-        if (message) problems.push({ row: rowOf(rows, openedAt, side, id), message });
+        if (message) problems.push({ row: lineOf.get(`${openedAt} ${side} ${id}`)!, message });
       }
     }
   }
   return { sessions, problems: problems.sort((p, q) => p.row - q.row) };
 }
-
-const rowOf = (rows: readonly Record<string, string>[], date: string, side: Side, id: string): number =>
-  rows.findIndex((r) => momentOf(r.date) === date && r.side?.trim().toLowerCase() === side && BY_NAME.get(r.measure?.trim().toLowerCase()) === id) + 2;
 
 function momentOf(text: string | undefined): string | null {
   const time = Date.parse(text?.trim() ?? '');

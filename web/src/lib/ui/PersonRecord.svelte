@@ -1,5 +1,6 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
+  import { untrack } from 'svelte';
   import { format } from 'date-fns';
   import type { ChangeRow } from '../server/shop/changes';
   import type { CustomerRow } from '../server/shop/customers';
@@ -7,7 +8,6 @@
 
   /** What is kept of a person, with consent: changed, taken along, brought in, looked through, erased. */
   let { customer }: { customer: CustomerRow } = $props();
-  let open = $state(false);
   let name = $state('');
   let born = $state('');
   let month = $state('');
@@ -37,6 +37,8 @@
     story = customer.story ?? '';
     consent = customer.consentAt !== null;
   }
+  // The record is made anew for each person.
+  untrack(fill);
   const number = (text: string) => (text.trim() === '' ? null : Number.isNaN(Number(text)) ? text : Number(text));
   async function save(over: number | null = null): Promise<void> {
     const sent = await send(`/api/v1/customers/${customer.id}`, 'PATCH', {
@@ -100,13 +102,7 @@
   }
 </script>
 
-<details
-  class="sheet mt-4"
-  bind:open
-  ontoggle={() => {
-    if (open) fill();
-  }}
->
+<details class="sheet mt-4">
   <summary class="min-h-11 content-center"
     ><b>What is kept of this person</b>
     <span class="soft">{customer.consentAt ? `agreed ${format(new Date(customer.consentAt), 'd MMM yyyy')}` : 'consent not noted yet'}</span></summary

@@ -53,7 +53,7 @@
 </section>
 
 <FeetOverYears customer={data.customer} fittings={data.fittings} room={data.room} names={data.names} now={data.now} />
-<PersonRecord customer={data.customer} />
+{#key data.customer.id}<PersonRecord customer={data.customer} />{/key}
 
 <h2 class="mt-5">Fittings</h2>
 <ol class="mt-2 grid gap-3">

@@ -60,7 +60,9 @@
   const joint = $derived(jointOf(f.feet));
   const girthFactor = $derived(POPULATIONS.find((p) => p.id === f.population)?.girthFactor ?? 1);
   const slips = $derived(joint.length >= 2 ? findSlips(joint, girthFactor) : []);
-  const exchanged = $derived(data.earlier ? sidesExchanged(joint, jointOf(data.earlier.feet)) : null);
+  // A value that is asked about anyway must not speak for exchanged feet.
+  const trusted = $derived(joint.filter((v) => !slips.some((s) => s.id === v.id)));
+  const exchanged = $derived(data.earlier ? sidesExchanged(trusted, jointOf(data.earlier.feet)) : null);
 
   let order = $derived(data.measureOrder);
   const groups = $derived(groupsInOrder(order));
