@@ -73,7 +73,7 @@ if (wanted('check')) {
   check('lint', 'npx', ['eslint', '.']);
   check('format', 'npx', ['prettier', '--check', '.']);
 }
-if (wanted('unit')) vitest('unit', ['core', 'web']);
+if (wanted('unit')) vitest('unit', ['core', 'web', 'tracing']);
 
 if (wanted('api') || wanted('browser')) {
   const app = await throwaway(root);

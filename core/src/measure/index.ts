@@ -10,3 +10,4 @@ export * from './extras';
 export * from './readings';
 export * from './joint-model';
 export * from './slips';
+export * from './steady';

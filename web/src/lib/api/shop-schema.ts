@@ -160,3 +160,15 @@ export const measureOrderSchema = z
   })
   .refine(({ order }) => new Set(order).size === order.length, { path: ['order'], message: 'each group once' })
   .meta({ id: 'MeasureOrder' });
+
+const outlinePoint = z.tuple([z.number().min(-500).max(500), z.number().min(-500).max(500)]);
+/** An outline in foot coordinates, mm: x forward from the heel, y to the inner side. */
+export const tracingSchema = z
+  .object({
+    side: z.enum(['left', 'right']),
+    outline: z.array(outlinePoint).min(8, 'an outline has at least eight points').max(4000, 'at most 4000 points'),
+    source: z.enum(['photograph', 'svg']),
+    lengthSdMm: z.number().min(0).max(20),
+    widthSdMm: z.number().min(0).max(20)
+  })
+  .meta({ id: 'Tracing' });

@@ -3,7 +3,16 @@ import { createDocument, type ZodOpenApiOperationObject, type ZodOpenApiPathsObj
 import { convertSchema } from '../api/convert-schema';
 import { fitCheckSchema, fitSchema } from '../api/fit-schema';
 import { importSchema } from '../api/feet-exchange';
-import { customerPatchSchema, customerSchema, feetSchema, fittingPatchSchema, measureOrderSchema, tryPatchSchema, trySchema } from '../api/shop-schema';
+import {
+  customerPatchSchema,
+  customerSchema,
+  feetSchema,
+  fittingPatchSchema,
+  measureOrderSchema,
+  tracingSchema,
+  tryPatchSchema,
+  trySchema
+} from '../api/shop-schema';
 import { cardSchema, chartSchema, habitSchema, makerScaleSchema, stripsSchema } from '../api/size-schema';
 import { VERSION } from '../version';
 
@@ -59,11 +68,14 @@ const ROWS: readonly Row[] = [
   { path: '/fittings/{id}', method: 'get', summary: 'One fitting: feet, answers, pairs tried', hasId: true },
   { path: '/fittings/{id}', method: 'patch', summary: 'Save what was asked and seen', body: fittingPatchSchema, hasId: true },
   { path: '/fittings/{id}/feet', method: 'put', summary: 'Save both feet as measured', body: feetSchema, hasId: true },
+  { path: '/fittings/{id}/tracings', method: 'get', summary: 'Outlines traced at a visit', hasId: true },
+  { path: '/fittings/{id}/tracings', method: 'post', summary: 'Keep a traced outline', body: tracingSchema, status: 201, hasId: true },
   { path: '/fittings/{id}/tries', method: 'post', summary: 'Carry a pair to the chair', body: trySchema, status: 201, hasId: true },
   { path: '/tries/{id}', method: 'patch', summary: 'Note what was felt, what became of it and why', body: tryPatchSchema, hasId: true },
   { path: '/tries/{id}', method: 'delete', summary: 'Take a pair off the list', hasId: true },
   { path: '/settings/strips', method: 'get', summary: 'The strips along the rule, as the shop keeps them' },
   { path: '/settings/strips', method: 'put', summary: 'Keep the strips along the rule', body: stripsSchema },
+  { path: '/gauge', method: 'get', summary: 'Readings of the digital gauge as server-sent events' },
   { path: '/settings/measures', method: 'get', summary: 'The order in which the shop takes its measures' },
   { path: '/settings/measures', method: 'put', summary: 'Keep the order of the measures', body: measureOrderSchema },
   { path: '/habits', method: 'get', summary: 'What is known of how each last runs against its label' },

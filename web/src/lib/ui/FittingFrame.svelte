@@ -14,7 +14,7 @@
   // The frame is made anew for each fitting, so the first value is the right one.
   const desk = setDesk(new Desk(untrack(() => fitting)));
   const here = $derived(page.url.pathname.split('/')[3] ?? '');
-  const current = $derived(here === 'shoe' ? 'pull' : here);
+  const current = $derived(here === 'shoe' ? 'pull' : here === 'trace' ? 'measure' : here);
   const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
 
   onMount(() => desk.restore());

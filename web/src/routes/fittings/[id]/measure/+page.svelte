@@ -24,6 +24,7 @@
   import { footInputOf, feetOf } from '$lib/fit-feet';
   import type { FeetBody } from '$lib/api/shop-schema';
   import Choice from '$lib/ui/Choice.svelte';
+  import GaugePanel from '$lib/ui/GaugePanel.svelte';
   import FootState from '$lib/ui/FootState.svelte';
   import JudgedFeet from '$lib/ui/JudgedFeet.svelte';
   import Keypad from '$lib/ui/Keypad.svelte';
@@ -70,6 +71,7 @@
     groups.filter((g) => OPEN_GROUPS.includes(g.id)).flatMap((g) => g.measures.flatMap((m) => SIDES.map((side) => ({ id: m.id, side }))))
   );
   let fast = $state(false);
+  let gauge = $state(false);
   let fresh = $state(true);
 
   async function focus(id: TakenId, side: Side): Promise<void> {
@@ -160,6 +162,15 @@
             if (fast) void focus(sequence[0].id, sequence[0].side);
           }}>Fast entry</button
         >
+        <button
+          type="button"
+          class="min-h-11 rounded border px-3 {gauge ? 'border-brass bg-[#fbf3df] font-semibold' : 'border-line bg-white'}"
+          aria-pressed={gauge}
+          onclick={() => (gauge = !gauge)}>Digital gauge</button
+        >
+        <a href="/fittings/{f.id}/trace" class="inline-flex min-h-11 items-center rounded border border-line bg-white px-3 !text-ink no-underline"
+          >From a tracing</a
+        >
         {#if data.earlier && !feet.left && !feet.right}
           <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => desk.startFrom(data.earlier!.feet, data.earlier!.weightKg)}>
             Start from {format(new Date(data.earlier.openedAt), 'd MMM yyyy')}
@@ -173,6 +184,7 @@
           Type 248, 24.8 cm or 9 3/4 in. A bare number is read in {shown.unit}. Up and down keys step by 1 mm, with Shift by 0.1. Only length is required.
         {/if}
       </p>
+      {#if gauge}<GaugePanel {desk} unit={shown.unit} />{/if}
       {#if exchanged?.message}<p class="notice mt-2" role="alert">{exchanged.message}</p>{/if}
       {#each slips as slip (slip.side + slip.id)}
         <p class="notice mt-2" role="alert" data-slip="{slip.id}-{slip.side}">

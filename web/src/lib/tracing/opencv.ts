@@ -1,0 +1,27 @@
+import cvModule from '@techstark/opencv-js';
+
+export type Cv = typeof cvModule;
+
+/**
+ * The computer-vision package, once its WebAssembly is ready. It comes inside an object: the package may carry a `then` of
+ * its own, and a promise of it would wait for itself for ever.
+ */
+export async function openCv(): Promise<{ cv: Cv }> {
+  const loaded = cvModule as unknown as (Cv | Promise<Cv>) & { onRuntimeInitialized?: () => void };
+  if (loaded instanceof Promise) return { cv: await loaded };
+  const cv = loaded as Cv;
+  if (!cv.Mat) await new Promise<void>((ready) => (loaded.onRuntimeInitialized = ready));
+  return { cv };
+}
+
+/** Frees what OpenCV keeps outside the garbage collector, whatever happens. */
+export class Kept {
+  readonly #mats: { delete(): void }[] = [];
+  keep<M extends { delete(): void }>(mat: M): M {
+    this.#mats.push(mat);
+    return mat;
+  }
+  free(): void {
+    for (const mat of this.#mats) mat.delete();
+  }
+}

@@ -1,0 +1,350 @@
+<script lang="ts">
+  import Progressbar from 'flowbite-svelte/Progressbar.svelte';
+  import { onDestroy } from 'svelte';
+  import { goto, invalidateAll } from '$app/navigation';
+  import { format } from 'date-fns';
+  import { EXTRA, formatLength, isExtraId, MEASURE, trimNumber, type Side, type TakenId } from '@chiave/core/measure';
+  import type { Point } from '@chiave/core/shape';
+  import { measureOutline, outlineSvg, type OutlineReading } from '@chiave/core/tracing';
+  import Choice from '$lib/ui/Choice.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { getDesk } from '$lib/ui/desk.svelte';
+  import { download } from '$lib/ui/download';
+  import { send } from '$lib/ui/save.svelte';
+  import { shown } from '$lib/ui/units.svelte';
+  import type { SheetReading } from '$lib/tracing/read-sheet';
+  import { SHEETS, type SheetId } from '$lib/tracing/sheets';
+  import { readSvgOutline } from '$lib/tracing/svg-outline';
+  import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';
+
+  let { data } = $props();
+  const desk = getDesk();
+  const MOST_BYTES = 20_000_000;
+  /** Places along the line that can be dragged. */
+  const HANDLES = 36;
+
+  let side = $state<Side>('left');
+  let sheet = $state<SheetId>('a4');
+  let standOff = $state<number | null>(0);
+  let running = $state<{ done: number; what: string } | null>(null);
+  let message = $state('');
+  let saved = $state('');
+  let found = $state.raw<SheetReading | null>(null);
+  /** The line being read, mm on the sheet, y down. */
+  let line = $state.raw<Point[]>([]);
+  let source = $state<'photograph' | 'svg'>('photograph');
+  let svgText = $state('');
+  let unitMm = $state<number | null>(null);
+  let asksUnit = $state<{ width: number; height: number } | null>(null);
+  let worker: Worker | undefined;
+  let picture = $state('');
+
+  const read = $derived.by((): { reading: OutlineReading | null; problem: string } => {
+    if (line.length === 0) return { reading: null, problem: '' };
+    try {
+      return { reading: measureOutline(line, side), problem: '' };
+    } catch (error) {
+      return { reading: null, problem: error instanceof Error ? error.message : String(error) };
+    }
+  });
+  /** A pencil held upright draws this far outside of the foot: lengths and widths are twice that less. */
+  const off = $derived(standOff ?? 0);
+  const WIDTHS = new Set<TakenId>(['lengthMm', 'ballWidthMm', 'heelWidthMm']);
+  const values = $derived(
+    Object.fromEntries(
+      Object.entries(read.reading?.values ?? {}).map(([id, mm]) => [
+        id,
+        WIDTHS.has(id as TakenId) ? mm! - 2 * off : id === 'ballLengthMm' || id === 'outerBallLengthMm' ? mm! - off : mm!
+      ])
+    ) as Partial<Record<TakenId, number>>
+  );
+  const sd = $derived(found ? found.sdMm.length : 0.8);
+  const nameOf = (id: string) => (isExtraId(id) ? EXTRA[id].name : MEASURE[id as keyof typeof MEASURE].name);
+
+  async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
+    const file = event.currentTarget.files?.[0];
+    event.currentTarget.value = '';
+    if (!file) return;
+    message = '';
+    saved = '';
+    asksUnit = null;
+    if (file.size > MOST_BYTES) {
+      message = `${file.name} has ${Math.round(file.size / 1e6)} MB; pictures up to ${MOST_BYTES / 1e6} MB are read. Take it smaller, or save it as JPEG.`;
+      return;
+    }
+    if (file.name.toLowerCase().endsWith('.svg') || file.type === 'image/svg+xml') {
+      svgText = await file.text();
+      readSvg();
+      return;
+    }
+    source = 'photograph';
+    found = null;
+    line = [];
+    running = { done: 0, what: 'beginning' };
+    worker?.terminate();
+    worker = new Worker(new URL('../../../../lib/workers/tracing.worker.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data: answer }: MessageEvent<TracingAnswer>) => {
+      if (answer.kind === 'step') running = answer;
+      else {
+        running = null;
+        if (answer.kind === 'refused') message = answer.message;
+        else show(answer.sheet);
+      }
+    };
+    worker.onerror = (e) => {
+      running = null;
+      message = `The reading stopped: ${e.message}`;
+    };
+    worker.postMessage({ file, sheet, side } satisfies TracingAsk);
+  }
+  function show(reading: SheetReading): void {
+    found = reading;
+    line = reading.outline;
+    const canvas = document.createElement('canvas');
+    canvas.width = reading.straight.width;
+    canvas.height = reading.straight.height;
+    canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(reading.straight.data), canvas.width, canvas.height), 0, 0);
+    picture = canvas.toDataURL('image/jpeg', 0.8);
+  }
+  function readSvg(): void {
+    source = 'svg';
+    found = null;
+    picture = '';
+    line = [];
+    const outline = readSvgOutline(svgText, unitMm);
+    if (outline.kind === 'refused') message = outline.message;
+    else if (outline.kind === 'no-units') asksUnit = outline;
+    else {
+      asksUnit = null;
+      line = outline.points;
+    }
+  }
+  function cancel(): void {
+    worker?.terminate();
+    running = null;
+    message = 'Stopped. Nothing was read.';
+  }
+  onDestroy(() => worker?.terminate());
+
+  // The line can be corrected by dragging: a handle takes its neighbourhood along, less and less towards the next handles.
+  const box = $derived.by(() => {
+    if (found) return { x: 0, y: 0, w: found.straight.width / found.pxPerMm, h: found.straight.height / found.pxPerMm };
+    if (line.length === 0) return { x: 0, y: 0, w: 210, h: 297 };
+    const [xs, ys] = [line.map((p) => p.x), line.map((p) => p.y)];
+    const [x, y] = [Math.min(...xs) - 10, Math.min(...ys) - 10];
+    return { x, y, w: Math.max(...xs) - x + 10, h: Math.max(...ys) - y + 10 };
+  });
+  const handles = $derived(line.length < HANDLES ? [] : Array.from({ length: HANDLES }, (_, i) => Math.round((i * line.length) / HANDLES)));
+  let dragging: number | null = null;
+  let svg = $state<SVGSVGElement>();
+  let stage = $state<SVGGElement>();
+  /** Toes up, however the sheet lay. */
+  const upside = $derived(read.reading !== null && read.reading.axis[1].y > read.reading.axis[0].y);
+  function moveTo(index: number, to: Point): void {
+    const from = line[index];
+    const reach = line.length / HANDLES;
+    line = line.map((p, i) => {
+      const apart = Math.min(Math.abs(i - index), line.length - Math.abs(i - index)) / reach;
+      if (apart >= 1) return p;
+      const share = 0.5 + 0.5 * Math.cos(Math.PI * apart);
+      return { x: p.x + share * (to.x - from.x), y: p.y + share * (to.y - from.y) };
+    });
+  }
+  function drag(event: PointerEvent): void {
+    if (dragging === null || !stage) return;
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(stage.getScreenCTM()!.inverse());
+    moveTo(dragging, at);
+  }
+  function nudge(event: KeyboardEvent, index: number): void {
+    const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, -0.5], ArrowDown: [0, 0.5] }[event.key];
+    if (!step) return;
+    event.preventDefault();
+    moveTo(index, { x: line[index].x + step[0], y: line[index].y + step[1] });
+  }
+
+  async function keep(): Promise<void> {
+    const { reading } = read;
+    if (!reading) return;
+    const every = Math.max(1, Math.ceil(reading.outline.length / 1500));
+    const outline = reading.outline.filter((_, i) => i % every === 0).map((p) => [Math.round(p.x * 100) / 100, Math.round(p.y * 100) / 100]);
+    const sent = await send(`/api/v1/fittings/${desk.fitting.id}/tracings`, 'POST', { side, outline, source, lengthSdMm: sd, widthSdMm: sd });
+    if (!sent.ok) {
+      message = sent.detail;
+      return;
+    }
+    desk.fill(side, values, 'tracing');
+    await desk.settle();
+    saved = `Kept, and the ${side} foot is filled in from it.`;
+    await invalidateAll();
+  }
+  const exportSvg = (outline: readonly Point[], which: string) =>
+    download(`outline-${which}.svg`, new Blob([outlineSvg(outline, `${which} foot, mm`)], { type: 'image/svg+xml' }));
+</script>
+
+<svelte:head><title>Tracing · {desk.fitting.customer.name} · Chiave</title></svelte:head>
+<div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+  <section class="sheet">
+    <h1 class="text-2xl">From a tracing</h1>
+    <p class="soft text-sm">
+      Stand on a sheet of known size, trace right round with a dark pen held upright, close the line. Photograph the sheet from above on something darker, all
+      four corners in the picture. Or bring an outline as SVG.
+    </p>
+    <div class="mt-2 flex flex-wrap items-end gap-4">
+      <Choice
+        name="side"
+        legend="Which foot"
+        options={[
+          { id: 'left', name: 'L left' },
+          { id: 'right', name: 'R right' }
+        ]}
+        value={side}
+        onchange={(v) => (side = v ?? 'left')}
+      />
+      <label class="block"
+        ><span class="font-semibold">Sheet</span>
+        <select class="field" bind:value={sheet}>
+          {#each SHEETS as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+        </select></label
+      >
+      <div class="w-44"><NumberField label="Pen stands off by" unit="mm" value={standOff} low={0} high={8} step={0.5} onchange={(v) => (standOff = v)} /></div>
+      <label class="inline-flex min-h-11 cursor-pointer items-center rounded border-2 border-brass bg-white px-4 font-semibold"
+        >Picture or SVG<input type="file" accept="image/*,.svg" class="sr-only" onchange={take} /></label
+      >
+    </div>
+    {#if running}
+      <div class="mt-3 flex items-center gap-3" role="status">
+        <div class="flex-1"><Progressbar progress={String(Math.round(100 * running.done))} size="h-2.5" color="primary" /></div>
+        <span class="text-sm">{running.what} …</span>
+        <button type="button" class="min-h-11 rounded border border-line px-3" onclick={cancel}>Cancel</button>
+      </div>
+    {/if}
+    {#if message}<p class="caution mt-3" role="alert">{message}</p>{/if}
+    {#if saved}
+      <p class="notice mt-3" role="status">{saved} <a href="/fittings/{desk.fitting.id}/measure">To Measure</a></p>
+    {/if}
+    {#if asksUnit}
+      <form
+        class="notice mt-3 flex flex-wrap items-end gap-3"
+        onsubmit={(e) => {
+          e.preventDefault();
+          readSvg();
+        }}
+      >
+        <p class="w-full">
+          The SVG does not say how large it is. Its outline is {trimNumber(asksUnit.width)} by {trimNumber(asksUnit.height)} of its own units: how many millimetres
+          is one?
+        </p>
+        <div class="w-40"><NumberField label="One unit is" unit="mm" value={unitMm} low={0.001} high={100} step={0.1} onchange={(v) => (unitMm = v)} /></div>
+        <button type="submit" class="min-h-11 rounded border border-line bg-white px-3" disabled={unitMm === null}>Read it so</button>
+      </form>
+    {/if}
+    {#if line.length > 0}
+      <svg
+        bind:this={svg}
+        viewBox="{box.x} {box.y} {box.w} {box.h}"
+        class="mt-3 max-h-[80vh] w-full touch-none border border-line bg-white"
+        role="group"
+        aria-label="The sheet seen straight, with the line that was read"
+        onpointermove={drag}
+        onpointerup={() => (dragging = null)}
+        onpointerleave={() => (dragging = null)}
+      >
+        <g bind:this={stage} transform={upside ? `rotate(180 ${box.x + box.w / 2} ${box.y + box.h / 2})` : undefined}>
+          {#if picture}<image href={picture} x="0" y="0" width={box.w} height={box.h} preserveAspectRatio="none" />{/if}
+          <path
+            d="{line.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join('')}Z"
+            fill="rgba(200,151,58,0.14)"
+            stroke="#a8451a"
+            stroke-width="0.5"
+          />
+          {#if read.reading}
+            {@const [a, b] = read.reading.axis}
+            <line
+              x1={a.x}
+              y1={a.y}
+              x2={b.x}
+              y2={b.y}
+              stroke={side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
+              stroke-width="0.6"
+              stroke-dasharray="4 2"
+            />
+          {/if}
+          {#each handles as index (index)}
+            <circle
+              cx={line[index].x}
+              cy={line[index].y}
+              r="2.2"
+              fill="#fffdf8"
+              stroke="#a8451a"
+              stroke-width="0.7"
+              class="cursor-move"
+              role="button"
+              tabindex="0"
+              aria-label="Point {index} of the line; arrows move it by half a millimetre"
+              onpointerdown={(e) => {
+                dragging = index;
+                svg?.setPointerCapture(e.pointerId);
+              }}
+              onkeydown={(e) => nudge(e, index)}
+            />
+          {/each}
+        </g>
+      </svg>
+      <p class="soft text-sm">Drag a point where the line was not followed; the figures follow at once.</p>
+    {/if}
+  </section>
+  <section class="sheet content-start">
+    <h2>What it says of the {side} foot</h2>
+    {#if read.problem}<p class="caution" role="alert">{read.problem}.</p>{/if}
+    {#if read.reading}
+      {#if read.reading.doubt}
+        <p class="caution" role="alert">
+          {read.reading.doubt}
+          <button type="button" class="ml-1 min-h-11 underline" onclick={() => (side = side === 'left' ? 'right' : 'left')}
+            >It is the {side === 'left' ? 'right' : 'left'}</button
+          >
+        </p>
+      {/if}
+      <table class="mt-1 w-full" data-traced>
+        <tbody>
+          {#each Object.entries(values) as [id, mm] (id)}
+            <tr class="border-b border-line"
+              ><th scope="row" class="py-1 text-left font-semibold">{nameOf(id)}</th><td class="figures"
+                >{formatLength(Math.round(mm! * 10) / 10, shown.unit)}</td
+              ></tr
+            >
+          {/each}
+        </tbody>
+      </table>
+      <p class="soft mt-1 text-sm">
+        Length and widths give or take {trimNumber(sd)} mm by the picture{found ? `, line ${trimNumber(found.lineMm)} mm wide` : ''}; both ball lengths about
+        2.5 mm, since an outline does not show the joints. How the pen was held and the foot stood comes on top.
+      </p>
+      <div class="mt-2 flex flex-wrap gap-2">
+        <button type="button" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" onclick={keep}>Take these for the {side} foot</button>
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => exportSvg(read.reading!.outline, side)}
+          >SVG, true size</button
+        >
+      </div>
+    {:else if !read.problem}<p class="soft">Nothing read yet.</p>{/if}
+    <h3 class="mt-4">Kept with this visit</h3>
+    <ul>
+      {#each data.tracings as t (t.id)}
+        <li class="flex items-center gap-2">
+          <b class={t.side === 'left' ? 'side-L' : 'side-R'}>{t.side === 'left' ? 'L' : 'R'}</b>
+          {t.source}, {format(new Date(t.createdAt), 'd MMM yyyy, HH:mm')}
+          <button
+            type="button"
+            class="min-h-11 underline"
+            onclick={() =>
+              exportSvg(
+                t.outline.map(([x, y]) => ({ x, y })),
+                t.side
+              )}>SVG</button
+          >
+        </li>
+      {:else}<li class="soft">None.</li>{/each}
+    </ul>
+    <p class="mt-3"><button type="button" class="min-h-11 underline" onclick={() => goto(`/fittings/${desk.fitting.id}/measure`)}>Back to Measure</button></p>
+  </section>
+</div>
