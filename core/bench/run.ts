@@ -2,6 +2,7 @@
  * Benchmarks of the core. Absolute figures are printed and kept as JSON; only ratios within one run are asserted.
  * `npm run bench`
  */
+import { slipFigures } from './slips';
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Bench } from 'tinybench';
@@ -13,6 +14,9 @@ import { convertFoot, convertLabel, SCALE_IDS } from '../src/size';
 import { allStyles } from '../../demo/lasts';
 import { benchMany } from './sizes';
 import { bruteForceRoom, pairOf } from '../tests/brute-force';
+
+/** Honest sets the check of slips is tried on. */
+const SLIP_SETS = 10_000;
 
 const wear = { ...ORDINARY_WEAR, sockMm: 1 };
 const feet = (['left', 'right'] as const).map((side, i) =>
@@ -59,7 +63,13 @@ const many = benchMany();
 console.log(`100,000 lines read and converted into four scales: ${many.rowsMs.toFixed(0)} ms, ${many.rowsMb.toFixed(0)} MB kept`);
 console.log(`one label into four scales, every school, against the four sums alone by a general unit library: ${many.ratio.toFixed(1)} times as quick`);
 
-const results = { node: process.version, at: new Date().toISOString(), perSecond, rankMs, many, styles: stock.length, considered };
+const slips = slipFigures(SLIP_SETS);
+const share = (part: number, of: number): string => `${((100 * part) / of).toFixed(1)} of 100`;
+console.log(
+  `slips of the tape, ${slips.sets} honest pairs of feet from another generator: false alarms ${share(slips.falseAlarms, slips.sets)}; of ${slips.made} single slips beyond five deviations found ${share(slips.found, slips.made)}, named with the right figure ${share(slips.explained, slips.made)}; waist taped as ball found ${share(slips.ballForWaist, slips.sets)}; sides exchanged found ${share(slips.exchanged.found, slips.sets)}, falsely ${share(slips.exchanged.falsely, slips.sets)}`
+);
+
+const results = { node: process.version, at: new Date().toISOString(), perSecond, rankMs, many, slips, styles: stock.length, considered };
 writeFileSync(fileURLToPath(new URL('results.json', import.meta.url)), `${JSON.stringify(results, null, 2)}\n`);
 
 /** Ratios that hold on any machine: what is quick must be quick for its reason. */
@@ -74,5 +84,13 @@ for (const { what, ratio, least } of RATIOS) {
   const ok = ratio >= least;
   if (!ok) failed++;
   console.log(`${ok ? 'holds' : 'FAILS'}: ${what} is ${ratio.toFixed(1)}, at least ${least}`);
+}
+const LIMITS = [
+  { what: 'slips found', ok: slips.found / slips.made >= 0.95 },
+  { what: 'false alarms under 2 of 100', ok: slips.falseAlarms / slips.sets < 0.02 }
+];
+for (const { what, ok } of LIMITS) {
+  if (!ok) failed++;
+  console.log(`${ok ? 'holds' : 'FAILS'}: ${what}`);
 }
 process.exitCode = failed > 0 ? 1 : 0;

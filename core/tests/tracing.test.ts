@@ -87,10 +87,13 @@ describe('a traced outline read as a foot', () => {
       'left',
       0
     );
-    const svg = outlineSvg(measureOutline(foot, 'left').outline, 'left <script>');
+    const svg = outlineSvg(measureOutline(foot, 'left').outline, 'left', 'left <script>');
     const height = Number(/height="([\d.]+)mm"/.exec(svg)![1]);
     expect(height).toBeCloseTo(260, 0);
     expect(svg).not.toContain('<script>');
+    // Read again from the file it is the same foot, not its mirror image.
+    const back = [...svg.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map((m) => ({ x: Number(m[1]), y: Number(m[2]) }));
+    expect(measureOutline(back, 'left')).toMatchObject({ doubt: '', values: { lengthMm: expect.closeTo(250, 0) } });
     expect(svg).toMatch(/viewBox="0 0 [\d.]+ [\d.]+"/);
   });
 });

@@ -18,7 +18,7 @@ const VIEWS = [
   '/sizes/many',
   '/sizes/charts',
   '/enter',
-  ...['ask', 'look', 'measure', 'sizes', 'pull', 'try', 'keep'].map((s) => `fitting/${s}`),
+  ...['ask', 'look', 'measure', 'trace', 'sizes', 'pull', 'try', 'keep'].map((s) => `fitting/${s}`),
   'fitting/shoe/moonrise-70?size=39&width=medium'
 ];
 

@@ -107,10 +107,10 @@ describe('the desk of a fitting', () => {
     desk.patch({ sockMm: 0.3, flags: ['numb'] });
     expect([desk.fitting.purpose, desk.fitting.customer.flags]).toEqual(['a ball', ['numb']]);
     await vi.advanceTimersByTimeAsync(600);
-    expect(sent[0].body).toEqual({ purpose: 'a ball', sockMm: 0.3, flags: ['numb'] });
+    expect(sent[0].body).toEqual({ purpose: 'a ball', sockMm: 0.3, flags: ['numb'], version: 0 });
     desk.patch({ note: 'x' });
     await vi.advanceTimersByTimeAsync(600);
-    expect(sent[1].body).toEqual({ note: 'x' });
+    expect(sent[1].body).toEqual({ note: 'x', version: 0 });
   });
   it('saves what can be read, and holds text that cannot in this browser until it is mended', async () => {
     const desk = new Desk(fitting());

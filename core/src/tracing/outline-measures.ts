@@ -101,7 +101,7 @@ export function measureOutline(outline: readonly Point[], side: Side, mirrored =
   const points = evenly(flipped);
   let angle = longAxis(points);
   // The ball lies nearer the toes: the wider half is the front.
-  let laid = turned(points, angle);
+  const laid = turned(points, angle);
   const [back, front] = spread(laid.map((p) => p.x));
   const widthAt = (share: number): number => {
     const x = back + share * (front - back);
@@ -167,14 +167,18 @@ function longerSide(points: readonly Point[], length: number): number {
   return reach(1) - reach(-1);
 }
 
-/** An outline as SVG in millimetres, true to size. @param outline foot coordinates or sheet coordinates, mm */
-export function outlineSvg(outline: readonly Point[], title: string): string {
+/**
+ * An outline as SVG in millimetres, true to size, toes up, seen from above.
+ * @param outline foot coordinates, mm: x forward, y to the inner side
+ */
+export function outlineSvg(outline: readonly Point[], side: Side, title: string): string {
   const [left, right] = spread(outline.map((p) => p.x));
   const [low, high] = spread(outline.map((p) => p.y));
   const margin = 5;
   const [w, h] = [high - low + 2 * margin, right - left + 2 * margin];
-  // Toes up: the foot's x runs up the sheet.
-  const d = outline.map((p, i) => `${i === 0 ? 'M' : 'L'}${(high - p.y + margin).toFixed(2)} ${(right - p.x + margin).toFixed(2)}`).join('');
+  // Seen from above with the toes up, the inner side of a left foot lies to the right.
+  const across = (y: number): number => (side === 'left' ? y - low : high - y) + margin;
+  const d = outline.map((p, i) => `${i === 0 ? 'M' : 'L'}${across(p.y).toFixed(2)} ${(right - p.x + margin).toFixed(2)}`).join('');
   const safe = title.replace(/[<>&"]/g, ' ');
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${w.toFixed(2)}mm" height="${h.toFixed(2)}mm" viewBox="0 0 ${w.toFixed(2)} ${h.toFixed(2)}"><title>${safe}</title><path d="${d}Z" fill="none" stroke="black" stroke-width="0.3"/></svg>\n`;
 }

@@ -177,8 +177,8 @@
     saved = `Kept, and the ${side} foot is filled in from it.`;
     await invalidateAll();
   }
-  const exportSvg = (outline: readonly Point[], which: string) =>
-    download(`outline-${which}.svg`, new Blob([outlineSvg(outline, `${which} foot, mm`)], { type: 'image/svg+xml' }));
+  const exportSvg = (outline: readonly Point[], which: Side) =>
+    download(`outline-${which}.svg`, new Blob([outlineSvg(outline, which, `${which} foot, mm`)], { type: 'image/svg+xml' }));
 </script>
 
 <svelte:head><title>Tracing · {desk.fitting.customer.name} · Chiave</title></svelte:head>
