@@ -1,3 +1,4 @@
+import { growthAt } from '@chiave/core/foot';
 import { ENGINE_VERSION, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, type Candidate, type Style, type Wear } from '@chiave/core/fit';
 import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave/core/measure';
 import { PEOPLE, type PersonDesign } from './people';
@@ -34,13 +35,20 @@ export interface DemoTry {
   engine: string;
 }
 
-/** The person's feet as somebody measured them on one day: true values and a hand's error. */
-function measuredFeet(person: PersonDesign, noise: (() => number) | null): DemoFitting['feet'] {
+/** How much smaller a growing foot was some days ago, as a share of today's. */
+function shareThen(person: PersonDesign, daysAgo: number): number {
+  const lengthMm = person.left[0] ?? 250;
+  const age = 2026.9 - person.born - 0.5;
+  return 1 - ((daysAgo / 365) * growthAt(age, person.group).perYearMm) / lengthMm;
+}
+
+/** The person's feet as somebody measured them on one day: true values, what growth has added since, and a hand's error. */
+function measuredFeet(person: PersonDesign, noise: (() => number) | null, share: number): DemoFitting['feet'] {
   const foot = (side: Side): DemoFitting['feet']['left'] => {
     const values: Partial<Record<MeasureId, number>> = {};
     FIELDS.forEach((field, i) => {
       const mm = person[side][i];
-      if (mm !== null && mm !== undefined) values[field] = Math.round((mm + (noise ? noise() * (HAND[field] ?? 1) : 0)) * 2) / 2;
+      if (mm !== null && mm !== undefined) values[field] = Math.round((mm * share + (noise ? noise() * (HAND[field] ?? 1) : 0)) * 2) / 2;
     });
     const i = side === 'left' ? 0 : 1;
     return {
@@ -73,7 +81,7 @@ export function history(styles: readonly Style[]): DemoFitting[] {
     const visits = index % 3 === 2 ? [420, 0] : index % 2 === 0 ? [500, 170, 0] : [230, 0];
     for (const daysAgo of visits) {
       const date = new Date(Date.UTC(2026, 10, 20, 15, (index * 7) % 60) - daysAgo * 86400000);
-      const feet = measuredFeet(person, daysAgo === 0 ? null : random.normal);
+      const feet = measuredFeet(person, daysAgo === 0 ? null : random.normal, shareThen(person, daysAgo));
       const fitting: DemoFitting = {
         person: person.id,
         openedAt: date.toISOString(),

@@ -45,6 +45,16 @@ const PICTURES = [
   ['look', `/fittings/${ilva}/look`, DESK, '.chip'],
   ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],
   ['measure-tablet', `/fittings/${tullio}/measure`, TABLET, 'svg path'],
+  [
+    'trace',
+    `/fittings/${ilva}/trace`,
+    DESK,
+    'h1',
+    async (page) => {
+      await page.locator('input[type=file]').setInputFiles(join(root, 'demo/tracings/left.jpg'));
+      await page.locator('[data-traced]').waitFor({ timeout: 60_000 });
+    }
+  ],
   ['sizes', `/fittings/${ilva}/sizes`, DESK, 'svg'],
   ['pull', `/fittings/${ilva}/pull`, DESK, 'text=sizes and widths fitted in'],
   ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, 'text=Zone by zone', (page) => page.mouse.wheel(0, 190)],

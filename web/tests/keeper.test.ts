@@ -100,6 +100,46 @@ const fitting = (): FittingRow => ({
   customer: customer()
 });
 
+describe('two savers of one thing', () => {
+  const clash = { status: 409, body: { detail: 'Someone else has saved these feet.', errors: [{ path: 'version', message: '5' }] } };
+  it('sends the version seen and takes up the one that comes back', async () => {
+    const keeper = new Keeper('/x', 'PUT', 'draft');
+    keeper.version = 3;
+    answers = [{ status: 200, body: { version: 4 } }];
+    keeper.later({ n: 1 });
+    await vi.advanceTimersByTimeAsync(600);
+    expect(sent[0].body).toEqual({ n: 1, version: 3 });
+    expect(keeper.version).toBe(4);
+  });
+  it('a conflict waits for a choice, keeps the draft, and is not tried again by itself', async () => {
+    const keeper = new Keeper('/x', 'PUT', 'draft');
+    keeper.version = 3;
+    answers = [clash];
+    keeper.later({ n: 1 });
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(keeper.state).toBe('conflict');
+    expect(keeper.draft()).toEqual({ n: 1 });
+    expect(sent).toHaveLength(1);
+  });
+  it('mine goes over theirs by their version; theirs lets go of mine', async () => {
+    const mine = new Keeper('/x', 'PUT', 'draft');
+    mine.version = 3;
+    answers = [clash, { status: 200, body: { version: 6 } }];
+    mine.later({ n: 1 });
+    await vi.advanceTimersByTimeAsync(600);
+    await mine.overwrite(5);
+    expect(sent[1].body).toEqual({ n: 1, version: 5 });
+    expect([mine.state, mine.version, mine.draft()]).toEqual(['saved', 6, null]);
+    const theirs = new Keeper('/x', 'PUT', 'draft');
+    theirs.version = 3;
+    answers = [clash];
+    theirs.later({ n: 2 });
+    await vi.advanceTimersByTimeAsync(600);
+    theirs.drop();
+    expect([theirs.state, theirs.draft()]).toEqual(['saved', null]);
+  });
+});
+
 describe('the desk of a fitting', () => {
   it('shows at once what is typed and sends only what changed', async () => {
     const desk = new Desk(fitting());

@@ -339,18 +339,18 @@
           />
           <rect x={hx - 22} y={RULE_TOP - 34} width="44" height="44" fill="transparent" />
           <text x={hx} y={RULE_TOP - 12} text-anchor="middle" font-size="14" font-weight="700" fill="#fff">{mark.letter}</text>
-          {#if outward(mark.id) !== 0}
-            <text
-              x={hx + outward(mark.id) * 18}
-              y={RULE_TOP - 12}
-              text-anchor={outward(mark.id) < 0 ? 'end' : 'start'}
-              font-size="14"
-              font-weight={here ? 700 : 500}
-              class="figures"
-              fill={mark.colour}>{mark.letter} {formatLength(mark.mm, unit)}</text
-            >
-          {/if}
         </g>
+        {#if outward(mark.id) !== 0}
+          <text
+            x={hx + outward(mark.id) * 18}
+            y={RULE_TOP - 12}
+            text-anchor={outward(mark.id) < 0 ? 'end' : 'start'}
+            font-size="14"
+            font-weight={here ? 700 : 500}
+            class="figures"
+            fill={mark.colour}>{mark.letter} {formatLength(mark.mm, unit)}</text
+          >
+        {/if}
       {/if}
     {/each}
   </svg>

@@ -46,6 +46,11 @@
     if (way !== 0) {
       event.preventDefault();
       step(way * (event.shiftKey ? 0.1 : 1));
+    } else if (event.altKey && (event.key === 'Enter' || event.key.toLowerCase() === 'h')) {
+      // The two small buttons under the field are not in the way of Tab; these keys are.
+      event.preventDefault();
+      if (event.key === 'Enter') again = !again;
+      else how = !how;
     } else if (event.key === 'Enter') {
       event.preventDefault();
       onnext(id, side);
@@ -107,8 +112,10 @@
             : ''}</span
         >{/if}
       <span class="whitespace-nowrap"
-        ><button type="button" class="link" aria-label="{name}, {side}: read again" onclick={() => (again = !again)}>again</button>
-        <button type="button" class="link" aria-expanded={how} aria-label="{name}, {side}: how it was taken" onclick={() => (how = !how)}>how</button></span
+        ><button type="button" class="link" tabindex="-1" aria-label="{name}, {side}: read again" onclick={() => (again = !again)}>again</button>
+        <button type="button" class="link" tabindex="-1" aria-expanded={how} aria-label="{name}, {side}: how it was taken" onclick={() => (how = !how)}
+          >how</button
+        ></span
       >
     {:else if derivedFrom}<span class="soft">filled in: {derivedFrom.because}, ± {Math.round(derivedFrom.sdMm)} mm</span>{/if}
     {#if how && stamp}

@@ -36,6 +36,10 @@
     <dt class="figures">Tab</dt>
     <dd>the next field; in Measure left then right of each measure</dd>
     <dt class="figures">Enter</dt>
-    <dd>opens what is in focus</dd>
+    <dd>opens what is in focus; in Measure the next field</dd>
+    <dt class="figures">Alt Enter</dt>
+    <dd>in Measure: reads the same once more</dd>
+    <dt class="figures">Alt H</dt>
+    <dd>in Measure: how the value was taken</dd>
   </dl>
 </Modal>

@@ -197,49 +197,53 @@
           <button type="button" class="ml-1 min-h-11 underline" onclick={() => focus(slip.id, slip.side)}>Go to the field</button>
         </p>
       {/each}
+      {#if slips.length > 0}
+        <p class="soft text-sm">
+          Judged together with every other value: proportions from surveys, spreads of this project’s own (estimate). Nothing is changed unasked.
+        </p>
+      {/if}
       {#each between as finding (finding.message)}<p class="notice mt-2" role="alert">{finding.message}</p>{/each}
       {#each groups as group, g (group.id)}
-        <details class="mt-2 border-t border-line pt-1" open={OPEN_GROUPS.includes(group.id)}>
-          <summary class="flex min-h-11 items-center gap-2">
-            <b class="text-brass">{group.name}</b><span class="soft mr-auto text-sm">{group.hint}</span>
-            <button
-              type="button"
-              class="min-h-11 min-w-9"
-              aria-label="{group.name} earlier"
-              disabled={g === 0}
-              onclick={(e) => {
-                e.preventDefault();
-                void move(group.id, -1);
-              }}>↑</button
-            >
-          </summary>
-          <div class="grid gap-y-2">
-            {#each group.measures as measure (measure.id)}
-              <div class="row">
-                <div>
-                  <p class="font-semibold">{measure.name}</p>
-                  <p class="soft text-sm">{measure.hint}</p>
+        <div class="relative mt-2 border-t border-line pt-1">
+          <button
+            type="button"
+            class="absolute right-0 min-h-11 min-w-11"
+            aria-label="{group.name} earlier"
+            disabled={g === 0}
+            onclick={() => move(group.id, -1)}>↑</button
+          >
+          <details open={OPEN_GROUPS.includes(group.id)}>
+            <summary class="mr-12 flex min-h-11 items-center gap-2">
+              <b class="text-brass">{group.name}</b><span class="soft mr-auto text-sm">{group.hint}</span>
+            </summary>
+            <div class="grid gap-y-2">
+              {#each group.measures as measure (measure.id)}
+                <div class="row">
+                  <div>
+                    <p class="font-semibold">{measure.name}</p>
+                    <p class="soft text-sm">{measure.hint}</p>
+                  </div>
+                  {#each SIDES as side (side)}
+                    <MeasureCell
+                      {desk}
+                      {side}
+                      id={measure.id}
+                      name={measure.name}
+                      filled={measure.id in MEASURE ? feet[side]?.values[measure.id as MeasureId] : undefined}
+                      unit={shown.unit}
+                      fast={fast && shown.unit === 'mm'}
+                      onactive={(id, s) => {
+                        active = { id, side: s };
+                        fresh = true;
+                      }}
+                      onnext={next}
+                    />
+                  {/each}
                 </div>
-                {#each SIDES as side (side)}
-                  <MeasureCell
-                    {desk}
-                    {side}
-                    id={measure.id}
-                    name={measure.name}
-                    filled={measure.id in MEASURE ? feet[side]?.values[measure.id as MeasureId] : undefined}
-                    unit={shown.unit}
-                    fast={fast && shown.unit === 'mm'}
-                    onactive={(id, s) => {
-                      active = { id, side: s };
-                      fresh = true;
-                    }}
-                    onnext={next}
-                  />
-                {/each}
-              </div>
-            {/each}
-          </div>
-        </details>
+              {/each}
+            </div>
+          </details>
+        </div>
       {/each}
 
       <div class="mt-3 grid gap-3 border-t border-line pt-3 sm:grid-cols-2">
