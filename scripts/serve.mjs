@@ -27,6 +27,8 @@ export async function serveWeb(root, { folder, url, host, port, stdio = 'inherit
       SHOP_SECRET: shopSecret(folder),
       BODY_SIZE_LIMIT: SERVER_BODY_LIMIT,
       LOG_LEVEL: 'warn',
+      // An open gauge listens for ever: a stop does not wait for it longer than this, s.
+      SHUTDOWN_TIMEOUT: '5',
       ...env
     }
   });
