@@ -5,17 +5,17 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import jpeg from 'jpeg-js';
-import { seeded } from '../core/bench/honest-feet';
+import { seeded } from './random';
 import { openCv } from '../web/src/lib/tracing/opencv';
 import type { Picture } from '../web/src/lib/tracing/read-sheet';
-import { syntheticTracing } from '../web/src/lib/tracing/synthetic';
+import { syntheticTracing } from '../web/bench/synthetic-tracing';
 
 const folder = join(import.meta.dirname, 'tracings');
 const write = (name: string, { data, width, height }: Picture): void =>
   writeFileSync(join(folder, name), jpeg.encode({ data: Buffer.from(data.buffer), width, height }, 78).data);
 
 const { cv } = await openCv();
-const random = seeded(41);
+const random = seeded(41).uniform;
 const truths: Record<string, object> = {};
 for (const wanted of ['left', 'right'] as const) {
   let made = syntheticTracing(cv, random);

@@ -7,18 +7,6 @@ import type { JointValue, MeasureId, Side } from '../src/measure';
  */
 export type Random = () => number;
 
-/** Mulberry32: the same feet every time. */
-export function seeded(seed: number): Random {
-  let s = seed >>> 0;
-  return () => {
-    s = (s + 0x6d2b79f5) >>> 0;
-    let t = s;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 const normal = (random: Random): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 /** Student's t with six degrees of freedom, scaled to deviation 1. */
 function heavy(random: Random): number {

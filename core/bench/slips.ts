@@ -1,5 +1,6 @@
 import { findSlips, judgeJointly, sidesExchanged, type JointValue } from '../src/measure';
-import { honestFeet, seeded, withSlip } from './honest-feet';
+import { seeded } from '../../demo/random';
+import { honestFeet, withSlip } from './honest-feet';
 
 /** How well slips of the tape are found, on feet from a generator other than the check's own model. */
 export interface SlipFigures {
@@ -15,7 +16,7 @@ export interface SlipFigures {
 }
 
 export function slipFigures(sets: number, seed = 7): SlipFigures {
-  const random = seeded(seed);
+  const random = seeded(seed).uniform;
   const figures: SlipFigures = { sets, falseAlarms: 0, made: 0, found: 0, explained: 0, ballForWaist: 0, exchanged: { found: 0, falsely: 0 } };
   for (let n = 0; n < sets; n++) {
     const honest = honestFeet(random);

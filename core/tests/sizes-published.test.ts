@@ -92,16 +92,6 @@ describe('length scales against common practice, no source', () => {
 });
 
 describe('width scales', () => {
-  it.each([
-    ['men', 250, 'E', 243],
-    ['men', 250, 'EE', 249],
-    ['men', 250, 'EEE', 255],
-    ['women', 230, 'D', 219],
-    ['women', 230, 'E', 225],
-    ['women', 230, 'EE', 231]
-  ] as const)("Japanese %s's %f mm %s is a girth of %f (JIS S 5037:1998, from memory)", (group, mm, letter, girth) => {
-    expect(letterMm('jp-width', group, letter, mm)).toBeCloseTo(girth, 9);
-  });
   it('Japanese girth steps 6 mm a letter and 3 mm for 5 mm of length (JIS S 5037:1998, from memory)', () => {
     expect(letterMm('jp-width', 'men', 'EE', 250) - letterMm('jp-width', 'men', 'E', 250)).toBeCloseTo(6, 9);
     expect(letterMm('jp-width', 'men', 'E', 255) - letterMm('jp-width', 'men', 'E', 250)).toBeCloseTo(3, 9);
@@ -168,15 +158,6 @@ describe('more rows of the published relations', () => {
     [12, 47]
   ])('British %i is a continental %i on the usual shop chart (published charts, from memory)', (uk, eu) => {
     expect(Math.round(convertLabel({ scale: 'uk', size: uk }, ['eu']).readings.find((r) => r.school === 'plus-2-3in')!.exact!)).toBe(eu);
-  });
-  it.each([
-    [220, 35, 35.25, 36],
-    [240, 38, 38.25, 39],
-    [260, 41, 41.25, 42],
-    [280, 44, 44.25, 45],
-    [300, 47, 47.25, 48]
-  ])('a foot of %i mm is %f, %f and %f Paris points by the allowances of 13.3, 15 and 20 mm (arithmetic)', (mm, a, b, c) => {
-    expect([size('eu', mm, 'plus-13'), size('eu', mm, 'plus-15'), size('eu', mm, 'plus-20')].map((n) => Number(n.toFixed(2)))).toEqual([a, b, c]);
   });
   it("a foot just under women's 7.5 on the device reads just under men's 6.5 on it (common practice, no source)", () => {
     const mm = foot('us-w', 7.5, 'device') - 0.4;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { findSlips, judgeJointly, sidesExchanged, type JointValue, type MeasureId } from '../src/measure';
-import { honestFeet, seeded } from '../bench/honest-feet';
+import { seeded } from '../../demo/random';
+import { honestFeet } from '../bench/honest-feet';
 import { slipFigures } from '../bench/slips';
 
 const set = (left: Partial<Record<MeasureId, number>>, right: Partial<Record<MeasureId, number>> = {}): JointValue[] =>
@@ -72,7 +73,7 @@ describe('slips of the tape', () => {
     expect(figures.exchanged.found / figures.sets).toBeGreaterThan(0.8);
   });
   it('the honest feet are those of the surveys: length and breadth within a few millimetres of the means (US survey 1988, from memory)', () => {
-    const random = seeded(3);
+    const random = seeded(3).uniform;
     const feet = Array.from({ length: 3000 }, () => honestFeet(random));
     const mean = (id: MeasureId) => feet.reduce((sum, f) => sum + f.find((v) => v.id === id)!.mm, 0) / feet.length;
     expect(mean('lengthMm')).toBeCloseTo((269.7 + 244.4) / 2, -0.5);

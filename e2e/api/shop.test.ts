@@ -49,7 +49,7 @@ describe('people and their fittings', () => {
     await ask('PUT', `/fittings/${fitting}/feet`, { left: side(266), right: side(267) });
     const { status, body } = await post(`/fittings/${fitting}/tries`, { styleId: 'hedger', size: '9', width: 'F' });
     expect(status).toBe(201);
-    expect(body.tried).toMatchObject({ size: '9', width: 'F', verdict: expect.any(String), said: expect.stringMatching(/\.$/), engine: '1' });
+    expect(body.tried).toMatchObject({ size: '9', width: 'F', verdict: expect.any(String), said: expect.stringMatching(/\.$/), engine: '2' });
     await ask('PATCH', `/tries/${body.id}`, { felt: { left: { 'toe-room': 'right' }, right: { instep: 'snug' } } });
     await ask('PATCH', `/tries/${body.id}`, { outcome: 'kept', why: 'the winner' });
     const [visit] = (await get(`/customers/${customer}/fittings`)).body.fittings;

@@ -3,15 +3,15 @@
  * perspective, light, shadow, noise and pen. Printed; the limits are asserted, times are not.
  */
 import { measureOutline } from '@chiave/core/tracing';
-import { seeded } from '../../core/bench/honest-feet';
+import { seeded } from '../../demo/random';
 import { openCv } from '../src/lib/tracing/opencv';
 import { readSheet } from '../src/lib/tracing/read-sheet';
-import { syntheticTracing } from '../src/lib/tracing/synthetic';
+import { syntheticTracing } from './synthetic-tracing';
 
 const PICTURES = Number(process.argv[2] ?? 200);
 const LIMIT_MM = { lengthMm: 1.5, ballWidthMm: 2, heelWidthMm: 2 } as const;
 const { cv } = await openCv();
-const random = seeded(7);
+const random = seeded(7).uniform;
 const errors: Record<string, number[]> = { lengthMm: [], ballWidthMm: [], heelWidthMm: [], ballLengthMm: [], outerBallLengthMm: [] };
 let refused = 0;
 let covered = 0;
@@ -24,7 +24,7 @@ for (let n = 0; n < PICTURES; n++) {
     const { values } = measureOutline(sheet.outline, side);
     ms += performance.now() - began;
     for (const id of Object.keys(errors)) errors[id].push(values[id as 'lengthMm']! - truth[id as 'lengthMm']);
-    if (Math.abs(values.lengthMm! - truth.lengthMm) < 2 * sheet.sdMm.length) covered++;
+    if (Math.abs(values.lengthMm! - truth.lengthMm) < 2 * sheet.sdMm) covered++;
   } catch {
     refused++;
   }

@@ -1,10 +1,9 @@
-import { MEASURE, type MeasureId } from '@chiave/core/measure';
+import { groupsInOrder, MEASURE, MEASURE_GROUPS as GROUPS, OPEN_GROUPS, type MeasureId } from '@chiave/core/measure';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { FeetBody } from '../src/lib/api/shop-schema';
 import { bodyOf, disagreement, entriesOf, readEntry, stepped, withUnit, type Entries } from '../src/lib/ui/entries';
 import { moveOn } from '../src/lib/ui/quick-entry';
-import { GROUPS, groupsInOrder, OPEN_GROUPS } from '../src/lib/ui/taken';
 
 const entries = (left: Entries['left'], right: Entries['right'] = {}): Entries => ({ left, right });
 

@@ -1,8 +1,7 @@
-import { completeFoot, isExtraId, type TakenId } from '@chiave/core/measure';
+import { completeFoot, isExtraId, MEASURE_GROUPS as GROUPS, type TakenId } from '@chiave/core/measure';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fromAbove, fromSide, SAME_PLACE, sideHeights } from '../src/lib/drawing/foot-places';
-import { GROUPS } from '../src/lib/ui/taken';
 
 const foot = (lengthMm: number, more: Record<string, number> = {}) =>
   completeFoot({ side: 'left', values: Object.fromEntries(Object.entries({ lengthMm, ...more }).map(([id, mm]) => [id, { mm }])) });

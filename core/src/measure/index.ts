@@ -11,3 +11,5 @@ export * from './readings';
 export * from './joint-model';
 export * from './slips';
 export * from './steady';
+export * from './taking';
+export * from './refusal';

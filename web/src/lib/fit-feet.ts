@@ -15,15 +15,10 @@ import {
 } from '@chiave/core/measure';
 import type { SideBody } from './api/shop-schema';
 
-export interface FittingState {
-  sockMm: number;
-  insertMm: number;
-  preference: 'snug' | 'regular' | 'generous';
+/** In what state the feet of a fitting were read, and in what state its shoes are worn. */
+export interface FootCircumstances {
   measuredAt: string;
   wornAt: string;
-  breakIn: 'now' | 'mould';
-  population: string;
-  feet: Record<Side, SideBody>;
   measuredLoad: Load;
   measuredSockMm: number;
   measuredWarm: boolean;
@@ -31,6 +26,15 @@ export interface FittingState {
   weightKg: number | null;
   feetWeightKg: number | null;
   stateOff: StateStepId[];
+}
+
+export interface FittingState extends FootCircumstances {
+  sockMm: number;
+  insertMm: number;
+  preference: 'snug' | 'regular' | 'generous';
+  breakIn: 'now' | 'mould';
+  population: string;
+  feet: Record<Side, SideBody>;
   customer: { born: number | null; flags: string[] };
 }
 

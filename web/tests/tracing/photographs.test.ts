@@ -2,10 +2,10 @@ import { readFileSync } from 'node:fs';
 import { measureOutline } from '@chiave/core/tracing';
 import jpeg from 'jpeg-js';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { seeded } from '../../../core/bench/honest-feet';
-import { openCv, type Cv } from '../../src/lib/tracing/opencv';
-import { readSheet, UnreadableSheet, type Picture } from '../../src/lib/tracing/read-sheet';
-import { syntheticTracing } from '../../src/lib/tracing/synthetic';
+import { seeded } from '../../../demo/random';
+import { openCv, UnreadableSheet, type Cv } from '../../src/lib/tracing/opencv';
+import { readSheet, type Picture } from '../../src/lib/tracing/read-sheet';
+import { syntheticTracing } from '../../bench/synthetic-tracing';
 
 let cv: Cv;
 beforeAll(async () => {
@@ -24,21 +24,21 @@ describe('photographs of tracings', () => {
     expect(Math.abs(values.lengthMm! - truth[side].lengthMm)).toBeLessThan(1.5);
     expect(Math.abs(values.ballWidthMm! - truth[side].ballWidthMm)).toBeLessThan(2);
     expect(Math.abs(values.heelWidthMm! - truth[side].heelWidthMm)).toBeLessThan(2);
-    expect(sdMm.length).toBeGreaterThan(0.3);
+    expect(sdMm).toBeGreaterThan(0.3);
     expect(lineMm).toBeLessThan(3);
   });
   it('made anew with perspective, shadow and noise they are read as well; the error told covers the error made', () => {
-    const random = seeded(23);
+    const random = seeded(23).uniform;
     for (let n = 0; n < 6; n++) {
       const { picture, side, truth: foot } = syntheticTracing(cv, random);
       const sheet = readSheet(cv, picture, 'a4');
       const { values } = measureOutline(sheet.outline, side);
-      expect(Math.abs(values.lengthMm! - foot.lengthMm)).toBeLessThan(Math.max(1.5, 3 * sheet.sdMm.length));
+      expect(Math.abs(values.lengthMm! - foot.lengthMm)).toBeLessThan(Math.max(1.5, 3 * sheet.sdMm));
       expect(Math.abs(values.ballWidthMm! - foot.ballWidthMm)).toBeLessThan(2);
     }
   });
   it('another sheet size is read by its own measure', () => {
-    const { picture, side, truth: foot } = syntheticTracing(cv, seeded(5), 'letter');
+    const { picture, side, truth: foot } = syntheticTracing(cv, seeded(5).uniform, 'letter');
     const { values } = measureOutline(readSheet(cv, picture, 'letter').outline, side);
     expect(Math.abs(values.lengthMm! - foot.lengthMm)).toBeLessThan(1.5);
   });

@@ -1,18 +1,4 @@
-import {
-  EXTRAS,
-  isExtraId,
-  extraProblem,
-  judgeMeasure,
-  LOADS,
-  MEASURES,
-  parseLength,
-  parseMixedNumber,
-  EXTRA,
-  WAYS,
-  type MeasureId,
-  type Side,
-  type TakenId
-} from '@chiave/core/measure';
+import { EXTRAS, isExtraId, refusalOf, LOADS, MEASURES, parseLength, parseMixedNumber, EXTRA, WAYS, type Side, type TakenId } from '@chiave/core/measure';
 import { z } from 'zod';
 import { sideSchema, type FeetBody, type SideBody } from './shop-schema';
 
@@ -110,8 +96,7 @@ export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<s
   for (const { openedAt, feet } of sessions) {
     for (const side of ['left', 'right'] as const) {
       for (const [id, value] of Object.entries(feet[side].values)) {
-        const finding = isExtraId(id) ? null : judgeMeasure(id as MeasureId, value!.mm, feet[side].values.lengthMm?.mm);
-        const message = isExtraId(id) ? extraProblem(id, value!.mm) : finding?.level === 'refuse' ? finding.message : '';
+        const message = refusalOf(id as TakenId, value!.mm, feet[side].values.lengthMm?.mm);
         if (message) problems.push({ row: lineOf.get(`${openedAt} ${side} ${id}`)!, message });
       }
     }

@@ -5,18 +5,15 @@ import {
   FOOT_TOE_SHAPES,
   LOADS,
   MEASURES,
+  MEASURE_GROUP_IDS,
   POPULATIONS,
   STATE_STEP_IDS,
   WAYS,
-  extraProblem,
   hourOf,
-  isExtraId,
-  judgeMeasure,
-  type MeasureId,
+  refusalOf,
   type TakenId
 } from '@chiave/core/measure';
 import { z } from 'zod';
-import { GROUP_IDS } from '../ui/taken';
 
 const text = (most: number): z.ZodString => z.string().max(most, `at most ${most} characters`);
 const thisYear = new Date().getUTCFullYear();
@@ -31,25 +28,20 @@ const person = z.object({
     .int('write the year with four figures')
     .min(1900, 'a year from 1900 on')
     .max(thisYear, 'not in the future')
-    .nullable()
-    .default(null),
-  bornMonth: z.number().int().min(1, 'a month from 1 to 12').max(12, 'a month from 1 to 12').nullable().default(null),
-  fitsAs: z.enum(['women', 'men']).default('women'),
-  work: text(200).default(''),
-  story: text(2000).default(''),
-  flags: z.array(z.enum(FLAG_IDS)).default([]),
-  consent: z.boolean().default(false).describe('the person agreed that this is kept'),
-  consentNote: text(500).default('')
+    .nullable(),
+  bornMonth: z.number().int().min(1, 'a month from 1 to 12').max(12, 'a month from 1 to 12').nullable(),
+  fitsAs: z.enum(['women', 'men']),
+  work: text(200),
+  story: text(2000),
+  flags: z.array(z.enum(FLAG_IDS)),
+  consent: z.boolean().describe('the person agreed that this is kept'),
+  consentNote: text(500)
 });
-export const customerSchema = person.meta({ id: 'Customer' });
+/** A new person: a name is enough. */
+export const customerSchema = person.partial().required({ name: true }).meta({ id: 'Customer' });
 
-/** Any part of what is kept of a person; nothing is filled in for what is left out. */
-export const customerPatchSchema = z
-  .object(
-    Object.fromEntries(Object.entries(person.shape).map(([key, field]) => [key, field instanceof z.ZodDefault ? field.unwrap().optional() : field.optional()]))
-  )
-  .extend({ version: versionSeen })
-  .meta({ id: 'CustomerPatch' }) as unknown as z.ZodType<Partial<z.infer<typeof person>> & { version?: number }>;
+/** Any part of what is kept of a person. */
+export const customerPatchSchema = person.partial().extend({ version: versionSeen }).meta({ id: 'CustomerPatch' });
 
 const time = text(10).refine((t) => t === '' || hourOf(t) !== null, 'write the time as HH:MM, or morning, noon, evening');
 
@@ -93,10 +85,6 @@ const degrees = z.number().min(0, 'from 0 to 110 degrees').max(110, 'from 0 to 1
 const standsOut = z.number().min(0, 'from 0 to 25 mm').max(25, 'from 0 to 25 mm').nullable();
 
 const printMm = z.number().min(0, 'from 0 to 160 mm').max(160, 'from 0 to 160 mm').nullable();
-const refusalOf = (id: MeasureId, mm: number, lengthMm: number | undefined): string => {
-  const finding = judgeMeasure(id, mm, lengthMm);
-  return finding?.level === 'refuse' ? finding.message : '';
-};
 
 export const sideSchema = z
   .object({
@@ -127,7 +115,7 @@ export const sideSchema = z
   })
   .superRefine((side, context) => {
     for (const [field, value] of Object.entries(side.values)) {
-      const message = isExtraId(field) ? extraProblem(field, value!.mm) : refusalOf(field as MeasureId, value!.mm, side.values.lengthMm?.mm);
+      const message = refusalOf(field as TakenId, value!.mm, side.values.lengthMm?.mm);
       if (message) context.addIssue({ code: 'custom', path: ['values', field], message });
     }
   });
@@ -154,9 +142,9 @@ export const tryPatchSchema = z
 export const measureOrderSchema = z
   .object({
     order: z
-      .array(z.enum(GROUP_IDS as [string, ...string[]], { error: `the groups are ${GROUP_IDS.join(', ')}` }))
+      .array(z.enum(MEASURE_GROUP_IDS as [string, ...string[]], { error: `the groups are ${MEASURE_GROUP_IDS.join(', ')}` }))
       .min(1)
-      .max(GROUP_IDS.length)
+      .max(MEASURE_GROUP_IDS.length)
   })
   .refine(({ order }) => new Set(order).size === order.length, { path: ['order'], message: 'each group once' })
   .meta({ id: 'MeasureOrder' });

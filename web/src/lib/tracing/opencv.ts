@@ -1,3 +1,4 @@
+import type { Point } from '@chiave/core/shape';
 import cvModule from '@techstark/opencv-js';
 
 export type Cv = typeof cvModule;
@@ -25,3 +26,15 @@ export class Kept {
     for (const mat of this.#mats) mat.delete();
   }
 }
+
+/** A matrix of the package. */
+export type CvMat = InstanceType<Cv['Mat']>;
+
+/** A contour's points, pixels. */
+export const pointsOf = (contour: CvMat): Point[] => {
+  const { data32S } = contour;
+  return Array.from({ length: data32S.length / 2 }, (_, i) => ({ x: data32S[2 * i], y: data32S[2 * i + 1] }));
+};
+
+/** Why a picture cannot be read, in words for the person who took it. */
+export class UnreadableSheet extends Error {}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Chart, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
+  import { themeColour } from './chart-colours';
   import { dayOf, type Conditions, type Foot } from '@chiave/core/measure';
 
   /** How much longer and fuller the foot is through the day than on waking, mm. */
@@ -15,8 +16,8 @@
       type: 'line',
       data: {
         datasets: [
-          { label: 'ball girth', data: over('girthMm'), borderColor: '#8a3a6b', pointRadius: 0, borderWidth: 2 },
-          { label: 'length', data: over('lengthMm'), borderColor: '#1f5f8b', pointRadius: 0, borderWidth: 2, borderDash: [6, 4] }
+          { label: 'ball girth', data: over('girthMm'), borderColor: themeColour('tight'), pointRadius: 0, borderWidth: 2 },
+          { label: 'length', data: over('lengthMm'), borderColor: themeColour('brass'), pointRadius: 0, borderWidth: 2, borderDash: [6, 4] }
         ]
       },
       options: {
@@ -32,7 +33,7 @@
   });
 </script>
 
-<p class="text-sm"><span style="color:#8a3a6b">▬ ball girth</span> · <span style="color:#1f5f8b">┅ length</span> through the day (estimate)</p>
+<p class="text-sm"><span class="text-tight">▬ ball girth</span> · <span class="text-brass">┅ length</span> through the day (estimate)</p>
 <div
   class="h-36"
   role="img"

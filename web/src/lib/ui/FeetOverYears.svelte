@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { formatDistanceToNow } from 'date-fns';
-  import { format } from 'date-fns';
+  import { format, formatDistanceToNow } from 'date-fns';
   import { MEASURE, trimNumber } from '@chiave/core/measure';
   import { FOLLOWED, nextCheck, seriesOf, type FollowedId, type PairRoom } from '../feet-history';
   import type { CustomerRow } from '../server/shop/customers';
   import type { FittingRow } from '../server/shop/fittings';
+  import { themeColour } from './chart-colours';
   import Choice from './Choice.svelte';
   import FeetChart from './FeetChart.svelte';
 
@@ -17,14 +17,13 @@
   const series = $derived(seriesOf(fittings, id));
   const check = $derived(nextCheck(customer, fittings, now));
   const kept = $derived(fittings.flatMap((f) => f.tries.filter((t) => t.outcome === 'kept')));
-  const COLOURS = { left: '#1f5f8b', right: '#8a3a6b' } as const;
   const sets = $derived(
     apart
-      ? [{ name: 'left less right', colour: '#7a4d06', points: series.apart, line: null }]
+      ? [{ name: 'left less right', colour: themeColour('brass'), points: series.apart, line: null }]
       : (['left', 'right'] as const).map((side) => {
           const { points, trend } = series.sides[side];
           const ends = points.length > 1 ? [points[0].year, points.at(-1)!.year] : [];
-          return { name: side, colour: COLOURS[side], points, line: trend?.real ? ends.map((year) => ({ year, mm: trend.at(year).mm })) : null };
+          return { name: side, colour: themeColour(`side-${side}`), points, line: trend?.real ? ends.map((year) => ({ year, mm: trend.at(year).mm })) : null };
         })
   );
   const enough = $derived(sets.some((s) => s.points.length > 1));

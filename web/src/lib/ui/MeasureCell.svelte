@@ -62,6 +62,12 @@
   }
 </script>
 
+{#snippet choose<T extends string>(what: string, rows: readonly { id: T; name: string }[], value: T, onchange: (id: T) => void)}
+  <select class="field" aria-label="{name}, {side}: {what}" {value} onchange={(e) => onchange(e.currentTarget.value as T)}>
+    {#each rows as row (row.id)}<option value={row.id}>{row.name}</option>{/each}
+  </select>
+{/snippet}
+
 <div class="cell">
   <div class="flex items-stretch gap-1">
     <b class="w-5 self-center text-center {side === 'left' ? 'side-L' : 'side-R'}" aria-hidden="true">{letter}</b>
@@ -120,22 +126,8 @@
     {:else if derivedFrom}<span class="soft">filled in: {derivedFrom.because}, ± {Math.round(derivedFrom.sdMm)} mm</span>{/if}
     {#if how && stamp}
       <div class="grid gap-1 border-l-2 border-line pl-2">
-        <select
-          class="field"
-          aria-label="{name}, {side}: taken by"
-          value={stamp.how}
-          onchange={(e) => desk.stamp(side, id, { how: e.currentTarget.value as typeof stamp.how })}
-        >
-          {#each WAYS as way (way.id)}<option value={way.id}>{way.name}</option>{/each}
-        </select>
-        <select
-          class="field"
-          aria-label="{name}, {side}: weight on the foot"
-          value={stamp.under}
-          onchange={(e) => desk.stamp(side, id, { under: e.currentTarget.value as typeof stamp.under })}
-        >
-          {#each LOADS as load (load.id)}<option value={load.id}>{load.name}</option>{/each}
-        </select>
+        {@render choose('taken by', WAYS, stamp.how, (how) => desk.stamp(side, id, { how }))}
+        {@render choose('weight on the foot', LOADS, stamp.under, (under) => desk.stamp(side, id, { under }))}
         <span class="soft"
           >{stamp.at ? format(new Date(stamp.at), 'd MMM yyyy, HH:mm') : 'when is not known'}{stamp.by ? `, ${stamp.by}` : ''}{stamp.sockMm > 0
             ? `, in a sock of ${stamp.sockMm} mm`

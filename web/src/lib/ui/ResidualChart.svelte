@@ -1,5 +1,6 @@
 <script lang="ts">
   import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
+  import { themeColour } from './chart-colours';
   import { HAND_ERROR_MM, type InsoleFit } from '@chiave/core/size';
 
   /** How far each measured insole stands off the fitted line. */
@@ -16,7 +17,7 @@
           {
             label: 'off the line, mm',
             data: fit.rows.map((r) => Math.round(r.residualMm * 100) / 100),
-            backgroundColor: fit.rows.map((r) => (Math.abs(r.residualMm) > HAND_ERROR_MM * 1.2 ? '#a8451a' : '#8b8579'))
+            backgroundColor: fit.rows.map((r) => (Math.abs(r.residualMm) > HAND_ERROR_MM * 1.2 ? themeColour('tight') : '#8b8579'))
           }
         ]
       },

@@ -1,10 +1,9 @@
 import { getContext, setContext } from 'svelte';
-import type { LengthUnit, Side, TakenId } from '@chiave/core/measure';
+import { usualWay, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
 import type { FittingRow, TryRow } from '../server/shop/fittings';
 import type { FeetBody, SideBody } from '../api/shop-schema';
 import { bodyOf, entriesOf, nowIso, stampsOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from './entries';
 import { fitterName, Keeper } from './save.svelte';
-import { usualWay } from './taken';
 
 const KEY = Symbol('desk');
 type Features = Omit<SideBody, 'values'>;

@@ -7,6 +7,7 @@ import {
   parseLength,
   parseMixedNumber,
   readMeasure,
+  usualWay,
   type Finding,
   type HowTaken,
   type LengthUnit,
@@ -15,7 +16,6 @@ import {
   type TakenId
 } from '@chiave/core/measure';
 import type { FeetBody, SideBody } from '../api/shop-schema';
-import { usualWay } from './taken';
 
 /** A second reading of a measure stands in a field of its own. */
 export type EntryKey = TakenId | `${TakenId}#2`;

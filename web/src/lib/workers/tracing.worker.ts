@@ -1,7 +1,7 @@
 /** Reads the photograph of a tracing beside the page: OpenCV is large and its work takes a second. */
 import { measureOutline, type OutlineReading } from '@chiave/core/tracing';
-import { openCv } from '../tracing/opencv';
-import { readSheet, UnreadableSheet, type SheetReading } from '../tracing/read-sheet';
+import { openCv, UnreadableSheet } from '../tracing/opencv';
+import { readSheet, type SheetReading } from '../tracing/read-sheet';
 import type { SheetId } from '../tracing/sheets';
 
 export interface TracingAsk {

@@ -71,11 +71,17 @@ export async function customerOf(id: number): Promise<CustomerRow> {
   return plain(row);
 }
 
+/** What stands for a person of whom only the name was told. */
+const UNTOLD = { born: null, bornMonth: null, fitsAs: 'women', work: '', story: '', flags: [], consentNote: '' };
+
 /** Adds a person; returns the new id. */
 export async function addCustomer({ consent, ...customer }: z.infer<typeof customerSchema>, by: string): Promise<number> {
   return database().transaction(async (transaction) => {
     const now = new Date();
-    const row = await tables(database()).Customer.create({ ...customer, consentAt: consent ? now : null, createdAt: now, version: 0 }, { transaction });
+    const row = await tables(database()).Customer.create(
+      { ...UNTOLD, ...customer, consentAt: consent ? now : null, createdAt: now, version: 0 },
+      { transaction }
+    );
     const id = Number(row.get('id'));
     await logChange({ by, customerId: id, what: 'added', changed: { name: customer.name } }, transaction);
     return id;

@@ -2,7 +2,8 @@ import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
 import { database, fromJson, tables } from '../db';
-import type { Load, StateStepId } from '@chiave/core/measure';
+import type { Load } from '@chiave/core/measure';
+import type { FootCircumstances } from '../../fit-feet';
 import { conflict, notFound } from '../problems';
 import { logChange } from './changes';
 import { customerOf, type CustomerRow } from './customers';
@@ -23,7 +24,7 @@ export interface TryRow {
   createdAt: string;
 }
 
-export interface FittingRow {
+export interface FittingRow extends FootCircumstances {
   id: number;
   openedAt: string;
   updatedAt: string;
@@ -32,8 +33,6 @@ export interface FittingRow {
   sockMm: number;
   insertMm: number;
   preference: 'snug' | 'regular' | 'generous';
-  measuredAt: string;
-  wornAt: string;
   breakIn: 'now' | 'mould';
   population: string;
   wearingNow: string;
@@ -45,13 +44,6 @@ export interface FittingRow {
   customer: CustomerRow;
   version: number;
   feetVersion: number;
-  measuredLoad: Load;
-  measuredSockMm: number;
-  measuredWarm: boolean;
-  wornWarm: boolean;
-  weightKg: number | null;
-  feetWeightKg: number | null;
-  stateOff: StateStepId[];
 }
 
 type Plain = Record<string, unknown>;

@@ -1,8 +1,8 @@
+import { MEASURE_GROUP_IDS } from '@chiave/core/measure';
 import type { z } from 'zod';
 import type { measureOrderSchema } from '../../api/shop-schema';
 import type { stripsSchema } from '../../api/size-schema';
 import { STRIPS } from '../../drawing/rule-strips';
-import { GROUP_IDS } from '../../ui/taken';
 import { database, fromJson, tables } from '../db';
 
 const STRIPS_NAME = 'rule-strips';
@@ -23,7 +23,7 @@ export async function keepStrips({ strips }: z.infer<typeof stripsSchema>): Prom
 /** The order in which this shop takes its measures, by groups; the hands' usual one when it has not chosen. */
 export async function measureOrderOfShop(): Promise<string[]> {
   const row = await tables(database()).Setting.findByPk(ORDER_NAME);
-  return row ? fromJson<string[]>(row.get('value')) : [...GROUP_IDS];
+  return row ? fromJson<string[]>(row.get('value')) : [...MEASURE_GROUP_IDS];
 }
 
 /** Keeps the order in which the shop takes its measures. */

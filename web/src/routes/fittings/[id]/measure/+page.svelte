@@ -2,9 +2,11 @@
   import { tick } from 'svelte';
   import {
     findSlips,
+    groupsInOrder,
     judgeFeet,
     MEASURE,
     MEASURES,
+    OPEN_GROUPS,
     POPULATIONS,
     readingSd,
     SIDES,
@@ -33,7 +35,6 @@
   import { getDesk } from '$lib/ui/desk.svelte';
   import { typeFast } from '$lib/ui/quick-entry';
   import { send } from '$lib/ui/save.svelte';
-  import { groupsInOrder, OPEN_GROUPS } from '$lib/ui/taken';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();

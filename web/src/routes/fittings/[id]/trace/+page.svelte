@@ -20,6 +20,8 @@
   let { data } = $props();
   const desk = getDesk();
   const MOST_BYTES = 20_000_000;
+  /** What a drawn outline of unknown origin errs by, mm [estimate]. */
+  const SVG_SD_MM = 0.8;
   /** Places along the line that can be dragged. */
   const HANDLES = 36;
 
@@ -58,7 +60,7 @@
       ])
     ) as Partial<Record<TakenId, number>>
   );
-  const sd = $derived(found ? found.sdMm.length : 0.8);
+  const sd = $derived(found?.sdMm ?? SVG_SD_MM);
   const nameOf = (id: string) => (isExtraId(id) ? EXTRA[id].name : MEASURE[id as keyof typeof MEASURE].name);
 
   async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {

@@ -1,7 +1,7 @@
 import { compileFootShape, footPolygon, type FootPlan } from '@chiave/core/shape';
-import { Kept, type Cv } from './opencv';
-import type { Picture } from './read-sheet';
-import { sheetOf, type SheetId } from './sheets';
+import { Kept, type Cv } from '../src/lib/tracing/opencv';
+import type { Picture } from '../src/lib/tracing/read-sheet';
+import { sheetOf, type SheetId } from '../src/lib/tracing/sheets';
 
 /** A photograph of a tracing made by a script, with the truth known: perspective, uneven light, shadow, noise, a shaky line. */
 export interface Synthetic {

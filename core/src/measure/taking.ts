@@ -1,4 +1,5 @@
-import type { HowTaken, TakenId } from '@chiave/core/measure';
+import type { HowTaken } from './foot';
+import type { TakenId } from './readings';
 
 /** The measures in the order the hands take them, by the tool in the hand. A shop may put the groups in another order. */
 export interface MeasureGroup {
@@ -10,7 +11,7 @@ export interface MeasureGroup {
 }
 
 // prettier-ignore
-export const GROUPS: readonly MeasureGroup[] = [
+export const MEASURE_GROUPS: readonly MeasureGroup[] = [
   {
     id: 'gauge', name: 'Gauge', hint: 'heel back, weight on', how: 'device',
     measures: [
@@ -81,13 +82,13 @@ export const GROUPS: readonly MeasureGroup[] = [
 
 /** Groups open from the start: the eight commonest measures of a visit. */
 export const OPEN_GROUPS: readonly string[] = ['gauge', 'calliper', 'tape'];
-export const GROUP_IDS = GROUPS.map((g) => g.id);
+export const MEASURE_GROUP_IDS = MEASURE_GROUPS.map((g) => g.id);
 
-const HOW: ReadonlyMap<TakenId, Exclude<HowTaken, 'derived'>> = new Map(GROUPS.flatMap((g) => g.measures.map((m) => [m.id, g.how] as const)));
+const HOW: ReadonlyMap<TakenId, Exclude<HowTaken, 'derived'>> = new Map(MEASURE_GROUPS.flatMap((g) => g.measures.map((m) => [m.id, g.how] as const)));
 /** How a measure is taken unless it is said otherwise. */
 export const usualWay = (id: TakenId): Exclude<HowTaken, 'derived'> => HOW.get(id) ?? 'tape';
 
 /** The groups in a shop's order; what it does not name keeps its place behind. */
 export const groupsInOrder = (order: readonly string[]): MeasureGroup[] =>
-  [...GROUPS].sort((p, q) => placeOf(order, p.id) - placeOf(order, q.id) || GROUP_IDS.indexOf(p.id) - GROUP_IDS.indexOf(q.id));
+  [...MEASURE_GROUPS].sort((p, q) => placeOf(order, p.id) - placeOf(order, q.id) || MEASURE_GROUP_IDS.indexOf(p.id) - MEASURE_GROUP_IDS.indexOf(q.id));
 const placeOf = (order: readonly string[], id: string): number => (order.includes(id) ? order.indexOf(id) : order.length);
