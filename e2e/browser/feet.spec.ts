@@ -194,7 +194,8 @@ test.describe('a tracing', () => {
     for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowDown');
     await page.getByRole('button', { name: 'Take these for the left foot' }).click();
     await expect(page.getByText('Kept, and the left foot is filled in from it.')).toBeVisible();
-    expect((await kept(page, id)).left.values.lengthMm).toMatchObject({ how: 'tracing', mm: expect.closeTo(read, 0) });
+    expect((await kept(page, id)).left.values.lengthMm).toMatchObject({ how: 'tracing', mm: expect.closeTo(read, 0), sdMm: expect.closeTo(1.1, 0) });
+    expect((await kept(page, id)).left.values.ballLengthMm.sdMm).toBeGreaterThan(2.5);
     const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'SVG, true size' }).click()]);
     await file(page).setInputFiles({
       name: 'outline-left.svg',

@@ -2,7 +2,7 @@ import { groupsInOrder, MEASURE, MEASURE_GROUPS as GROUPS, OPEN_GROUPS, type Mea
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { FeetBody } from '../src/lib/api/shop-schema';
-import { bodyOf, disagreement, entriesOf, readEntry, stepped, withUnit, type Entries } from '../src/lib/ui/entries';
+import { bodyOf, disagreement, entriesOf, readEntry, stampsOf, stepped, withUnit, type Entries } from '../src/lib/ui/entries';
 import { moveOn } from '../src/lib/ui/quick-entry';
 
 const entries = (left: Entries['left'], right: Entries['right'] = {}): Entries => ({ left, right });
@@ -49,6 +49,16 @@ describe('the fields of Measure', () => {
       lengthMm: '248 mm',
       'lengthMm#2': '249 mm'
     });
+  });
+  it('a deviation told by the way of taking is kept with the value; a second reading makes its own', () => {
+    const stamp = { how: 'tracing' as const, at: null, by: '', under: 'standing' as const, sockMm: 0, sdMm: 2.7 };
+    const stamps = { left: { ballLengthMm: stamp }, right: {} };
+    const once = bodyOf(entries({ ballLengthMm: '181' }), 'left', 'mm', stamps);
+    expect(once.ballLengthMm).toMatchObject({ how: 'tracing', sdMm: 2.7 });
+    expect(stampsOf({ left: { values: once }, right: { values: {} } } as unknown as FeetBody).left.ballLengthMm).toEqual(stamp);
+    const twice = bodyOf(entries({ ballLengthMm: '181', 'ballLengthMm#2': '182' }), 'left', 'mm', stamps);
+    expect(twice.ballLengthMm!.sdMm).toBeLessThan(2);
+    expect(stampsOf({ left: { values: twice }, right: { values: {} } } as unknown as FeetBody).left.ballLengthMm!.sdMm).toBeUndefined();
   });
   it('angles are read in degrees, other measures within what can be, each refused in words', () => {
     const many = entries({ pointReachDeg: '92°', toe5TipMm: '2,4 cm', shinLengthMm: 'long', ankleLiftDeg: '400' });

@@ -13,6 +13,16 @@ export interface OutlineReading {
   doubt: string;
 }
 
+/**
+ * Deviation of each measure read from an outline, mm: the picture's own, how pen and foot stood (1 mm), and for the ball lengths
+ * that an outline shows where a foot bulges, not where its joints lie (2.5 mm) [estimates; see the bench of tracings].
+ * @param pictureSdMm what the picture itself errs by
+ */
+export function outlineSd(id: TakenId, pictureSdMm: number): number {
+  const own = id === 'ballLengthMm' || id === 'outerBallLengthMm' ? 2.5 : 0;
+  return Math.hypot(pictureSdMm, 1, own);
+}
+
 /** An outline must be long enough and not too wide to be a foot's. */
 const FOOT_MM: readonly [number, number] = [80, 400];
 const WIDTH_OF_LENGTH: readonly [number, number] = [0.25, 0.62];

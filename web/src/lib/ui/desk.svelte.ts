@@ -89,12 +89,13 @@ export class Desk {
     this.saveFeet('mm');
   }
 
-  /** Values that came together, from a gauge or a tracing. */
-  fill(side: Side, values: Partial<Record<TakenId, number>>, how: Stamp['how']): void {
+  /** Values that came together, from a gauge or a tracing. @param sdOf deviation of each, where the source tells it, mm */
+  fill(side: Side, values: Partial<Record<TakenId, number>>, how: Stamp['how'], sdOf?: (id: TakenId) => number): void {
     const { measuredLoad, measuredSockMm } = this.fitting;
     for (const [id, mm] of Object.entries(values) as [TakenId, number][]) {
       this.entries[side][id] = `${Number(mm.toFixed(1))} mm`;
-      this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm };
+      const sd = sdOf ? { sdMm: sdOf(id) } : {};
+      this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm, ...sd };
     }
     this.saveFeet('mm');
   }

@@ -31,6 +31,8 @@ export interface Stamp {
   by: string;
   under: Load;
   sockMm: number;
+  /** Where the way of taking told its own deviation, mm. */
+  sdMm?: number;
 }
 export type Stamps = Record<Side, Partial<Record<TakenId, Stamp>>>;
 
@@ -57,7 +59,20 @@ function textsOf(side: SideBody): Entries['left'] {
 /** How each value of a fitting was taken. */
 export const stampsOf = (feet: FeetBody): Stamps => {
   const of = (side: SideBody): Stamps['left'] =>
-    Object.fromEntries(Object.entries(side.values).map(([id, v]) => [id, { how: v!.how, at: v!.at, by: v!.by, under: v!.under, sockMm: v!.sockMm }]));
+    Object.fromEntries(
+      Object.entries(side.values).map(([id, v]) => [
+        id,
+        // With a second reading the deviation follows from both.
+        {
+          how: v!.how,
+          at: v!.at,
+          by: v!.by,
+          under: v!.under,
+          sockMm: v!.sockMm,
+          ...(v!.sdMm !== undefined && v!.readings.length === 0 ? { sdMm: v!.sdMm } : {})
+        }
+      ])
+    );
   return { left: of(feet.left), right: of(feet.right) };
 };
 

@@ -5,7 +5,7 @@
   import { format } from 'date-fns';
   import { EXTRA, formatLength, isExtraId, MEASURE, trimNumber, type Side, type TakenId } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
-  import { measureOutline, outlineSvg, type OutlineReading } from '@chiave/core/tracing';
+  import { measureOutline, outlineSd, outlineSvg, type OutlineReading } from '@chiave/core/tracing';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
@@ -174,7 +174,7 @@
       message = sent.detail;
       return;
     }
-    desk.fill(side, values, 'tracing');
+    desk.fill(side, values, 'tracing', (id) => outlineSd(id, sd));
     await desk.settle();
     saved = `Kept, and the ${side} foot is filled in from it.`;
     await invalidateAll();
@@ -312,15 +312,15 @@
           {#each Object.entries(values) as [id, mm] (id)}
             <tr class="border-b border-line"
               ><th scope="row" class="py-1 text-left font-semibold">{nameOf(id)}</th><td class="figures"
-                >{formatLength(Math.round(mm! * 10) / 10, shown.unit)}</td
+                >{formatLength(Math.round(mm! * 10) / 10, shown.unit)} <span class="soft text-sm">± {trimNumber(outlineSd(id as TakenId, sd))} mm</span></td
               ></tr
             >
           {/each}
         </tbody>
       </table>
       <p class="soft mt-1 text-sm">
-        Length and widths give or take {trimNumber(sd)} mm by the picture{found ? `, line ${trimNumber(found.lineMm)} mm wide` : ''}; both ball lengths about
-        2.5 mm, since an outline does not show the joints. How the pen was held and the foot stood comes on top.
+        The picture itself errs by {trimNumber(sd)} mm{found ? `, its line is ${trimNumber(found.lineMm)} mm wide` : ''}; with how pen and foot stood each value
+        is told with its own (estimate). An outline shows where a foot bulges, not where its joints lie: measure the ball lengths if they matter.
       </p>
       <div class="mt-2 flex flex-wrap gap-2">
         <button type="button" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" onclick={keep}>Take these for the {side} foot</button>
