@@ -45,6 +45,7 @@ test.describe('measuring two feet fast', () => {
     expect(feet.left.values.ballGirthMm.how).toBe('tape');
   });
   test('by touch: the same in at most sixty taps on the keypad', async ({ page }) => {
+    await page.setViewportSize({ width: 820, height: 1180 });
     const id = await newFitting(page, 'Fast taps');
     await open(page, `/fittings/${id}/measure`);
     await page.getByRole('button', { name: 'Fast entry' }).click();
@@ -58,6 +59,9 @@ test.describe('measuring two feet fast', () => {
       }
     }
     expect(taps).toBeLessThanOrEqual(60);
+    // The keypad stays under the thumb, with the last field in sight above it.
+    await expect(pad).toBeInViewport({ ratio: 1 });
+    await expect(field(page, 'Short heel girth, right foot')).toBeInViewport();
     await savedNow(page);
     const feet = await kept(page, id);
     for (const [measure, left, right] of expected)

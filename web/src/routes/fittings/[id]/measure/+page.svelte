@@ -80,7 +80,7 @@
     const field = document.querySelector<HTMLInputElement>(`[data-field="${id}-${side}"]`);
     field?.closest('details')?.setAttribute('open', '');
     field?.focus();
-    field?.scrollIntoView({ block: 'nearest' });
+    field?.scrollIntoView({ block: fast ? 'center' : 'nearest' });
   }
   function next(id: TakenId, side: Side): void {
     const at = sequence.findIndex((s) => s.id === id && s.side === side);
@@ -130,14 +130,15 @@
 <svelte:head><title>Measure · {f.customer.name} · Chiave</title></svelte:head>
 <h1 class="sr-only">Measure</h1>
 
-<div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+<div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] {fast ? 'pb-40 lg:pb-0' : ''}">
   <section class="sheet lg:sticky lg:top-2 lg:self-start" aria-label="Drawing">
     <div class="mx-auto max-w-[520px] lg:max-w-none">
       <FootPair {feet} taken={{ left: f.feet.left.values, right: f.feet.right.values }} unit={shown.unit} {active} onpick={focus} />
     </div>
     <p class="soft text-sm">Drawn from the numbers. Dashed lines, pale dots and italic figures are filled in, not taken. Tap a place for its field.</p>
     {#if fast}
-      <div class="mt-2">
+      <!-- Under the thumb on a tablet, wherever the page is scrolled to. -->
+      <div class="fixed inset-x-0 bottom-0 z-10 lg:static lg:mt-2">
         <Keypad
           where={active
             ? `${active.side === 'left' ? 'L left' : 'R right'}, ${active.id in MEASURE ? MEASURE[active.id as MeasureId].name : 'this measure'}`
