@@ -37,6 +37,23 @@ describe('from the foot as read to the foot as worn', () => {
   it('a sock worn while reading comes off again: a sport sock of 2.5 mm is 2 mm of length', () => {
     expect(footInState(foot(), { measuredSockMm: 2.5 }).steps[0].lengthMm).toBeCloseTo(-2, 9);
   });
+  it('each value goes from its own state, and what is filled in from that of its base', () => {
+    const mixed = completeFoot({
+      side: 'left',
+      values: { lengthMm: { mm: 250, under: 'standing', sockMm: 0 }, ballGirthMm: { mm: 235, under: 'seated', sockMm: 1 } }
+    });
+    const { foot: worn, steps } = footInState(mixed, { measuredLoad: 'standing' });
+    expect(steps.map((s) => [s.id, Number(s.lengthMm.toFixed(2)), Math.sign(s.girthMm)])).toEqual([
+      ['load', 0, 1],
+      ['sock', 0, -1]
+    ]);
+    expect(worn.values.lengthMm.mm).toBe(250);
+    // The instep was filled in from the seated girth, the ball length from the standing length.
+    expect(worn.values.instepGirthMm.mm).not.toBeCloseTo(mixed.values.instepGirthMm.mm, 3);
+    expect(worn.values.ballLengthMm.mm).toBe(mixed.values.ballLengthMm.mm);
+    // What says nothing itself takes the fitting's answer.
+    expect(footInState(foot(), { measuredLoad: 'seated' }).steps[0].lengthMm).toBe(3);
+  });
   it('every step that arises is listed; one switched off changes nothing and still shows what it would do', () => {
     const all: Conditions = {
       measuredAt: '09:00',

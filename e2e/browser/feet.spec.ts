@@ -113,6 +113,13 @@ test('the state of the foot: each step with its amount, switched off and on; a m
   await savedNow(page);
   const fitting = await (await page.request.get(`/api/v1/fittings/${id}`)).json();
   expect(fitting).toMatchObject({ measuredLoad: 'seated', stateOff: ['load'], measuredAt: '09:00', wornAt: 'evening' });
+  expect(fitting.feet.left.values.lengthMm.under).toBe('seated');
+  // One value may say otherwise: read standing, it needs no step, and the other foot's still does.
+  await page.getByRole('button', { name: 'Length, left: how it was taken' }).click();
+  await page.getByLabel('Length, left: weight on the foot').selectOption('standing');
+  await expect(steps.first().locator('td').first()).toHaveText('0');
+  await expect.poll(async () => (await kept(page, id)).left.values.lengthMm.under).toBe('standing');
+  expect((await kept(page, id)).right.values.lengthMm.under).toBe('seated');
 });
 
 test('what the measures say, and a place on the drawing leads to its field', async ({ page }) => {

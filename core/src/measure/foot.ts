@@ -1,5 +1,5 @@
 import { MEASURES, POPULATIONS, type MeasureId, type PopulationId } from './measures';
-import { readingSd } from './readings';
+import { readingSd, type Load } from './readings';
 
 export type Side = 'left' | 'right';
 export const SIDES: readonly Side[] = ['left', 'right'];
@@ -15,6 +15,9 @@ export interface FootValue {
   mm: number;
   how: HowTaken;
   sdMm: number;
+  /** Weight on the foot and sock on it while this value was read, where they were noted; a derived value has its base's. */
+  under?: Load;
+  sockMm?: number;
   /** For a derived value: what it was worked out from, in words. */
   because?: string;
 }
@@ -22,7 +25,7 @@ export interface FootValue {
 /** What is known of one foot. Only the length is required. */
 export interface FootInput {
   side: Side;
-  values: Partial<Record<MeasureId, { mm: number; how?: Exclude<HowTaken, 'derived'>; sdMm?: number }>>;
+  values: Partial<Record<MeasureId, { mm: number; how?: Exclude<HowTaken, 'derived'>; sdMm?: number; under?: Load; sockMm?: number }>>;
   toeShape?: FootToeShape;
   archType?: ArchType;
   /** How far each toe ends behind the longest, toes 1 to 5, mm. */
@@ -51,6 +54,11 @@ export interface Foot {
 
 const SCALED_BY_POPULATION = new Set<MeasureId>(['ballWidthMm', 'ballGirthMm', 'waistGirthMm', 'instepGirthMm', 'shortHeelGirthMm']);
 
+const readUnder = ({ under, sockMm }: Pick<FootValue, 'under' | 'sockMm'>): Pick<FootValue, 'under' | 'sockMm'> => ({
+  ...(under === undefined ? {} : { under }),
+  ...(sockMm === undefined ? {} : { sockMm })
+});
+
 /**
  * Fills what was not measured from proportions, with a wider deviation, and says so.
  * @param input one foot; `values.lengthMm` must be there
@@ -68,7 +76,7 @@ export function completeFoot(input: FootInput): Foot {
     const given = input.values[measure.id];
     if (given) {
       const how = given.how ?? 'tape';
-      values[measure.id] = { mm: given.mm, how, sdMm: given.sdMm ?? readingSd(measure.id, how) };
+      values[measure.id] = { mm: given.mm, how, sdMm: given.sdMm ?? readingSd(measure.id, how), ...readUnder(given) };
     }
   }
   for (const measure of MEASURES) {
@@ -84,6 +92,7 @@ export function completeFoot(input: FootInput): Foot {
       mm,
       how: 'derived',
       sdMm: Math.hypot(mm * rule.spread, base.sdMm * rule.ratio),
+      ...readUnder(base),
       because: `${(rule.ratio * scaled).toFixed(3)} of ${name}`
     };
   }

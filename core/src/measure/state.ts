@@ -8,8 +8,8 @@ import { sockGirthMm, sockOutlineMm } from './sock';
 export interface Conditions {
   measuredAt?: string;
   wornAt?: string;
+  /** Weight on the foot and sock on it (mm) while it was read, for values that do not say it themselves. */
   measuredLoad?: Load;
-  /** Sock on the foot while it was read, mm. */
   measuredSockMm?: number;
   /** Read after hours on the feet or in the heat; worn through a warm or long day. */
   measuredWarm?: boolean;
@@ -164,6 +164,12 @@ const RULES: readonly StepRule[] = [
   }
 ];
 
+const ownConditions = ({ under, sockMm }: FootValue, conditions: Conditions): Conditions => ({
+  ...conditions,
+  measuredLoad: under ?? conditions.measuredLoad,
+  measuredSockMm: sockMm ?? conditions.measuredSockMm
+});
+
 const applied = (value: FootValue, group: Group, { share, mm, sdMm }: Effect): FootValue => ({
   ...value,
   mm: value.mm * (1 + (share[group] ?? 0)) + (mm[group] ?? 0),
@@ -180,10 +186,15 @@ export function footInState(foot: Foot, conditions: Conditions): { foot: Foot; s
   let values = foot.values;
   const steps: StateStep[] = [];
   for (const { id, source, effect } of RULES) {
-    const found = effect(conditions, foot);
+    // Each value goes from the state it was read in itself: a girth taped seated beside a length read standing.
+    const effects = MEASURES.map((m) => effect(ownConditions(foot.values[m.id], conditions), foot));
+    const found = effects.find((e) => e !== null);
     if (!found) continue;
     const on = !(conditions.off ?? []).includes(id);
-    const next = Object.fromEntries(MEASURES.map((m) => [m.id, applied(values[m.id], groupOf(m.id), found)])) as Record<MeasureId, FootValue>;
+    const next = Object.fromEntries(MEASURES.map((m, i) => [m.id, effects[i] ? applied(values[m.id], groupOf(m.id), effects[i]) : values[m.id]])) as Record<
+      MeasureId,
+      FootValue
+    >;
     steps.push({
       id,
       what: found.what,

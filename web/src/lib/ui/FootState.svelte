@@ -68,13 +68,13 @@
     </div>
     {#if timeBad}<p class="text-tight">Write the time as HH:MM.</p>{/if}
   </div>
-  <Choice name="load" legend="Read" options={LOADS} value={f.measuredLoad} onchange={(v) => desk.patch({ measuredLoad: v ?? 'standing' })} />
+  <Choice name="load" legend="Read" options={LOADS} value={f.measuredLoad} onchange={(v) => desk.readAs({ measuredLoad: v ?? 'standing' })} />
   <Choice
     name="sock-read"
     legend="In this sock"
     options={SOCKS}
     value={sockOf(f.measuredSockMm)}
-    onchange={(id) => desk.patch({ measuredSockMm: SOCKS.find((s) => s.id === id)?.mm ?? 0 })}
+    onchange={(id) => desk.readAs({ measuredSockMm: SOCKS.find((s) => s.id === id)?.mm ?? 0 })}
   />
   <Choice
     name="sock-measure"

@@ -1,5 +1,5 @@
 import { getContext, setContext } from 'svelte';
-import { usualWay, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
+import { usualWay, type LengthUnit, type Load, type Side, type TakenId } from '@chiave/core/measure';
 import type { FittingRow, TryRow } from '../server/shop/fittings';
 import type { FeetBody, SideBody } from '../api/shop-schema';
 import { bodyOf, entriesOf, nowIso, stampsOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from './entries';
@@ -80,6 +80,14 @@ export class Desk {
     const how = this.stamps[side][id]?.how ?? usualWay(id);
     this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm };
     this.saveFeet(unit);
+  }
+
+  /** Says how the feet are read: for all that stands there and for what is still to be typed. */
+  readAs(part: { measuredLoad: Load } | { measuredSockMm: number }): void {
+    this.patch(part);
+    const own = 'measuredLoad' in part ? { under: part.measuredLoad } : { sockMm: part.measuredSockMm };
+    for (const side of ['left', 'right'] as const) for (const id of Object.keys(this.stamps[side]) as TakenId[]) Object.assign(this.stamps[side][id]!, own);
+    this.saveFeet('mm');
   }
 
   /** Says how a value was taken. */
