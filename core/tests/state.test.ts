@@ -63,7 +63,10 @@ describe('from the foot as read to the foot as worn', () => {
       wornWarm: true,
       swollen: true,
       pregnant: true,
-      gainedKg: 5
+      gainedKg: 5,
+      grownMm: 3,
+      age: 68,
+      readYearsAgo: 4
     };
     const on = footInState(foot(), all);
     expect(on.steps.map((s) => s.id)).toEqual([...STATE_STEP_IDS]);
@@ -98,6 +101,25 @@ describe('from the foot as read to the foot as worn', () => {
         }
       )
     );
+  });
+  it('years past sixty lengthen and widen a little, in one school; before sixty and on the day they do nothing', () => {
+    const step = (age: number, readYearsAgo: number) => footInState(foot(), { age, readYearsAgo }).steps.find((s) => s.id === 'age');
+    expect(step(70, 5)!.lengthMm).toBeCloseTo(foot().values.lengthMm.mm * 0.004, 6);
+    expect(step(70, 5)!.sdMm).toBeCloseTo(1.5, 9);
+    // Only the years past sixty count, and none past eighty.
+    expect(step(64, 20)!.lengthMm).toBeCloseTo(foot().values.lengthMm.mm * 0.0032, 6);
+    expect(step(95, 10)).toBeUndefined();
+    expect(step(58, 10)).toBeUndefined();
+    expect(step(70, 0)).toBeUndefined();
+    expect(footInState(foot(), { age: 70, readYearsAgo: 5, off: ['age'] }).foot.values.lengthMm.mm).toBe(foot().values.lengthMm.mm);
+  });
+  it('a child read months ago is carried on by its growth, all in proportion, with the doubt of it', () => {
+    const read = foot();
+    const { foot: worn, steps } = footInState(read, { grownMm: 6, grownSdMm: 2 });
+    expect(worn.values.lengthMm.mm - read.values.lengthMm.mm).toBeCloseTo(6, 6);
+    expect(worn.values.ballGirthMm.mm / read.values.ballGirthMm.mm).toBeCloseTo(worn.values.lengthMm.mm / read.values.lengthMm.mm, 9);
+    expect(worn.values.lengthMm.sdMm).toBeGreaterThan(read.values.lengthMm.sdMm);
+    expect(steps.map((s) => s.id)).toEqual(['grown']);
   });
   it('a morning reading for an evening shoe is flagged; an afternoon one is not', () => {
     expect(readTooEarly({ measuredAt: '09:00', wornAt: 'evening' })).toBe(true);

@@ -215,6 +215,33 @@ test.describe('a tracing', () => {
     });
     await expect.poll(lengthOf).toBeCloseTo(read, 0);
   });
+  test('a long foot comes from two sheets, another beside a card; a wrong second sheet loses nothing', async ({ page }) => {
+    const truth = JSON.parse(readFileSync(tracing('truth.json'), 'utf8'));
+    const id = await newFitting(page, 'Halves');
+    await open(page, `/fittings/${id}/trace`);
+    const table = page.locator('[data-traced]');
+    const lengthOf = async () => Number(/length\s*([\d.]+)/.exec(await table.innerText())![1]);
+    const side = async (which: 'left' | 'right') => page.getByRole('group', { name: 'Which foot' }).getByText(which).click();
+    await page.getByText('across two sheets').click();
+    await side(truth.halves.side);
+    await file(page).setInputFiles(tracing('heel-half.jpg'));
+    await expect(page.getByText('The first sheet is read')).toBeVisible({ timeout: 40_000 });
+    await file(page).setInputFiles(tracing('heel-half.jpg'));
+    await expect(page.getByRole('alert')).toContainText('same half', { timeout: 40_000 });
+    await expect(page.getByText('The first sheet is read')).toBeVisible();
+    await file(page).setInputFiles(tracing('toe-half.jpg'));
+    await expect(table).toBeVisible({ timeout: 40_000 });
+    expect(Math.abs((await lengthOf()) - truth.halves.lengthMm)).toBeLessThan(2);
+    await page.getByText('a card beside it').click();
+    await expect(table).toBeHidden();
+    await side(truth.card.side);
+    await file(page).setInputFiles(tracing('card.jpg'));
+    await expect(table).toBeVisible({ timeout: 40_000 });
+    expect(Math.abs((await lengthOf()) - truth.card.lengthMm)).toBeLessThan(5);
+    await page.getByRole('button', { name: /^Take these for the/ }).click();
+    await expect(page.getByText(/foot is filled in from it/)).toBeVisible();
+    expect((await kept(page, id))[truth.card.side as 'left'].values.lengthMm.sdMm).toBeGreaterThan(1.2);
+  });
   test('what cannot be read is told: no foot, an open line, no picture, too large', async ({ page }) => {
     const id = await newFitting(page, 'Untraced');
     await open(page, `/fittings/${id}/trace`);

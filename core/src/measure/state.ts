@@ -18,11 +18,17 @@ export interface Conditions {
   pregnant?: boolean;
   /** Body weight now less body weight when the foot was read, kg. */
   gainedKg?: number;
+  /** Years since the feet were read, and the wearer's age now. */
+  readYearsAgo?: number;
+  age?: number;
+  /** What a growing foot has gained in length since it was read, mm, and how surely (see `grownLength`). */
+  grownMm?: number;
+  grownSdMm?: number;
   /** Steps switched off. */
   off?: readonly StateStepId[];
 }
 
-export const STATE_STEP_IDS = ['load', 'sock', 'day', 'warm', 'swollen', 'pregnant', 'weight'] as const;
+export const STATE_STEP_IDS = ['load', 'sock', 'day', 'warm', 'swollen', 'pregnant', 'weight', 'grown', 'age'] as const;
 export type StateStepId = (typeof STATE_STEP_IDS)[number];
 
 /** One step from the foot as read to the foot as worn, with what it does to length, ball width and ball girth, mm. */
@@ -69,6 +75,9 @@ const WARM = 0.01;
 const SWOLLEN = 0.02;
 /** Girth by a kilogram of body weight [estimate]. */
 const BY_KG = { girth: 0.0015, length: 0.0002 };
+
+/** Arches drop through the sixties and seventies: a year's share of length and width; school B sees weight alone at work [estimate]. */
+const BY_YEAR = { from: 60, to: 80, length: 0.0008, width: 0.0015, leastYears: 0.5, sdMm: 0.3 };
 
 const RULES: readonly StepRule[] = [
   {
@@ -161,6 +170,31 @@ const RULES: readonly StepRule[] = [
             mm: {},
             sdMm: Math.abs(gainedKg) * 0.1
           }
+  },
+  {
+    id: 'grown',
+    source: 'Anderson 1956, from memory; widths and girths in proportion: estimate. Better measured again',
+    effect: ({ grownMm = 0, grownSdMm = 0 }, { values }) => {
+      const share = grownMm / values.lengthMm.mm;
+      return grownMm < 1
+        ? null
+        : { what: 'grown since it was read', share: { length: share, width: share, girth: share, height: share }, mm: {}, sdMm: grownSdMm };
+    }
+  },
+  {
+    id: 'age',
+    source: 'estimate. One school: arches drop with age, feet grow longer and wider; the other: only body weight does it, so switch this off',
+    effect: ({ age = 0, readYearsAgo = 0 }) => {
+      const years = Math.min(BY_YEAR.to, age) - Math.max(BY_YEAR.from, age - readYearsAgo);
+      return years < BY_YEAR.leastYears
+        ? null
+        : {
+            what: `${years.toFixed(years < 2 ? 1 : 0)} years past sixty since it was read`,
+            share: { length: years * BY_YEAR.length, width: years * BY_YEAR.width, girth: years * BY_YEAR.length },
+            mm: {},
+            sdMm: years * BY_YEAR.sdMm
+          };
+    }
   }
 ];
 

@@ -1,1 +1,2 @@
 export * from './outline-measures';
+export * from './join-outlines';

@@ -1,4 +1,5 @@
 /** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
+import { grownLength, type GrowsAs } from '@chiave/core/foot';
 import { footAsWorn, type Wear, type WornFoot } from '@chiave/core/fit';
 import {
   MEASURES,
@@ -29,6 +30,7 @@ export interface FootCircumstances {
 }
 
 export interface FittingState extends FootCircumstances {
+  openedAt: string;
   sockMm: number;
   insertMm: number;
   preference: 'snug' | 'regular' | 'generous';
@@ -41,6 +43,21 @@ export interface FittingState extends FootCircumstances {
 /** Age this year, when the year of birth is known. */
 export const ageOf = ({ born }: { born: number | null }): number | undefined => (born === null ? undefined : new Date().getFullYear() - born);
 
+const YEAR_MS = 365.25 * 24 * 3600e3;
+/** Feet read longer ago than this are carried on by growth and age, years. */
+const STALE_YEARS = 0.25;
+
+/** What the years since a fitting have done to its feet; a visit of today changes nothing. */
+function sinceRead({ openedAt, customer, feet }: FittingState): Pick<Conditions, 'readYearsAgo' | 'age' | 'grownMm' | 'grownSdMm'> {
+  const readYearsAgo = (Date.now() - Date.parse(openedAt)) / YEAR_MS;
+  const age = ageOf(customer);
+  const lengthMm = feet.left.values.lengthMm?.mm ?? feet.right.values.lengthMm?.mm;
+  if (!(readYearsAgo > STALE_YEARS) || age === undefined || lengthMm === undefined) return {};
+  // The later end of growth, where nobody said which applies.
+  const grown = grownLength(lengthMm, Math.max(0, age - readYearsAgo), readYearsAgo, 'men' satisfies GrowsAs);
+  return { readYearsAgo, age, grownMm: grown.mm - lengthMm, grownSdMm: grown.sdMm };
+}
+
 /** The state the feet were read in and the state their shoes are worn in. */
 export const conditionsOf = (fitting: FittingState): Conditions => ({
   measuredAt: fitting.measuredAt || undefined,
@@ -52,6 +69,7 @@ export const conditionsOf = (fitting: FittingState): Conditions => ({
   swollen: fitting.customer.flags.includes('swollen'),
   pregnant: fitting.customer.flags.includes('pregnant'),
   gainedKg: fitting.weightKg !== null && fitting.feetWeightKg !== null ? fitting.weightKg - fitting.feetWeightKg : 0,
+  ...sinceRead(fitting),
   off: fitting.stateOff
 });
 

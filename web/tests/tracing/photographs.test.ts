@@ -1,10 +1,13 @@
 import { readFileSync } from 'node:fs';
-import { measureOutline } from '@chiave/core/tracing';
+import { joinOutlines, measureOutline } from '@chiave/core/tracing';
 import jpeg from 'jpeg-js';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { seeded } from '../../../demo/random';
 import { openCv, UnreadableSheet, type Cv } from '../../src/lib/tracing/opencv';
-import { readSheet, type Picture } from '../../src/lib/tracing/read-sheet';
+import { readBesideCard } from '../../src/lib/tracing/read-beside-card';
+import { readHalf } from '../../src/lib/tracing/read-half';
+import { readSheet } from '../../src/lib/tracing/read-sheet';
+import type { Picture } from '../../src/lib/tracing/straight';
 import { syntheticTracing } from '../../bench/synthetic-tracing';
 
 let cv: Cv;
@@ -41,6 +44,26 @@ describe('photographs of tracings', () => {
     const { picture, side, truth: foot } = syntheticTracing(cv, seeded(5).uniform, 'letter');
     const { values } = measureOutline(readSheet(cv, picture, 'letter').outline, side);
     expect(Math.abs(values.lengthMm! - foot.lengthMm)).toBeLessThan(1.5);
+  });
+  it('two halves photographed apart, either way up, are one foot; a half is no whole and a whole no half', () => {
+    const [toes, heel] = ['toe-half.jpg', 'heel-half.jpg'].map((name) => readHalf(cv, shipped(name), 'a4'));
+    const { outline, gapMm } = joinOutlines(heel.points, toes.points);
+    const { values, doubt } = measureOutline(outline, truth.halves.side);
+    expect(Math.abs(values.lengthMm! - truth.halves.lengthMm)).toBeLessThan(2);
+    expect(Math.abs(values.ballWidthMm! - truth.halves.ballWidthMm)).toBeLessThan(2);
+    expect(gapMm).toBeLessThan(1.5);
+    expect(doubt).toBe('');
+    expect(() => joinOutlines(toes.points, toes.points)).toThrow(/same half/);
+    expect(() => readHalf(cv, shipped('left.jpg'), 'a4')).toThrow(/no half/);
+    expect(() => readSheet(cv, shipped('toe-half.jpg'), 'a4')).toThrow(UnreadableSheet);
+  });
+  it('a card beside the tracing measures it, with an error of its own that covers the error made', () => {
+    const card = readBesideCard(cv, shipped('card.jpg'));
+    const { values } = measureOutline(card.outline, truth.card.side);
+    expect(Math.abs(values.lengthMm! - truth.card.lengthMm)).toBeLessThan(Math.min(5, 3 * card.sdMm));
+    expect(Math.abs(values.ballWidthMm! - truth.card.ballWidthMm)).toBeLessThan(3);
+    expect(card.sdMm).toBeGreaterThan(readSheet(cv, shipped('left.jpg'), 'a4').sdMm);
+    expect(() => readBesideCard(cv, shipped('left.jpg'))).toThrow(/No card was found/);
   });
   it('a picture that cannot be read says why', () => {
     const why = (picture: Picture): string => {

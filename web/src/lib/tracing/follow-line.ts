@@ -1,50 +1,104 @@
 import type { Point } from '@chiave/core/shape';
 import { pointsOf, UnreadableSheet, type Cv, type CvMat, type Kept } from './opencv';
+import { STRAIGHT_PX_PER_MM } from './straight';
 
 /** Edge of the sheet that is not looked at: its own shadow and cut, mm. */
-const MARGIN_MM = 3.5;
-/** A traced foot fills at least this share of the sheet. */
-const LEAST_FOOT = 0.06;
+export const MARGIN_MM = 3.5;
 
-/** The closed line that holds the largest area: its middle, mm, and its width. */
-export function followLine(cv: Cv, kept: Kept, grey: CvMat, pxPerMm: number): { outline: Point[]; lineMm: number } {
-  const dark = kept.keep(new cv.Mat());
-  const smooth = kept.keep(new cv.Mat());
-  cv.GaussianBlur(grey, smooth, new cv.Size(3, 3), 0);
-  cv.adaptiveThreshold(smooth, dark, 255, cv.ADAPTIVE_THRESH_GAUSSIAN_C, cv.THRESH_BINARY_INV, 61, 11);
-  const margin = Math.round(MARGIN_MM * pxPerMm);
-  cv.rectangle(dark, new cv.Point(0, 0), new cv.Point(dark.cols - 1, dark.rows - 1), new cv.Scalar(0), 2 * margin);
+/** A faint or broken line is bridged a little more each time, pixels. */
+export const BRIDGES = [3, 7, 13] as const;
+
+export type Edge = 'top' | 'right' | 'bottom' | 'left';
+
+export interface LineSought {
+  /** What the line holds is at least this large. */
+  leastMm2: number;
+  /** An edge of the sheet off which the line runs, and which closes it. */
+  closedBy?: Edge;
+  /** Parts of the sheet that are not looked at, pixels, each a convex polygon. */
+  without?: readonly (readonly Point[])[];
+  /** How far breaks are bridged, in the order tried; all of `BRIDGES` when left out. */
+  bridges?: readonly number[];
+  /** Whether what a line holds can be what is sought; the largest is taken where nothing is said. */
+  accept?: (outline: Point[]) => boolean;
+}
+
+export interface FollowedLine {
+  /** The middle of the drawn line, mm. */
+  outline: Point[];
+  lineMm: number;
+}
+
+/**
+ * The closed line that holds the largest area: its middle, mm, and its width.
+ * @param grey the sheet seen straight
+ * @throws UnreadableSheet when there is none
+ */
+export function followLine(cv: Cv, kept: Kept, grey: CvMat, sought: LineSought): FollowedLine {
+  const dark = darkParts(cv, kept, grey, sought);
+  const sheet = grey.cols * grey.rows;
   let failure = 'No closed line was found: trace right round the foot with a dark pen, and close the line at the heel.';
-  // A faint or broken line is bridged a little more each time.
-  for (const bridge of [3, 7, 13]) {
+  for (const bridge of sought.bridges ?? BRIDGES) {
     const element = kept.keep(cv.getStructuringElement(cv.MORPH_ELLIPSE, new cv.Size(bridge, bridge)));
     const closed = kept.keep(new cv.Mat());
     cv.morphologyEx(dark, closed, cv.MORPH_CLOSE, element);
     const contours = kept.keep(new cv.MatVector());
     const tree = kept.keep(new cv.Mat());
     cv.findContours(closed, contours, tree, cv.RETR_CCOMP, cv.CHAIN_APPROX_NONE);
-    let best = { i: -1, hole: -1, area: 0 };
+    const holes: { hole: CvMat; around: CvMat; area: number }[] = [];
     for (let i = 0; i < contours.size(); i++) {
       // Holes name the line around them as their parent.
       const parent = tree.data32S[4 * i + 3];
       if (parent < 0) continue;
-      const area = cv.contourArea(kept.keep(contours.get(i)));
-      if (area > best.area) best = { i: parent, hole: i, area };
+      const hole = kept.keep(contours.get(i));
+      const area = cv.contourArea(hole);
+      if (area < sought.leastMm2 * STRAIGHT_PX_PER_MM ** 2) continue;
+      holes.push({ hole, around: kept.keep(contours.get(parent)), area });
     }
-    const sheet = grey.cols * grey.rows;
-    if (best.hole < 0 || best.area < LEAST_FOOT * sheet) continue;
-    if (best.area > 0.9 * sheet) {
+    holes.sort((p, q) => q.area - p.area);
+    if (!sought.accept && holes[0]?.area > 0.9 * sheet) {
       failure = 'The line found runs round the whole sheet: no foot is traced on it.';
       continue;
     }
-    const inside = kept.keep(contours.get(best.hole));
-    return middleOf(cv, kept, grey, inside, kept.keep(contours.get(best.i)), pxPerMm);
+    for (const { hole, around } of holes) {
+      const line = middleOf(cv, kept, grey, hole, around);
+      if (!sought.accept || sought.accept(line.outline)) return line;
+    }
   }
   throw new UnreadableSheet(failure);
 }
 
+/** Everything darker than what is around it, the sheet's own edges left out. */
+function darkParts(cv: Cv, kept: Kept, grey: CvMat, { closedBy, without = [] }: LineSought): CvMat {
+  const dark = kept.keep(new cv.Mat());
+  const smooth = kept.keep(new cv.Mat());
+  cv.GaussianBlur(grey, smooth, new cv.Size(3, 3), 0);
+  cv.adaptiveThreshold(smooth, dark, 255, cv.ADAPTIVE_THRESH_GAUSSIAN_C, cv.THRESH_BINARY_INV, 61, 11);
+  const margin = Math.round(MARGIN_MM * STRAIGHT_PX_PER_MM);
+  const [w, h] = [dark.cols - 1, dark.rows - 1];
+  cv.rectangle(dark, new cv.Point(0, 0), new cv.Point(w, h), new cv.Scalar(0), 2 * margin);
+  for (const part of without) {
+    const polygon = kept.keep(
+      cv.matFromArray(
+        part.length,
+        1,
+        cv.CV_32SC2,
+        part.flatMap((p) => [Math.round(p.x), Math.round(p.y)])
+      )
+    );
+    cv.fillConvexPoly(dark, polygon, new cv.Scalar(0));
+  }
+  if (closedBy) {
+    const at = { top: [0, margin, w, margin], bottom: [0, h - margin, w, h - margin], left: [margin, 0, margin, h], right: [w - margin, 0, w - margin, h] }[
+      closedBy
+    ];
+    cv.line(dark, new cv.Point(at[0], at[1]), new cv.Point(at[2], at[3]), new cv.Scalar(255), 3);
+  }
+  return dark;
+}
+
 /** The middle of the drawn line: half its width outside of its inner edge. */
-function middleOf(cv: Cv, kept: Kept, like: CvMat, inner: CvMat, outer: CvMat, pxPerMm: number): { outline: Point[]; lineMm: number } {
+function middleOf(cv: Cv, kept: Kept, like: CvMat, inner: CvMat, outer: CvMat): FollowedLine {
   const around = cv.arcLength(inner, true);
   // Width from the areas where the line is clean; a smudge beside it must not widen it.
   const width = Math.min(16, Math.max(1, (cv.contourArea(outer) - cv.contourArea(inner)) / around));
@@ -70,6 +124,6 @@ function middleOf(cv: Cv, kept: Kept, like: CvMat, inner: CvMat, outer: CvMat, p
   // Pixel centres lie half a pixel in; every third point is enough at a quarter of a millimetre a pixel.
   const outline = pointsOf(best)
     .filter((_, i) => i % 3 === 0)
-    .map(({ x, y }) => ({ x: (x + 0.5) / pxPerMm, y: (y + 0.5) / pxPerMm }));
-  return { outline, lineMm: width / pxPerMm };
+    .map(({ x, y }) => ({ x: (x + 0.5) / STRAIGHT_PX_PER_MM, y: (y + 0.5) / STRAIGHT_PX_PER_MM }));
+  return { outline, lineMm: width / STRAIGHT_PX_PER_MM };
 }

@@ -7,3 +7,6 @@ export const SHEETS = [
 ] as const;
 export type SheetId = (typeof SHEETS)[number]['id'];
 export const sheetOf = (id: SheetId): (typeof SHEETS)[number] => SHEETS.find((s) => s.id === id)!;
+
+/** Card of ISO/IEC 7810 format ID-1, as bank and identity cards are, mm (the standard's nominal size, from memory). */
+export const CARD = { longMm: 85.6, shortMm: 53.98 } as const;

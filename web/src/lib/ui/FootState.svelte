@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { footInState, hourOf, LOADS, readTooEarly, SOCKS, trimNumber, type Foot } from '@chiave/core/measure';
+  import { footInState, heelSpreadShare, hourOf, LOADS, readTooEarly, SOCKS, trimNumber, type Foot } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import { conditionsOf } from '../fit-feet';
   import Choice from './Choice.svelte';
@@ -130,6 +130,11 @@
         </tbody>
       </table>
     {:else}<p class="soft text-sm">Nothing known changes the foot between reading and wearing.</p>{/if}
+    <p class="soft text-sm">
+      On a heel the ball spreads and the foot runs forward: {[50, 75]
+        .map((drop) => `${trimNumber(heelSpreadShare(drop) * foot.values.ballGirthMm.mm)} mm of girth at ${drop} mm of drop`)
+        .join(', ')} (estimate). No shoe is chosen here; each shoe's own heel is counted in its fit.
+    </p>
     <DayChart {foot} {conditions} />
   {/if}
 </section>

@@ -5,6 +5,7 @@ export const forWorker = (fitting: FittingState): FittingState => {
   const { sockMm, insertMm, preference, measuredAt, wornAt, breakIn, population, feet } = fitting;
   const { measuredLoad, measuredSockMm, measuredWarm, wornWarm, weightKg, feetWeightKg, stateOff } = fitting;
   return {
+    openedAt: fitting.openedAt,
     sockMm,
     insertMm,
     preference,

@@ -1,16 +1,16 @@
 /** Reads the photograph of a tracing beside the page: OpenCV is large and its work takes a second. */
-import { measureOutline, type OutlineReading } from '@chiave/core/tracing';
 import { openCv, UnreadableSheet } from '../tracing/opencv';
+import { readBesideCard } from '../tracing/read-beside-card';
+import { readHalf, type HalfReading } from '../tracing/read-half';
 import { readSheet, type SheetReading } from '../tracing/read-sheet';
 import type { SheetId } from '../tracing/sheets';
 
-export interface TracingAsk {
-  file: Blob;
-  sheet: SheetId;
-  side: 'left' | 'right';
-}
+export type TracingAsk = { file: Blob } & ({ how: 'sheet' | 'half'; sheet: SheetId } | { how: 'card' });
 export type TracingAnswer =
-  { kind: 'step'; done: number; what: string } | { kind: 'read'; sheet: SheetReading; reading: OutlineReading } | { kind: 'refused'; message: string };
+  | { kind: 'step'; done: number; what: string }
+  | { kind: 'read'; sheet: SheetReading }
+  | { kind: 'half'; half: HalfReading }
+  | { kind: 'refused'; message: string };
 
 /** Larger pictures are made smaller first: three pixels a millimetre and more are left. */
 const MOST_PX = 2400;
@@ -38,15 +38,11 @@ onmessage = async ({ data }: MessageEvent<TracingAsk>) => {
     const picture = await pixelsOf(data.file);
     say({ kind: 'step', done: 0.06, what: 'making the eyes ready' });
     const { cv } = await openCv();
-    const sheet = readSheet(cv, picture, data.sheet, (done, what) => say({ kind: 'step', done, what }));
-    say({ kind: 'read', sheet, reading: measureOutline(sheet.outline, data.side) });
+    const onstep = (done: number, what: string): void => say({ kind: 'step', done, what });
+    if (data.how === 'half') say({ kind: 'half', half: readHalf(cv, picture, data.sheet, onstep) });
+    else say({ kind: 'read', sheet: data.how === 'card' ? readBesideCard(cv, picture, onstep) : readSheet(cv, picture, data.sheet, onstep) });
   } catch (error) {
-    const message =
-      error instanceof UnreadableSheet
-        ? error.message
-        : error instanceof RangeError
-          ? `The line found is no foot’s: ${error.message}.`
-          : `The picture could not be read: ${String(error)}`;
+    const message = error instanceof UnreadableSheet ? error.message : `The picture could not be read: ${String(error)}`;
     say({ kind: 'refused', message });
   }
 };

@@ -5,14 +5,16 @@
   import { format } from 'date-fns';
   import { EXTRA, formatLength, isExtraId, MEASURE, trimNumber, type Side, type TakenId } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
-  import { measureOutline, outlineSd, outlineSvg, type OutlineReading } from '@chiave/core/tracing';
+  import { joinOutlines, measureOutline, outlineSd, outlineSvg, type OutlineReading } from '@chiave/core/tracing';
+  import LineOnSheet from '$lib/drawing/LineOnSheet.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { download } from '$lib/ui/download';
   import { send } from '$lib/ui/save.svelte';
   import { shown } from '$lib/ui/units.svelte';
-  import type { SheetReading } from '$lib/tracing/read-sheet';
+  import { layPicture, type LaidPicture } from '$lib/tracing/laid-picture';
+  import type { HalfReading } from '$lib/tracing/read-half';
   import { SHEETS, type SheetId } from '$lib/tracing/sheets';
   import { readSvgOutline } from '$lib/tracing/svg-outline';
   import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';
@@ -22,16 +24,31 @@
   const MOST_BYTES = 20_000_000;
   /** What a drawn outline of unknown origin errs by, mm [estimate]. */
   const SVG_SD_MM = 0.8;
-  /** Places along the line that can be dragged. */
-  const HANDLES = 36;
+  const WAYS = [
+    { id: 'sheet', name: 'whole foot on one sheet' },
+    { id: 'half', name: 'across two sheets, edge to edge' },
+    { id: 'card', name: 'any paper, a card beside it' }
+  ] as const;
+  type Way = (typeof WAYS)[number]['id'];
+  const ASKS: Readonly<Record<Way, string>> = {
+    sheet:
+      'Stand on a sheet of known size, trace right round with a dark pen held upright, close the line. Photograph the sheet from above on something darker, all four corners in the picture. Or bring an outline as SVG.',
+    half: 'For feet longer than one sheet: lay two sheets edge to edge, the seam between heel and ball, and trace across both. Take them apart and photograph or scan each on its own, either way up; one after the other here.',
+    card: 'Paper of any size: lay a bank card flat beside the tracing, touching no line, and photograph both from straight above, close enough that the card is large. Everything is measured from the card, so the error is larger than with a sheet.'
+  };
 
   let side = $state<Side>('left');
+  let way = $state<Way>('sheet');
   let sheet = $state<SheetId>('a4');
   let standOff = $state<number | null>(0);
   let running = $state<{ done: number; what: string } | null>(null);
   let message = $state('');
   let saved = $state('');
-  let found = $state.raw<SheetReading | null>(null);
+  /** What the pictures themselves err by, and how wide their line is, mm. */
+  let found = $state.raw<{ sdMm: number; lineMm: number } | null>(null);
+  /** The first of two sheets, waiting for the second. */
+  let first = $state.raw<HalfReading | null>(null);
+  let pictures = $state.raw<LaidPicture[]>([]);
   /** The line being read, mm on the sheet, y down. */
   let line = $state.raw<Point[]>([]);
   let source = $state<'photograph' | 'svg'>('photograph');
@@ -39,7 +56,6 @@
   let unitMm = $state<number | null>(null);
   let asksUnit = $state<{ width: number; height: number } | null>(null);
   let worker: Worker | undefined;
-  let picture = $state('');
 
   const read = $derived.by((): { reading: OutlineReading | null; problem: string } => {
     if (line.length === 0) return { reading: null, problem: '' };
@@ -80,8 +96,7 @@
       return;
     }
     source = 'photograph';
-    found = null;
-    line = [];
+    if (way !== 'half' || line.length > 0) begin();
     running = { done: 0, what: 'beginning' };
     worker?.terminate();
     worker = new Worker(new URL('../../../../lib/workers/tracing.worker.ts', import.meta.url), { type: 'module' });
@@ -90,29 +105,47 @@
       else {
         running = null;
         if (answer.kind === 'refused') message = answer.message;
-        else show(answer.sheet);
+        else if (answer.kind === 'half') takeHalf(answer.half);
+        else {
+          found = answer.sheet;
+          line = answer.sheet.outline;
+          pictures = [layPicture(answer.sheet.straight, answer.sheet.pxPerMm)];
+        }
       }
     };
     worker.onerror = (e) => {
       running = null;
       message = `The reading stopped: ${e.message}`;
     };
-    worker.postMessage({ file, sheet, side } satisfies TracingAsk);
+    worker.postMessage((way === 'card' ? { file, how: 'card' } : { file, how: way, sheet }) satisfies TracingAsk);
   }
-  function show(reading: SheetReading): void {
-    found = reading;
-    line = reading.outline;
-    const canvas = document.createElement('canvas');
-    canvas.width = reading.straight.width;
-    canvas.height = reading.straight.height;
-    canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(reading.straight.data), canvas.width, canvas.height), 0, 0);
-    picture = canvas.toDataURL('image/jpeg', 0.8);
+  function begin(): void {
+    found = null;
+    first = null;
+    line = [];
+    pictures = [];
+  }
+  /** The second of two sheets is joined to the first; where they do not belong together the first one stays. */
+  function takeHalf(half: HalfReading): void {
+    if (!first) {
+      first = half;
+      pictures = [layPicture(half.straight, half.pxPerMm, half.turns)];
+      return;
+    }
+    try {
+      const { outline, gapMm, shiftMm } = joinOutlines(first.points, half.points);
+      pictures = [layPicture(first.straight, first.pxPerMm, first.turns), layPicture(half.straight, half.pxPerMm, half.turns, shiftMm)];
+      found = { sdMm: Math.hypot(first.sdMm, half.sdMm, gapMm / 2), lineMm: Math.max(first.lineMm, half.lineMm) };
+      line = outline;
+      first = null;
+    } catch (error) {
+      const reason = error instanceof Error ? error.message : String(error);
+      message = `${reason[0].toUpperCase()}${reason.slice(1)}. The first sheet is still here: bring its other half.`;
+    }
   }
   function readSvg(): void {
     source = 'svg';
-    found = null;
-    picture = '';
-    line = [];
+    begin();
     const outline = readSvgOutline(svgText, unitMm);
     if (outline.kind === 'refused') message = outline.message;
     else if (outline.kind === 'no-units') asksUnit = outline;
@@ -127,42 +160,6 @@
     message = 'Stopped. Nothing was read.';
   }
   onDestroy(() => worker?.terminate());
-
-  // The line can be corrected by dragging: a handle takes its neighbourhood along, less and less towards the next handles.
-  const box = $derived.by(() => {
-    if (found) return { x: 0, y: 0, w: found.straight.width / found.pxPerMm, h: found.straight.height / found.pxPerMm };
-    if (line.length === 0) return { x: 0, y: 0, w: 210, h: 297 };
-    const [xs, ys] = [line.map((p) => p.x), line.map((p) => p.y)];
-    const [x, y] = [Math.min(...xs) - 10, Math.min(...ys) - 10];
-    return { x, y, w: Math.max(...xs) - x + 10, h: Math.max(...ys) - y + 10 };
-  });
-  const handles = $derived(line.length < HANDLES ? [] : Array.from({ length: HANDLES }, (_, i) => Math.round((i * line.length) / HANDLES)));
-  let dragging: number | null = null;
-  let svg = $state<SVGSVGElement>();
-  let stage = $state<SVGGElement>();
-  /** Toes up, however the sheet lay. */
-  const upside = $derived(read.reading !== null && read.reading.axis[1].y > read.reading.axis[0].y);
-  function moveTo(index: number, to: Point): void {
-    const from = line[index];
-    const reach = line.length / HANDLES;
-    line = line.map((p, i) => {
-      const apart = Math.min(Math.abs(i - index), line.length - Math.abs(i - index)) / reach;
-      if (apart >= 1) return p;
-      const share = 0.5 + 0.5 * Math.cos(Math.PI * apart);
-      return { x: p.x + share * (to.x - from.x), y: p.y + share * (to.y - from.y) };
-    });
-  }
-  function drag(event: PointerEvent): void {
-    if (dragging === null || !stage) return;
-    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(stage.getScreenCTM()!.inverse());
-    moveTo(dragging, at);
-  }
-  function nudge(event: KeyboardEvent, index: number): void {
-    const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, -0.5], ArrowDown: [0, 0.5] }[event.key];
-    if (!step) return;
-    event.preventDefault();
-    moveTo(index, { x: line[index].x + step[0], y: line[index].y + step[1] });
-  }
 
   async function keep(): Promise<void> {
     const { reading } = read;
@@ -187,10 +184,17 @@
 <div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
   <section class="sheet">
     <h1 class="text-2xl">From a tracing</h1>
-    <p class="soft text-sm">
-      Stand on a sheet of known size, trace right round with a dark pen held upright, close the line. Photograph the sheet from above on something darker, all
-      four corners in the picture. Or bring an outline as SVG.
-    </p>
+    <Choice
+      name="way"
+      legend="How it was traced"
+      options={WAYS}
+      value={way}
+      onchange={(v) => {
+        way = v ?? 'sheet';
+        begin();
+      }}
+    />
+    <p class="soft mt-1 text-sm">{ASKS[way]}</p>
     <div class="mt-2 flex flex-wrap items-end gap-4">
       <Choice
         name="side"
@@ -202,15 +206,22 @@
         value={side}
         onchange={(v) => (side = v ?? 'left')}
       />
-      <label class="block"
-        ><span class="font-semibold">Sheet</span>
-        <select class="field" bind:value={sheet}>
-          {#each SHEETS as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-        </select></label
-      >
+      {#if way !== 'card'}
+        <label class="block"
+          ><span class="font-semibold">{way === 'half' ? 'Each sheet' : 'Sheet'}</span>
+          <select class="field" bind:value={sheet}>
+            {#each way === 'half' ? SHEETS.slice(0, 2) : SHEETS as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+          </select></label
+        >
+      {/if}
       <div class="w-44"><NumberField label="Pen stands off by" unit="mm" value={standOff} low={0} high={8} step={0.5} onchange={(v) => (standOff = v)} /></div>
       <label class="inline-flex min-h-11 cursor-pointer items-center rounded border-2 border-brass bg-white px-4 font-semibold"
-        >Picture or SVG<input type="file" accept="image/*,.svg" class="sr-only" onchange={take} /></label
+        >{way === 'half' ? (first ? 'Second sheet' : 'First sheet') : way === 'card' ? 'Picture' : 'Picture or SVG'}<input
+          type="file"
+          accept="image/*,.svg"
+          class="sr-only"
+          onchange={take}
+        /></label
       >
     </div>
     {#if running}
@@ -240,59 +251,14 @@
         <button type="submit" class="min-h-11 rounded border border-line bg-white px-3" disabled={unitMm === null}>Read it so</button>
       </form>
     {/if}
-    {#if line.length > 0}
-      <svg
-        bind:this={svg}
-        viewBox="{box.x} {box.y} {box.w} {box.h}"
-        class="mt-3 max-h-[80vh] w-full touch-none border border-line bg-white"
-        role="group"
-        aria-label="The sheet seen straight, with the line that was read"
-        onpointermove={drag}
-        onpointerup={() => (dragging = null)}
-        onpointerleave={() => (dragging = null)}
-      >
-        <g bind:this={stage} transform={upside ? `rotate(180 ${box.x + box.w / 2} ${box.y + box.h / 2})` : undefined}>
-          {#if picture}<image href={picture} x="0" y="0" width={box.w} height={box.h} preserveAspectRatio="none" />{/if}
-          <path
-            d="{line.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join('')}Z"
-            fill="rgba(200,151,58,0.14)"
-            stroke="#a8451a"
-            stroke-width="0.5"
-          />
-          {#if read.reading}
-            {@const [a, b] = read.reading.axis}
-            <line
-              x1={a.x}
-              y1={a.y}
-              x2={b.x}
-              y2={b.y}
-              stroke={side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
-              stroke-width="0.6"
-              stroke-dasharray="4 2"
-            />
-          {/if}
-          {#each handles as index (index)}
-            <circle
-              cx={line[index].x}
-              cy={line[index].y}
-              r="2.2"
-              fill="#fffdf8"
-              stroke="#a8451a"
-              stroke-width="0.7"
-              class="cursor-move"
-              role="button"
-              tabindex="0"
-              aria-label="Point {index} of the line; arrows move it by half a millimetre"
-              onpointerdown={(e) => {
-                dragging = index;
-                svg?.setPointerCapture(e.pointerId);
-              }}
-              onkeydown={(e) => nudge(e, index)}
-            />
-          {/each}
-        </g>
-      </svg>
-      <p class="soft text-sm">Drag a point where the line was not followed; the figures follow at once.</p>
+    {#if first}
+      <div class="notice mt-3" role="status">
+        <p>The first sheet is read. Bring the other one.</p>
+        <button type="button" class="min-h-11 underline" onclick={begin}>Begin again</button>
+      </div>
+      <LineOnSheet line={first.points} {pictures} axis={null} {side} onmove={(points) => (first = { ...first!, points })} />
+    {:else if line.length > 0}
+      <LineOnSheet {line} {pictures} axis={read.reading?.axis ?? null} {side} onmove={(points) => (line = points)} />
     {/if}
   </section>
   <section class="sheet content-start">
