@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { CLOSURES, completeShoe, footAsWorn, KIND_IDS, ORDINARY_WEAR, UPPER_IDS, type Shoe, type ShoeInput, type Wear, type WornFoot } from '../src/fit';
 import { completeFoot, FOOT_TOE_SHAPES, type FootInput } from '../src/measure';
-import { TOE_FAMILY_IDS } from '../src/last';
+import { TOE_FAMILY, TOE_FAMILY_IDS, type Last } from '../src/last';
 
 /** Random feet and shoes within the proportions people have, for property tests. */
 const share = (low: number, high: number) => fc.double({ min: low, max: high, noNaN: true });
@@ -74,3 +74,49 @@ export const fittedLow: typeof fitted = fc.tuple(anyFootInput, lowWear, share(0,
     foot: footAsWorn(completeFoot(input), wear)
   }))
 );
+
+/** A last that can be: ordinary proportions in any family, a grade of any scale. */
+export const anyLast: fc.Arbitrary<Last> = fc
+  .record({
+    family: fc.constantFrom(...TOE_FAMILY_IDS),
+    foot: share(215, 290),
+    over: share(8, 18),
+    width: share(0.325, 0.375),
+    girth: share(0.88, 0.98),
+    seat: share(0.62, 0.7),
+    taper: share(-2, 8),
+    step: fc.constantFrom(8.467, 6.667, 5),
+    girthShare: share(0.6, 0.8),
+    letter: fc.constantFrom(5, 6.35),
+    toeExtension: fc.constantFrom('fixed' as const, 'graded' as const)
+  })
+  .map(({ family, foot, over, width, girth, seat, taper, step, girthShare, letter, toeExtension }) => ({
+    id: 'any',
+    maker: 'anyone',
+    name: 'Any',
+    family,
+    taperShiftMm: taper,
+    widthBasis: 'footbed' as const,
+    base: {
+      size: 6,
+      width: 'M',
+      forFootMm: foot,
+      insoleMm: foot + over + TOE_FAMILY[family].nominalTipMm,
+      ballWidthMm: width * foot,
+      heelWidthMm: seat * width * foot,
+      ballGirthMm: girth * foot,
+      waistGirthMm: 0.96 * girth * foot,
+      instepGirthMm: 1.01 * girth * foot,
+      toeDepthMm: 0.1 * foot,
+      littleToeDepthMm: 0.08 * foot
+    },
+    grade: {
+      lengthPerSizeMm: step,
+      girthPerSizeMm: girthShare * step,
+      girthPerWidthMm: letter,
+      bottomShare: 0.3,
+      toeExtension,
+      halves: 'full' as const
+    },
+    evidence: { mark: 'measured' as const, lengthSdMm: 1, widthSdMm: 1, girthSdMm: 2, note: '' }
+  }));

@@ -4,6 +4,21 @@ import type { Inside, WidthBasis } from './inside';
 /** How a fact about a shoe came to be known, best first. */
 export type EvidenceMark = 'measured' | 'felt' | 'claimed' | 'unsure' | 'not-seen';
 
+/** What a last looks like beside its plan and girths; what is not known is left out. */
+export interface LastForm {
+  /** Drop from heel to ball the last is made for, mm, and how far the toe stands off the ground, mm. */
+  heelHeightMm?: number;
+  toeSpringMm?: number;
+  /** Line of the arch seen from the inner side, and how high the sides are cut. */
+  archLine?: 'straight' | 'curved';
+  sideCut?: 'low' | 'medium' | 'high';
+  /** From the back of the heel to where the vamp ends: before the toe clefts it shows cleavage. */
+  throatLineMm?: number;
+  instepHeightMm?: number;
+  backHeightMm?: number;
+  toe?: 'structured' | 'collapsed';
+}
+
 /** A maker's last: its inside in one base size and width, and how it is graded from there. */
 export interface Last {
   id: string;
@@ -30,6 +45,11 @@ export interface Last {
     littleToeDepthMm: number;
   };
   grade: Grade;
+  /** Other names the same last goes by. */
+  aliases?: readonly string[];
+  form?: LastForm;
+  /** A combination last: letters by which heel and waist are narrower (-) or wider (+) than the ball's letter says. */
+  combination?: { heel: number; waist: number };
   /** How well the inside is known, mm: deviation of the base length and of girths. */
   evidence: { mark: EvidenceMark; lengthSdMm: number; widthSdMm: number; girthSdMm: number; note: string };
 }
@@ -43,6 +63,10 @@ export interface Grade {
   toeExtension: 'fixed' | 'graded';
   /** A half size as a full grade, or as the same length and the next width. */
   halves: 'full' | 'width-only';
+  /** One bottom for two half sizes: length and bottom by whole sizes, girths by every half. */
+  coarse?: boolean;
+  /** Drop of the last, fixed when left out. */
+  heelHeight?: 'fixed' | 'graded';
 }
 
 /** Heel seats widen less than balls: share of the bottom's change that reaches the heel [estimate]. */
@@ -60,19 +84,40 @@ const HEEL_WIDTH_SHARE = 0.25;
  */
 export function gradeLast(last: Last, size: number, widthSteps: number): Inside {
   const { base, grade } = last;
-  const whole = grade.halves === 'width-only' ? Math.floor(size + 1e-9) : size;
-  // A half that is a width adds one width step to the whole below it.
-  const letters = widthSteps + (size - whole > 0.25 ? 1 : 0);
-  const sizes = whole - base.size;
+  const whole = Math.floor(size + 1e-9);
+  const half = size - whole > 0.25;
+  if (grade.halves === 'width-only') return insideAt(last, whole - base.size, whole - base.size, widthSteps + (half ? 1 : 0), size);
+  const sizes = size - base.size;
+  return insideAt(last, grade.coarse ? whole - base.size : sizes, sizes, widthSteps, size);
+}
+
+/**
+ * The inside of a last where it is made for a foot of a length, between sizes as well.
+ * @throws RangeError as `gradeLast`
+ */
+export function gradeToFoot(last: Last, footMm: number, widthSteps: number): Inside {
+  const sizes = (footMm - last.base.forFootMm) / last.grade.lengthPerSizeMm;
+  return insideAt(last, sizes, sizes, widthSteps, last.base.size + sizes);
+}
+
+/**
+ * @param sizes sizes from the base that length and bottom have grown by
+ * @param girthSizes sizes that the girths have grown by
+ */
+function insideAt(last: Last, sizes: number, girthSizes: number, letters: number, label: number): Inside {
+  const { base, grade } = last;
   const forFoot = base.forFootMm + sizes * grade.lengthPerSizeMm;
   const extension = base.insoleMm - base.forFootMm;
   const insole = forFoot + (grade.toeExtension === 'graded' ? extension * (forFoot / base.forFootMm) : extension);
-  const bySize = sizes * grade.girthPerSizeMm;
+  const bySize = girthSizes * grade.girthPerSizeMm;
   const byWidth = letters * grade.girthPerWidthMm;
-  const girth = (mm: number): number => mm + (bySize + byWidth) * (mm / base.ballGirthMm);
+  const waistLetters = (last.combination?.waist ?? 0) * grade.girthPerWidthMm;
+  const heelLetters = (last.combination?.heel ?? 0) * grade.girthPerWidthMm;
+  const girth = (mm: number, more = 0): number => mm + (bySize + byWidth + more) * (mm / base.ballGirthMm);
   const scale = forFoot / base.forFootMm;
-  const ballWidthMm = base.ballWidthMm + grade.bottomShare * (bySize + byWidth);
-  if (!(insole > 60 && ballWidthMm > 20)) throw new RangeError(`${last.name} cannot be graded to size ${size}`);
+  const bottomBySize = grade.coarse ? sizes * grade.girthPerSizeMm : bySize;
+  const ballWidthMm = base.ballWidthMm + grade.bottomShare * (bottomBySize + byWidth);
+  if (!(insole > 60 && ballWidthMm > 20)) throw new RangeError(`${last.name} cannot be graded to size ${Number(label.toFixed(2))}`);
   return {
     madeForFootMm: forFoot,
     insoleLengthMm: insole,
@@ -81,14 +126,54 @@ export function gradeLast(last: Last, size: number, widthSteps: number): Inside 
     taperShiftMm: last.taperShiftMm,
     ballWidthMm,
     widthBasis: last.widthBasis,
-    heelWidthMm: base.heelWidthMm + grade.bottomShare * (HEEL_SHARE * bySize + HEEL_WIDTH_SHARE * byWidth),
+    heelWidthMm: base.heelWidthMm + grade.bottomShare * (HEEL_SHARE * bottomBySize + HEEL_WIDTH_SHARE * byWidth + HEEL_SHARE * heelLetters),
     ballGirthMm: base.ballGirthMm + bySize + byWidth,
-    waistGirthMm: girth(base.waistGirthMm),
+    waistGirthMm: girth(base.waistGirthMm, waistLetters),
     instepGirthMm: girth(base.instepGirthMm),
     throatGirthMm: base.throatGirthMm === undefined ? null : girth(base.throatGirthMm),
     toplineGirthMm: base.toplineGirthMm === undefined ? null : girth(base.toplineGirthMm),
     shaftGirthMm: base.shaftGirthMm === undefined ? null : girth(base.shaftGirthMm),
     toeDepthMm: base.toeDepthMm * scale,
     littleToeDepthMm: base.littleToeDepthMm * scale
+  };
+}
+
+/** Drop of a last in a size, mm: fixed, or growing with the foot; null where it is not known. */
+export function gradedDrop(last: Last, size: number): number | null {
+  const drop = last.form?.heelHeightMm;
+  if (drop === undefined) return null;
+  if (last.grade.heelHeight !== 'graded') return drop;
+  return drop * (1 + ((size - last.base.size) * last.grade.lengthPerSizeMm) / last.base.forFootMm);
+}
+
+/**
+ * The same last told from another size and width: graded there and back it is what it was.
+ * @throws RangeError for a size it cannot be told from (a half that is only a width)
+ */
+export function rebase(last: Last, size: number, width: string, widthSteps: number): Last {
+  if (last.grade.halves === 'width-only' && Math.abs(size - Math.round(size)) > 1e-9) throw new RangeError('a half that is a width is no base size');
+  if (last.grade.coarse && Math.abs(size - Math.round(size)) > 1e-9) throw new RangeError('a coarse grade is told from a whole size');
+  // What a combination takes away stays where it was said: the base is told as the letter alone gives it.
+  const inside = gradeLast({ ...last, combination: undefined }, size, widthSteps);
+  const { throatGirthMm, toplineGirthMm, shaftGirthMm } = inside;
+  return {
+    ...last,
+    form: last.form && { ...last.form, ...(last.form.heelHeightMm === undefined ? {} : { heelHeightMm: gradedDrop(last, size)! }) },
+    base: {
+      size,
+      width,
+      forFootMm: inside.madeForFootMm,
+      insoleMm: inside.insoleLengthMm,
+      ballWidthMm: inside.ballWidthMm,
+      heelWidthMm: inside.heelWidthMm,
+      ballGirthMm: inside.ballGirthMm,
+      waistGirthMm: inside.waistGirthMm,
+      instepGirthMm: inside.instepGirthMm,
+      ...(throatGirthMm === null ? {} : { throatGirthMm }),
+      ...(toplineGirthMm === null ? {} : { toplineGirthMm }),
+      ...(shaftGirthMm === null ? {} : { shaftGirthMm }),
+      toeDepthMm: inside.toeDepthMm,
+      littleToeDepthMm: inside.littleToeDepthMm
+    }
   };
 }

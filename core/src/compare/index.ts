@@ -1,0 +1,4 @@
+export * from './differences';
+export * from './equivalent-size';
+export * from './inside-measures';
+export * from './overlay';
