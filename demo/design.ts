@@ -25,7 +25,11 @@ export const MAKERS: MakerDesign[] = [
   { id: 'lyngfjeld', name: 'Lyngfjeld', note: 'Running and walking, continental sizes in thirds; runs short by its own chart.', letters: ['2', '4', '6'], letterMm: 6, girthPerLength: 0.75 },
   { id: 'ottavina', name: 'Ottavina', note: 'Heels class, character shoes and slippers; whole sizes only in heels.', letters: ['N', 'M', 'W'], letterMm: 6, girthPerLength: 0.75 },
   { id: 'hoshimuro', name: 'Hoshimuro', note: 'Sneakers and loafers in centimetres with girth letters.', letters: ['D', 'E', 'EE', 'EEE'], letterMm: 6, girthPerLength: 0.6 },
-  { id: 'plainmoor', name: 'Plainmoor & Gray', note: 'Everyday, walking and extra-depth shoes, US sizes and letters.', letters: ['AA', 'A', 'B', 'C', 'D', 'E', 'EE', 'EEE', 'EEEE'], letterMm: 6.35, girthPerLength: 0.75 }
+  { id: 'plainmoor', name: 'Plainmoor & Gray', note: 'Everyday, walking and extra-depth shoes, US sizes and letters.', letters: ['AA', 'A', 'B', 'C', 'D', 'E', 'EE', 'EEE', 'EEEE'], letterMm: 6.35, girthPerLength: 0.75 },
+  { id: 'ostrevane', name: 'Ostrevane', note: 'Tall boots, pumps and open shoes, continental sizes, one width and a wide one.', letters: ['N', 'R', 'W'], letterMm: 5, girthPerLength: 0.75 },
+  { id: 'tindertoft', name: 'Tindertoft', note: 'Walking and everyday shoes in British sizes, whole families on one bottom.', letters: ['D', 'E', 'F', 'G', 'H'], letterMm: 6.35, girthPerLength: 0.75 },
+  { id: 'vinterlys', name: 'Vinterlys', note: 'Platforms for pole and stage, US women’s whole sizes.', letters: ['M'], letterMm: 6.35, girthPerLength: 0.75 },
+  { id: 'quillhaven', name: 'Quillhaven Court', note: 'Men’s dress and western-type boots, US sizes, combination lasts.', letters: ['A', 'B', 'C', 'D', 'E', 'EE', 'EEE'], letterMm: 6.35, girthPerLength: 0.75 }
 ];
 
 export interface LastDesign {
@@ -53,6 +57,9 @@ export interface LastDesign {
   widthBasis?: WidthBasis;
   toeExtension?: 'fixed' | 'graded';
   halves?: 'full' | 'width-only';
+  coarse?: boolean;
+  combination?: { heel: number; waist: number };
+  aliases?: string[];
   mark: EvidenceMark;
   note: string;
 }
@@ -87,7 +94,24 @@ export const LASTS: LastDesign[] = [
   { id: 'clove', maker: 'plainmoor', name: 'Clove', kind: 'sandal', family: 'open', group: 'women', scale: 'us-w', school: 'label', base: { size: 7.5, width: 'B' }, habit: 0, ...claimed },
   { id: 'mace', maker: 'plainmoor', name: 'Mace', kind: 'extra-depth', family: 'square', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0, depth: 5, ...measured },
   { id: 'fennel', maker: 'plainmoor', name: 'Fennel', kind: 'loafer', family: 'round', group: 'women', scale: 'us-w', school: 'label', base: { size: 7.5, width: 'B' }, habit: 0.2, ...measured },
-  { id: 'sprout', maker: 'plainmoor', name: 'Sprout', kind: 'sneaker', family: 'round', group: 'women', scale: 'us-youth', school: 'standard', base: { size: 3, width: 'C' }, habit: 0, toeRoom: 2, ...measured }
+  { id: 'sprout', maker: 'plainmoor', name: 'Sprout', kind: 'sneaker', family: 'round', group: 'women', scale: 'us-youth', school: 'standard', base: { size: 3, width: 'C' }, habit: 0, toeRoom: 2, ...measured },
+  { id: 'tern', maker: 'ostrevane', name: 'Tern', kind: 'pump', family: 'peep', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, ...claimed },
+  { id: 'dunlin', maker: 'ostrevane', name: 'Dunlin', kind: 'flat', family: 'peep', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0, girth: 2, ...measured },
+  { id: 'lapwing', maker: 'ostrevane', name: 'Lapwing', kind: 'sandal', family: 'open', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: -0.1, ...measured },
+  { id: 'curlew', maker: 'ostrevane', name: 'Curlew', kind: 'tall-boot', family: 'soft-almond', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, toeExtension: 'graded', ...measured },
+  { id: 'siskin', maker: 'ostrevane', name: 'Siskin', kind: 'pump', family: 'snip', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0, taper: 3, aliases: ['Old Siskin'], ...measured },
+  { id: 'tansy', maker: 'tindertoft', name: 'Tansy', kind: 'walking', family: 'oblique', group: 'women', scale: 'uk', school: 'standard', base: { size: 5, width: 'D' }, habit: 0, coarse: true, ...measured },
+  { id: 'burdock', maker: 'tindertoft', name: 'Burdock', kind: 'walking', family: 'oblique', group: 'men', scale: 'uk', school: 'standard', base: { size: 8, width: 'F' }, habit: 0.1, coarse: true, girth: 2, ...measured },
+  { id: 'clover', maker: 'tindertoft', name: 'Clover', kind: 'loafer', family: 'soft-chisel', group: 'women', scale: 'uk', school: 'standard', base: { size: 5, width: 'D' }, habit: 0, ...claimed },
+  { id: 'comfrey', maker: 'tindertoft', name: 'Comfrey', kind: 'lace-boot', family: 'square', group: 'women', scale: 'uk', school: 'standard', base: { size: 5, width: 'D' }, habit: 0.2, ...measured },
+  { id: 'halo', maker: 'vinterlys', name: 'Halo', kind: 'pole-sandal', family: 'open', group: 'women', scale: 'us-w', school: 'label', base: { size: 7, width: 'M' }, habit: 0, ...claimed },
+  { id: 'corona', maker: 'vinterlys', name: 'Corona', kind: 'pole-boot', family: 'peep', group: 'women', scale: 'us-w', school: 'label', base: { size: 7, width: 'M' }, habit: 0.2, ...claimed },
+  { id: 'aurora', maker: 'vinterlys', name: 'Aurora', kind: 'heels-dance', family: 'almond', group: 'women', scale: 'us-w', school: 'label', base: { size: 7, width: 'M' }, habit: 0, ...measured },
+  { id: 'vellum', maker: 'quillhaven', name: 'Vellum', kind: 'oxford', family: 'chisel', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.2, combination: { heel: -2, waist: -1 }, widthBasis: 'feather-edge', ...measured },
+  { id: 'foolscap', maker: 'quillhaven', name: 'Foolscap', kind: 'oxford', family: 'soft-chisel', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.1, combination: { heel: -1, waist: 0 }, widthBasis: 'feather-edge', aliases: ['Broad Foolscap'], ...claimed },
+  { id: 'ledger', maker: 'quillhaven', name: 'Ledger', kind: 'western-boot', family: 'chisel', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.2, ...claimed },
+  { id: 'inkwell', maker: 'quillhaven', name: 'Inkwell', kind: 'western-boot', family: 'snip', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.3, ...measured },
+  { id: 'sealwax', maker: 'quillhaven', name: 'Sealwax', kind: 'walking', family: 'broad-square', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0, ...measured }
 ];
 
 export interface StyleDesign {
@@ -177,5 +201,22 @@ export const STYLES: StyleDesign[] = [
   style('boathouse-wedge', 'clove', 'Boathouse Wedge', 'sandal', 'women', 'suede', 'strap', 3, 60, [5, 11, 1], 'B', { platform: 20 }),
   style('jetty', 'fennel', 'Jetty', 'loafer', 'women', 'soft-leather', 'none', 2, 20, [5, 11, 0.5], 'A B D'),
   style('jetty-knit', 'fennel', 'Jetty Knit', 'loafer', 'women', 'knit', 'none', 1, 15, [5, 11, 0.5], 'B'),
-  style('playground', 'sprout', 'Playground', 'sneaker', 'children', 'canvas', 'hook-loop', 2, 12, [1, 7, 0.5], 'B C D EE', { footbed: 3 })
+  style('playground', 'sprout', 'Playground', 'sneaker', 'children', 'canvas', 'hook-loop', 2, 12, [1, 7, 0.5], 'B C D EE', { footbed: 3 }),
+  style('mistral-75', 'tern', 'Mistral 75', 'pump', 'women', 'satin', 'none', 3, 75, [35, 42, 1], 'R W'),
+  style('sirocco', 'dunlin', 'Sirocco', 'flat', 'women', 'soft-leather', 'none', 2, 10, [35, 42, 0.5], 'N R W'),
+  style('levanter', 'lapwing', 'Levanter', 'sandal', 'women', 'smooth-leather', 'buckle', 2, 25, [35, 42, 1], 'N R W'),
+  style('tramontane', 'curlew', 'Tramontane', 'tall-boot', 'women', 'smooth-leather', 'zip', 3, 35, [35, 43, 0.5], 'N R W'),
+  style('ostro-60', 'siskin', 'Ostro 60', 'pump', 'women', 'smooth-leather', 'none', 3, 60, [35, 42, 0.5], 'N R W'),
+  style('milestone', 'tansy', 'Milestone', 'walking', 'women', 'soft-leather', 'lace', 3, 24, [3, 9, 0.5], 'D E F G', { footbed: 4 }),
+  style('fingerpost', 'burdock', 'Fingerpost', 'walking', 'men', 'suede', 'lace', 3, 26, [6, 13, 0.5], 'E F G H', { footbed: 4 }),
+  style('stile', 'clover', 'Stile', 'loafer', 'women', 'smooth-leather', 'none', 3, 22, [3, 9, 0.5], 'D E F'),
+  style('drystone', 'comfrey', 'Drystone', 'lace-boot', 'women', 'stiff-leather', 'lace', 4, 30, [3, 9, 0.5], 'D E F', { footbed: 3 }),
+  style('noctilucent', 'halo', 'Noctilucent', 'pole-sandal', 'women', 'plastic', 'strap', 5, 178, [5, 12, 1], 'M', { platform: 70 }),
+  style('penumbra', 'corona', 'Penumbra', 'pole-boot', 'women', 'matte-faux', 'lace', 5, 203, [5, 12, 1], 'M', { platform: 90 }),
+  style('polar-95', 'aurora', 'Polar 95', 'heels-dance', 'women', 'suede', 'strap', 2, 95, [5, 12, 0.5], 'M'),
+  style('attorney', 'vellum', 'Attorney', 'oxford', 'men', 'smooth-leather', 'lace', 4, 25, [6, 15, 0.5], 'B C D E EE EEE'),
+  style('clerk', 'foolscap', 'Clerk', 'oxford', 'men', 'smooth-leather', 'lace', 3, 25, [6, 14, 0.5], 'C D E EE'),
+  style('postilion', 'ledger', 'Postilion', 'western-boot', 'men', 'smooth-leather', 'none', 4, 40, [7, 14, 0.5], 'C D E EE'),
+  style('paper-mill', 'inkwell', 'Paper Mill', 'western-boot', 'men', 'stiff-leather', 'none', 5, 45, [7, 14, 0.5], 'C D EE'),
+  style('courier', 'sealwax', 'Courier', 'walking', 'men', 'mesh', 'lace', 2, 24, [6, 15, 0.5], 'C D E EE EEE', { footbed: 5 })
 ];

@@ -1,6 +1,7 @@
 /** Writes the demo's open files. Run `npx tsx demo/generate.ts` after a change to the design tables. */
 import { writeFileSync } from 'node:fs';
-import { LASTS, MAKERS, STYLES } from './design';
+import { sizesOf } from '@chiave/core/fit';
+import { LASTS, MAKERS } from './design';
 import { history } from './history';
 import { allStyles, lastOf } from './lasts';
 import { PEOPLE } from './people';
@@ -25,4 +26,4 @@ write(
   PEOPLE.map(({ id, name, born, work, story, group, flags }) => ({ id, name, born, work, story, group, flags: flags ?? [] }))
 );
 write('fittings', history(styles));
-console.log(`${MAKERS.length} makers, ${LASTS.length} lasts, ${STYLES.length} styles, ${PEOPLE.length} people`);
+console.log(`${MAKERS.length} makers, ${LASTS.length} lasts, ${styles.length} styles, ${styles.reduce((sum, s) => sum + sizesOf(s).length * s.widths.length, 0)} sizes and widths, ${PEOPLE.length} people`);

@@ -2,6 +2,8 @@ import { KIND, SHARED_TARGETS, sizesOf, stockKey, type Cuts, type Style } from '
 import { TOE_FAMILY, type Last } from '@chiave/core/last';
 import { SCALE, letterMm, schoolOf, toFootMm } from '@chiave/core/size';
 import { LASTS, MAKERS, STYLES, type LastDesign, type StyleDesign } from './design';
+import { detailsOf } from './details';
+import { withVariants } from './variants';
 import { seeded } from './random';
 
 const middle = (t: Cuts): number => (t.b + t.c) / 2;
@@ -47,8 +49,12 @@ export function lastOf(design: LastDesign): Last {
       girthPerWidthMm: maker.letterMm,
       bottomShare: 0.33,
       toeExtension: design.toeExtension ?? 'fixed',
-      halves: design.halves ?? 'full'
+      halves: design.halves ?? 'full',
+      ...(design.coarse ? { coarse: true } : {})
     },
+    ...(design.aliases ? { aliases: design.aliases } : {}),
+    ...(design.combination ? { combination: design.combination } : {}),
+    form: formOf(design),
     evidence: {
       mark: design.mark,
       lengthSdMm: design.mark === 'measured' ? 0.6 : 1.5,
@@ -56,6 +62,19 @@ export function lastOf(design: LastDesign): Last {
       girthSdMm: design.mark === 'measured' ? 1.5 : 3,
       note: design.note
     }
+  };
+}
+
+/** What the last stands like: the drop of its first style, the rest by kind and toe. */
+function formOf(design: LastDesign): NonNullable<Last['form']> {
+  const first = STYLES.find((s) => s.last === design.id);
+  const drop = first ? Math.max(0, first.heel - (first.platform ?? 0)) : 25;
+  return {
+    heelHeightMm: drop,
+    toeSpringMm: drop > 60 ? 6 : design.kind === 'running' ? 16 : 10,
+    archLine: drop > 40 ? 'curved' : 'straight',
+    sideCut: ['pump', 'flat', 'ballet-slipper'].includes(design.kind) ? 'low' : 'medium',
+    toe: first?.structure ?? 'structured'
   };
 }
 
@@ -84,6 +103,7 @@ export function styleOf(design: StyleDesign, index: number): Style {
     platformMm: design.platform ?? 0,
     removableInsoleMm: design.footbed ?? 0,
     toeStructure: design.structure ?? 'structured',
+    details: detailsOf(design, index),
     stock: {}
   };
   const random = seeded(1000 + index);
@@ -97,4 +117,4 @@ export function styleOf(design: StyleDesign, index: number): Style {
   return { ...style, stock };
 }
 
-export const allStyles = (): Style[] => STYLES.map(styleOf);
+export const allStyles = (): Style[] => withVariants(STYLES).map(styleOf);

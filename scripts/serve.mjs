@@ -5,7 +5,7 @@ import { sleep, start } from './run.mjs';
 import { fail } from './say.mjs';
 
 /** The API's own limit is 1 MiB and answers with problem details; the server's stands above it. */
-const SERVER_BODY_LIMIT = '4M';
+const SERVER_BODY_LIMIT = '12M';
 
 /** Signs the shop's cookies; kept beside the data so that a restart asks nobody again. */
 function shopSecret(folder) {

@@ -6,9 +6,11 @@ import {
   equivalentSize,
   feltOf,
   FELT_WEIGHTS,
+  frontView,
   insideMeasures,
   layOver,
   overlayDistance,
+  sideView,
   usableLengthOf,
   type ComparedShoe
 } from '../src/compare';
@@ -154,5 +156,30 @@ describe('which size of another last feels the same', () => {
     const found = equivalentSize(first, sized(pointed), 0, null, only);
     expect(feltOf(gradeLast(pointed, found.exact, 0), 0.5, null).length).toBeCloseTo(feltOf(first.inside, 0.5, null).length, 3);
     expect(() => equivalentSize(first, sized(pointed), 0, null, { ...only, length: 0 })).toThrow(/length must count/);
+  });
+});
+
+describe('the views from the side and in front', () => {
+  it('the section has the girth it was asked for, higher where the girth is fuller', () => {
+    fc.assert(
+      fc.property(anyLast, (last) => {
+        const made = shoe(gradeLast(last, 6, 0));
+        const section = frontView(made);
+        expect(section.girthMm).toBeCloseTo(made.inside.ballGirthMm, 3);
+        expect(frontView({ ...made, inside: { ...made.inside, ballGirthMm: made.inside.ballGirthMm + 6 } }).heightMm).toBeGreaterThan(section.heightMm);
+      })
+    );
+  });
+  it('from the side the seat stands on its drop, the ball on the ground, and the bottom never rises towards the ball', () => {
+    for (const dropMm of [0, 25, 50, 75, 100]) {
+      const view = sideView({ ...shoe(inside('almond')), dropMm });
+      expect(view.bottom[0].y).toBeCloseTo(dropMm, 6);
+      expect(view.ball.y).toBeCloseTo(0, 6);
+      const behind = view.bottom.filter((p) => p.x <= view.ball.x);
+      behind.slice(1).forEach((p, i) => expect(p.y).toBeLessThanOrEqual(behind[i].y + 1e-6));
+      expect(view.top.every((p) => p.y >= 0)).toBe(true);
+    }
+    const flat = sideView({ ...shoe(inside('round')), form: { toeSpringMm: 12 } });
+    expect(flat.bottom.at(-1)!.y).toBeCloseTo(12, 6);
   });
 });

@@ -22,3 +22,4 @@ export * from './between';
 export * from './toe-room';
 export { emptyEdge, readEdge, type Edge } from './edge';
 export * from './version';
+export * from './same-last';

@@ -1,9 +1,13 @@
+import { compileShoe, type ShoeOutline } from '../last';
+import { compileFootShape, type FootShape } from '../shape';
+import { emptyEdge } from './edge';
 import { MAKING_SD, type Shoe } from './shoe';
-import { NO_AIDS, fitOnce, type Aids } from './clearances';
+import { NO_AIDS, compare, insideWorn, outlineOffset, type Aids, type Clearances } from './clearances';
 import { allWithin } from './judge';
 import { normalPoints } from './normal';
 import type { Targets } from './targets';
 import type { FootDims, Wear, WornFoot } from './wear';
+import { UPPER } from './uppers';
 import { ZONE_AT, ZONE_IDS } from './zones';
 
 /** Independent causes of doubt: what is known of the last, then what differs foot by foot and shoe by shoe. */
@@ -25,18 +29,32 @@ export interface Doubt {
  * the last by how well it is known (common to both shoes), and the making of each shoe.
  * @param feet one foot, or both of a pair
  * @param points how many points; the same points every time
+ * @param hopelessAfter stops there when none has lain within so far: a chance of nought, and no deviations
  */
-export function doubtOf(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targets: Targets, points: number, aids: Aids = NO_AIDS): Doubt {
+export function doubtOf(
+  feet: readonly WornFoot[],
+  shoe: Shoe,
+  wear: Wear,
+  targets: Targets,
+  points: number,
+  aids: Aids = NO_AIDS,
+  hopelessAfter = Infinity
+): Doubt {
   const d = SHOE_CAUSES + FOOT_CAUSES * feet.length;
   const z = normalPoints(points, d);
   const sum = feet.map(() => new Float64Array(ZONE_IDS.length));
   const squares = feet.map(() => new Float64Array(ZONE_IDS.length));
   let within = 0;
+  const offset = outlineOffset(shoe, wear);
+  // The same shaken feet stand in every shoe of a ranking: compiled once for each upper's give.
+  const shaken = feet.map((foot, f) => (points <= POINTS.ranked ? shakenFeet(foot, f, z, points, d, offset) : null));
   for (let n = 0; n < points; n++) {
+    if (n === hopelessAfter && within === 0) break;
     let all = true;
     for (let f = 0; f < feet.length; f++) {
       const at = n * d + SHOE_CAUSES + f * FOOT_CAUSES;
-      const result = fitOnce(disturbFoot(feet[f], z, at), disturbShoe(shoe, z, n * d, at), wear, aids);
+      const foot = shaken[f]?.[n] ?? shake(feet[f], z, at, offset);
+      const result = fitShaken(foot, disturbShoe(shoe, z, n * d, at), wear, aids);
       const slideSd = (result.slide.highMm - result.slide.lowMm) / 4;
       result.zone[ZONE_AT['toe-room']] += slideSd * z[at + 10];
       if (!allWithin(result.zone, targets)) all = false;
@@ -49,6 +67,35 @@ export function doubtOf(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targe
   }
   const sd = feet.map((_, f) => sum[f].map((s, i) => Math.sqrt(Math.max(0, squares[f][i] / points - (s / points) ** 2))));
   return { probability: within / points, sd };
+}
+
+interface ShakenFoot {
+  dims: FootDims;
+  shape: FootShape;
+}
+const shake = (foot: WornFoot, z: Float64Array, at: number, offset: number): ShakenFoot => {
+  const dims = disturbFoot(foot, z, at);
+  return { dims, shape: compileFootShape(dims, offset) };
+};
+
+const kept = new WeakMap<WornFoot, Map<string, ShakenFoot[]>>();
+function shakenFeet(foot: WornFoot, f: number, z: Float64Array, points: number, d: number, offset: number): ShakenFoot[] {
+  const own = kept.get(foot) ?? new Map<string, ShakenFoot[]>();
+  kept.set(foot, own);
+  const key = `${f} ${points} ${d} ${offset}`;
+  const found = own.get(key);
+  if (found) return found;
+  const made = Array.from({ length: points }, (_, n) => shake(foot, z, n * d + SHOE_CAUSES + f * FOOT_CAUSES, offset));
+  own.set(key, made);
+  return made;
+}
+
+let outline: ShoeOutline | undefined;
+const edge = emptyEdge();
+function fitShaken({ dims, shape }: ShakenFoot, shoe: Shoe, wear: Wear, aids: Aids): Clearances {
+  const inside = insideWorn(shoe, wear.hoursWorn);
+  outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline);
+  return compare(dims, shoe, wear, aids, { foot: shape, shoe: outline, inside }, false, edge);
 }
 
 /** The foot at one point of its doubt: each measure by its own deviation, the outer joint moving with the inner. */

@@ -46,6 +46,8 @@ export interface Unranked {
 const WORTH_FITTING: readonly [number, number] = [-14, 55];
 /** How many of a style's sizes are simulated before one is chosen. */
 const SIMULATED = 2;
+/** A size that not one of so many points lets fit has no chance worth working out. */
+const HOPELESS_AFTER = 48;
 
 /**
  * The best size and width of one style for both feet.
@@ -69,8 +71,9 @@ export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear)
   cells.sort((p, q) => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance);
   let best = cells[0];
   let probability = -1;
-  for (const cell of cells.slice(0, SIMULATED)) {
-    const p = doubtOf(feet, cell.shoe, wear, cell.targets, POINTS.ranked).probability;
+  // One that fits is not weighed against one that does not.
+  for (const cell of cells.slice(0, SIMULATED).filter((c) => c.fits === cells[0].fits)) {
+    const p = doubtOf(feet, cell.shoe, wear, cell.targets, POINTS.ranked, undefined, HOPELESS_AFTER).probability;
     if (p > probability + 0.01) {
       probability = p;
       best = cell;

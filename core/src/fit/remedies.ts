@@ -157,7 +157,8 @@ export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Tar
   if (best === null) {
     for (const first of trials) {
       for (const second of trialsFor(shoe, first.wear, first.aids)) {
-        if (second.rule.kind === first.rule.kind) continue;
+        // Two helps are the same pair in either order.
+        if (RULES.indexOf(second.rule) <= RULES.indexOf(first.rule)) continue;
         consider([first.rule.name(first.mm), second.rule.name(second.mm)], fitOnce(dims, shoe, second.wear, second.aids).zone);
       }
     }

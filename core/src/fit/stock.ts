@@ -1,5 +1,5 @@
 import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type ScaleId } from '../size';
-import { gradeLast, type Last } from '../last';
+import { gradeLast, type Last, type StyleDetails } from '../last';
 import type { Closure, KindId } from './kinds';
 import type { InsideSd, Shoe, ToeStructure } from './shoe';
 import type { UpperId } from './uppers';
@@ -28,6 +28,10 @@ export interface Style {
   platformMm: number;
   removableInsoleMm: number;
   toeStructure: ToeStructure;
+  /** Everything else that is kept of it; the fit does not read it. */
+  details?: StyleDetails;
+  /** Counts up with every change of it. */
+  version?: number;
   /** Pairs on the shelf by `size|width`. */
   stock: Readonly<Record<string, number>>;
 }

@@ -49,7 +49,10 @@ export function readInsole(outline: readonly Point[], side: 'left' | 'right', ma
     return a - b;
   };
   const over = (from: number, to: number): number[] => Array.from({ length: 41 }, (_, i) => width(length * (from + ((to - from) * i) / 40)));
-  const ballMm = Math.max(...over(0.55, 0.8));
+  // Across both joints, which do not lie abreast: each side at its own widest.
+  const front = points.filter((p) => p.x > 0.5 * length && p.x < 0.85 * length).map((p) => p.y);
+  const [outerMost, innerMost] = spread(front);
+  const ballMm = innerMost - outerMost;
   const madeFor = madeForMm ?? 0.95 * length;
   // At the seat only: many waists are wider than the heel.
   const seat = (SHOE_PLAN.heelArc * madeFor) / length;

@@ -20,7 +20,7 @@
   <div class="mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5">
     <a href="/" class="flex items-center gap-2 text-xl font-semibold !text-sheet no-underline"><img src="/mark.svg" alt="" class="h-8 w-8" />Chiave</a>
     <nav aria-label="Main" class="flex gap-4">
-      {#each [{ href: '/', name: 'People' }, { href: '/sizes', name: 'Sizes' }, { href: '/api/v1/docs', name: 'API' }] as link (link.href)}
+      {#each [{ href: '/', name: 'People' }, { href: '/sizes', name: 'Sizes' }, { href: '/stock', name: 'Stockroom' }, { href: '/api/v1/docs', name: 'API' }] as link (link.href)}
         <a href={link.href} class="inline-flex min-h-11 items-center !text-[#f0d9a6]">{link.name}</a>
       {/each}
     </nav>

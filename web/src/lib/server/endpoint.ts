@@ -3,16 +3,17 @@ import type { z } from 'zod';
 import { log } from './log';
 import { Problem, fromZod, problemResponse, toProblem } from './problems';
 
-/** Largest body taken, bytes. */
+/** Largest body taken, bytes; imports of a whole stockroom have their own. */
 export const BODY_LIMIT = 1024 * 1024;
+export const IMPORT_LIMIT = 10 * 1024 * 1024;
 
 const json = (value: unknown, status = 200): Response =>
   new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
 
 /** Reads a body up to the limit. @throws Problem 413 when larger */
-export async function readBody(request: Request): Promise<string> {
-  const tooLarge = new Problem(413, 'Too large', 'The body is larger than 1 MiB.');
-  if (Number(request.headers.get('content-length') ?? 0) > BODY_LIMIT) throw tooLarge;
+export async function readBody(request: Request, limit: number = BODY_LIMIT): Promise<string> {
+  const tooLarge = new Problem(413, 'Too large', `The body is larger than ${limit / 1024 / 1024} MiB.`);
+  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge;
   const reader = request.body?.getReader();
   if (!reader) return '';
   const chunks: Uint8Array[] = [];
@@ -21,7 +22,7 @@ export async function readBody(request: Request): Promise<string> {
     const { done, value } = await reader.read();
     if (done) break;
     size += value.byteLength;
-    if (size > BODY_LIMIT) {
+    if (size > limit) {
       await reader.cancel();
       throw tooLarge;
     }
@@ -31,8 +32,8 @@ export async function readBody(request: Request): Promise<string> {
 }
 
 /** Parses a body with its schema. @throws Problem 400 for JSON that does not parse, 422 for values that are wrong */
-export async function parseBody<S extends z.ZodType>(request: Request, schema: S): Promise<z.infer<S>> {
-  const text = await readBody(request);
+export async function parseBody<S extends z.ZodType>(request: Request, schema: S, limit?: number): Promise<z.infer<S>> {
+  const text = await readBody(request, limit);
   let body: unknown;
   try {
     body = JSON.parse(text);
@@ -61,9 +62,9 @@ export const get =
 
 /** An endpoint with a JSON body, validated by its schema. */
 export const take =
-  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown> | unknown, status = 200) =>
+  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown> | unknown, status = 200, limit?: number) =>
   (event: E): Promise<Response> =>
-    answer(async () => work(await parseBody(event.request, schema), event), status);
+    answer(async () => work(await parseBody(event.request, schema, limit), event), status);
 
 /** Who works at the device that asks, as it says itself: a name for the record, not a proof. */
 export const fitterOf = (event: { request: Request }): string => {

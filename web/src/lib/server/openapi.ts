@@ -13,6 +13,20 @@ import {
   tryPatchSchema,
   trySchema
 } from '../api/shop-schema';
+import { stockImportSchema } from '../api/stock-exchange';
+import {
+  compareLastsSchema,
+  compareSizeSchema,
+  countsSchema,
+  duplicateSchema,
+  lastPatchSchema,
+  lastSchema,
+  matrixSchema,
+  photoSchema,
+  readingSchema,
+  styleSchema,
+  stylesPatchSchema
+} from '../api/stock-schema';
 import { cardSchema, chartSchema, habitSchema, makerScaleSchema, stripsSchema } from '../api/size-schema';
 import { VERSION } from '../version';
 
@@ -47,6 +61,32 @@ const ROWS: readonly Row[] = [
   { path: '/fit/check', method: 'post', summary: 'One foot in one shoe whose inside is given', body: fitCheckSchema },
   { path: '/fit', method: 'post', summary: 'Both feet against the stockroom, best first', body: fitSchema },
   { path: '/styles', method: 'get', summary: 'The stockroom: styles with their lasts, runs and shelf counts' },
+  { path: '/styles', method: 'post', summary: 'Keep a new style', body: styleSchema, status: 201 },
+  { path: '/styles', method: 'patch', summary: 'Change many styles at once, all or none; answers with what they had before', body: stylesPatchSchema },
+  { path: '/styles/{id}', method: 'get', summary: 'One style', hasId: true },
+  { path: '/styles/{id}', method: 'delete', summary: 'Take a style away that no visit speaks of', hasId: true },
+  { path: '/styles/{id}/duplicate', method: 'post', summary: 'A variant of a style', body: duplicateSchema, status: 201, hasId: true },
+  { path: '/styles/{id}/stock', method: 'put', summary: 'Set what is on the shelf', body: countsSchema, hasId: true },
+  { path: '/styles/{id}/photos', method: 'get', summary: 'Photographs kept with a style', hasId: true },
+  { path: '/styles/{id}/photos', method: 'post', summary: 'Keep a photograph', body: photoSchema, status: 201, hasId: true },
+  { path: '/photos/{id}', method: 'get', summary: 'One photograph', hasId: true },
+  { path: '/photos/{id}', method: 'delete', summary: 'Take a photograph away', hasId: true },
+  { path: '/lasts', method: 'get', summary: 'Every last' },
+  { path: '/lasts', method: 'post', summary: 'Keep a new last', body: lastSchema, status: 201 },
+  { path: '/lasts/{id}', method: 'get', summary: 'One last, what was measured of it, and what that says together', hasId: true },
+  { path: '/lasts/{id}', method: 'put', summary: 'Change a last; a version seen and outdated is a conflict', body: lastPatchSchema, hasId: true },
+  { path: '/lasts/{id}/readings', method: 'post', summary: 'Keep a measured pair or insole', body: readingSchema, status: 201, hasId: true },
+  { path: '/lasts/{id}/join', method: 'post', summary: 'Join a last that is the same under another name', hasId: true },
+  { path: '/readings/{id}', method: 'delete', summary: 'Take a reading away', hasId: true },
+  { path: '/compare/lasts', method: 'post', summary: 'Two to four insides laid over each other, in millimetres and words', body: compareLastsSchema },
+  { path: '/compare/size', method: 'post', summary: 'Which size of others feels like a size of one', body: compareSizeSchema },
+  { path: '/compare/matrix', method: 'post', summary: 'Sizes that feel alike for a set of lasts', body: matrixSchema },
+  { path: '/matrices', method: 'get', summary: 'Matrices the shop keeps' },
+  { path: '/matrices', method: 'post', summary: 'Keep a matrix', body: matrixSchema, status: 201 },
+  { path: '/matrices/{id}', method: 'delete', summary: 'Take a matrix away', hasId: true },
+  { path: '/export/stock', method: 'get', summary: 'The stockroom as a file; ?format=json, styles or counts' },
+  { path: '/import/stock', method: 'post', summary: 'Read a file or a pasted run into the stockroom; looked over first as a dry run', body: stockImportSchema },
+  { path: '/stock-schema.json', method: 'get', summary: 'JSON Schema of a stockroom file' },
   { path: '/customers', method: 'get', summary: 'Everyone, with the last measured lengths' },
   { path: '/customers', method: 'post', summary: 'Add a person', body: customerSchema, status: 201 },
   { path: '/customers/{id}', method: 'get', summary: 'One person', hasId: true },

@@ -11,7 +11,7 @@ interface DemoLast { id: string; maker: string; name: string; family: string; [r
 interface DemoStyle {
   id: string; maker: string; last: string; name: string; kind: string; forWhom: string; scale: string; school: string; step: number; from: number; to: number;
   widths: string[]; upper: string; closure: string; soleStiffness: number; heelHeightMm: number; platformMm: number; removableInsoleMm: number;
-  toeStructure: string; stock: Record<string, number>;
+  toeStructure: string; details?: object; stock: Record<string, number>;
 }
 // prettier-ignore
 interface DemoPerson { id: string; name: string; born: number; work: string; story: string; group: string; flags: string[] }

@@ -3,6 +3,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstSlice from './migrations/0001-first-slice';
 import * as sizes from './migrations/0002-sizes';
 import * as feet from './migrations/0003-feet';
+import * as stockroom from './migrations/0004-stockroom';
 
 interface Migration {
   up: (q: QueryInterface) => Promise<void>;
@@ -13,7 +14,8 @@ interface Migration {
 const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0001-first-slice', ...firstSlice },
   { name: '0002-sizes', ...sizes },
-  { name: '0003-feet', ...feet }
+  { name: '0003-feet', ...feet },
+  { name: '0004-stockroom', ...stockroom }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

@@ -19,6 +19,9 @@ export interface Tables {
   MakerScale: ModelStatic<Model>;
   Tracing: ModelStatic<Model>;
   Change: ModelStatic<Model>;
+  InsideReading: ModelStatic<Model>;
+  StylePhoto: ModelStatic<Model>;
+  SizeMatrix: ModelStatic<Model>;
 }
 
 const { STRING, TEXT, INTEGER, DOUBLE, BOOLEAN, JSON: JSON_TYPE, DATE } = DataTypes;
@@ -35,7 +38,7 @@ export function tables(sequelize: Sequelize): Tables {
     sequelize.define(name, columns, { tableName });
   const made: Tables = {
     Maker: define('Maker', 'makers', { id, name: STRING(120), note: TEXT, letters: JSON_TYPE }),
-    Last: define('Last', 'lasts', { id, makerId: STRING(60), name: STRING(120), family: STRING(20), definition: JSON_TYPE }),
+    Last: define('Last', 'lasts', { id, makerId: STRING(60), name: STRING(120), family: STRING(20), definition: JSON_TYPE, version: INTEGER.UNSIGNED }),
     Style: define('Style', 'styles', {
       id,
       makerId: STRING(60),
@@ -55,7 +58,9 @@ export function tables(sequelize: Sequelize): Tables {
       heelHeightMm: DOUBLE,
       platformMm: DOUBLE,
       removableInsoleMm: DOUBLE,
-      toeStructure: STRING(12)
+      toeStructure: STRING(12),
+      details: JSON_TYPE,
+      version: INTEGER.UNSIGNED
     }),
     Stock: define('Stock', 'stock', {
       styleId: { type: STRING(60), primaryKey: true },
@@ -175,6 +180,33 @@ export function tables(sequelize: Sequelize): Tables {
       what: STRING(40),
       changed: JSON_TYPE
     }),
+    InsideReading: define('InsideReading', 'inside_readings', {
+      id: serial,
+      lastId: STRING(60),
+      size: DOUBLE,
+      width: STRING(12),
+      side: STRING(5),
+      who: STRING(60),
+      takenOn: STRING(10),
+      lengthMm: DOUBLE,
+      ballMm: DOUBLE,
+      narrowMm: DOUBLE,
+      heelMm: DOUBLE,
+      ballGirthMm: DOUBLE,
+      outline: JSON_TYPE,
+      note: STRING(200),
+      createdAt: DATE(3)
+    }),
+    StylePhoto: define('StylePhoto', 'style_photos', {
+      id: serial,
+      styleId: STRING(60),
+      shows: STRING(12),
+      caption: STRING(200),
+      mime: STRING(20),
+      content: TEXT('medium'),
+      createdAt: DATE(3)
+    }),
+    SizeMatrix: define('SizeMatrix', 'size_matrices', { id: serial, name: STRING(80), definition: JSON_TYPE, createdAt: DATE(3) }),
     MakerScale: define('MakerScale', 'maker_scales', { id: serial, makerId: STRING(60), definition: JSON_TYPE })
   };
   made.Fitting.hasMany(made.FootMeasure, { foreignKey: 'fittingId', as: 'measures' });

@@ -34,12 +34,6 @@ export async function bookFor(ids: readonly string[]): Promise<ScaleBook> {
   return book;
 }
 
-/** Makers, for choosing. */
-export async function allMakers(): Promise<{ id: string; name: string }[]> {
-  const rows = await tables(database()).Maker.findAll({ order: [['name', 'ASC']] });
-  return rows.map((m) => ({ id: m.get('id') as string, name: m.get('name') as string }));
-}
-
 /** Keeps a maker's scale. @throws Problem 404 for a maker that is not there, 422 for a scale that could hold no foot */
 export async function addMakerScale({ makerId, ...definition }: z.infer<typeof makerScaleSchema>): Promise<number> {
   const t = tables(database());

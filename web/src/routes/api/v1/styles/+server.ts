@@ -1,4 +1,7 @@
-import { get } from '$lib/server/endpoint';
-import { allStyles } from '$lib/server/shop/stockroom';
+import { stylesPatchSchema, styleSchema } from '$lib/api/stock-schema';
+import { get, take } from '$lib/server/endpoint';
+import { addStyle, allStyles, changeStyles } from '$lib/server/shop/stockroom';
 
 export const GET = get(async () => ({ styles: await allStyles() }));
+export const POST = take(styleSchema, (body) => addStyle(body), 201);
+export const PATCH = take(stylesPatchSchema, ({ changes }) => changeStyles(changes));

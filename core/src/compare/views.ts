@@ -1,0 +1,112 @@
+import type { Point } from '../shape';
+import { compileInsole, innerWall, outerWall } from '../last';
+import { pitchOf } from '../heel';
+import type { ComparedShoe } from './inside-measures';
+
+/** Heights of a last by share of the foot, where nobody measured them [estimates]. */
+const USUAL = { back: 0.24, instep: 0.29, instepAt: 0.42, ball: 0.15, seat: 0.18 } as const;
+
+/** The inside seen from its outer or inner side: x forward from the back of the heel, y up from the ground at the ball, mm. */
+export interface SideView {
+  /** Along the bottom from heel to tip. */
+  bottom: Point[];
+  /** Over the top from the back of the heel to the tip. */
+  top: Point[];
+  ball: Point;
+  pitchDeg: number;
+}
+
+/**
+ * Side of an inside: the seat on its drop, the shank down to the ball, the toe standing off the ground.
+ * Heights that nobody measured come from the foot it is made for.
+ */
+export function sideView({ inside, form, dropMm }: ComparedShoe): SideView {
+  const L = inside.madeForFootMm;
+  const drop = dropMm ?? form?.heelHeightMm ?? 0;
+  const { centralDeg, wedgeDeg } = pitchOf(drop, L);
+  const slope = Math.tan((centralDeg * Math.PI) / 180);
+  const seat = USUAL.seat * L;
+  const ball = inside.flexLineMm;
+  const spring = form?.toeSpringMm ?? 0;
+  const toe = inside.insoleLengthMm;
+  const wedge = Math.tan((wedgeDeg * Math.PI) / 180);
+  const bottomAt = (x: number): number => {
+    if (x >= ball) return spring * ((x - ball) / (toe - ball)) ** 2;
+    if (x <= seat) return drop - wedge * x;
+    // From the seat to the ball in one smooth fall: flat at neither end but as steep as seat and forepart ask.
+    const from = drop - wedge * seat;
+    const t = (x - seat) / (ball - seat);
+    const h = ball - seat;
+    // Never steeper at the seat than would dip under the ball.
+    const steep = Math.min((3 * from) / h, Math.max(wedge, slope));
+    return (1 - t) ** 2 * ((1 + 2 * t) * from - t * h * steep);
+  };
+  const along = (from: number, to: number, n: number): number[] => Array.from({ length: n + 1 }, (_, i) => from + ((to - from) * i) / n);
+  const bottom = along(0, toe, 80).map((x) => ({ x, y: bottomAt(x) }));
+  const instepAt = USUAL.instepAt * L;
+  const knots: Point[] = [
+    { x: 0, y: bottomAt(0) + (form?.backHeightMm ?? USUAL.back * L) },
+    { x: instepAt, y: bottomAt(instepAt) + (form?.instepHeightMm ?? USUAL.instep * L) },
+    { x: ball, y: bottomAt(ball) + USUAL.ball * L },
+    { x: toe - 0.5 * inside.toeDepthMm, y: bottomAt(toe) + inside.toeDepthMm },
+    { x: toe, y: bottomAt(toe) }
+  ];
+  return { bottom, top: knots, ball: { x: ball, y: bottomAt(ball) }, pitchDeg: centralDeg };
+}
+
+/** The inside cut across at the ball, seen from in front: y up, x to the inner side, mm, closed. */
+export interface FrontView {
+  outline: Point[];
+  heightMm: number;
+  girthMm: number;
+}
+
+/** Where along its height a section is widest, how far its crown stands to the inner side, and its two domes [estimates]. */
+const SECTION = { widestAt: 0.15, crownAt: 0.16, inner: 0.46, innerDome: 2, outerDome: 1.7 } as const;
+const STEPS = 48;
+
+/** Section at the ball whose girth is the inside's: the height of the crown follows from the girth. */
+export function frontView({ inside }: ComparedShoe): FrontView {
+  const insole = compileInsole(inside);
+  const flat = innerWall(insole, insole.ballMm) + outerWall(insole, insole.ballMm);
+  const width = Math.max(flat * 1.03, 0.403 * inside.ballGirthMm);
+  const outlineAt = (height: number): Point[] => sectionOf(flat, width, height);
+  let [low, high] = [8, 160];
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (lengthOf(outlineAt(middle)) > inside.ballGirthMm) high = middle;
+    else low = middle;
+  }
+  const outline = outlineAt((low + high) / 2);
+  return { outline, heightMm: (low + high) / 2, girthMm: lengthOf(outline) };
+}
+
+function sectionOf(flat: number, width: number, height: number): Point[] {
+  const rim = SECTION.widestAt * width;
+  const crown = SECTION.crownAt * width;
+  const half = (side: 1 | -1): Point[] => {
+    const share = side > 0 ? SECTION.inner : 1 - SECTION.inner;
+    const [edge, foot] = [share * width, share * flat];
+    const dome = side > 0 ? SECTION.innerDome : SECTION.outerDome;
+    const top = side * crown;
+    return Array.from({ length: STEPS + 1 }, (_, i) => {
+      const t = i / STEPS;
+      if (t < 0.3) {
+        // Lower corner: a quarter of an ellipse from the bottom's edge out to the widest.
+        const a = (t / 0.3) * (Math.PI / 2);
+        return { x: side * (foot + (edge - foot) * Math.sin(a)), y: rim * (1 - Math.cos(a)) };
+      }
+      const u = (t - 0.3) / 0.7;
+      const a = u * (Math.PI / 2);
+      const reach = edge - top;
+      return { x: side * (top + reach * Math.cos(a) ** (2 / dome)), y: rim + (height - rim) * Math.sin(a) ** (2 / dome) };
+    });
+  };
+  return [...half(1), ...half(-1).reverse()];
+}
+
+const lengthOf = (points: readonly Point[]): number =>
+  points.reduce((sum, p, i) => {
+    const q = points[(i + 1) % points.length];
+    return sum + Math.hypot(q.x - p.x, q.y - p.y);
+  }, 0);

@@ -1,0 +1,235 @@
+import { CLOSURES, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style } from '@chiave/core/fit';
+import { BLANK_DETAILS, checkLast, TOE_FAMILY_IDS, type Last, type StyleDetails } from '@chiave/core/last';
+import { SCALE, SCALES, schoolOf, type ScaleId } from '@chiave/core/size';
+import { z } from 'zod';
+
+/** The stockroom as it is sent, kept and carried in files: makers, lasts, styles. Millimetres throughout. */
+const slug = z
+  .string()
+  .max(60)
+  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'an id is lower-case letters, digits and single dashes');
+const name = z.string().trim().min(1, 'a name is needed').max(120);
+const mm = (low: number, high: number) => z.number().min(low).max(high);
+export const EVIDENCE_MARKS = ['measured', 'felt', 'claimed', 'unsure', 'not-seen'] as const;
+const mark = z.enum(EVIDENCE_MARKS);
+const letter = z.string().trim().min(1).max(12);
+
+export const makerSchema = z
+  .object({
+    id: slug,
+    name,
+    note: z.string().max(2000).default(''),
+    letters: z.array(letter).min(1, 'a maker has at least one width').max(20)
+  })
+  .meta({ id: 'Maker' });
+export type MakerBody = z.infer<typeof makerSchema>;
+
+const lastShape = z.object({
+  id: slug,
+  maker: slug,
+  name,
+  family: z.enum(TOE_FAMILY_IDS),
+  taperShiftMm: mm(-60, 60).default(0),
+  widthBasis: z.enum(['footbed', 'feather-edge', 'inside']).default('footbed'),
+  base: z.object({
+    size: z.number().min(-5).max(400),
+    width: letter,
+    forFootMm: z.number(),
+    insoleMm: z.number(),
+    ballWidthMm: z.number(),
+    heelWidthMm: z.number(),
+    ballGirthMm: z.number(),
+    waistGirthMm: z.number(),
+    instepGirthMm: z.number(),
+    throatGirthMm: mm(150, 500).optional(),
+    toplineGirthMm: mm(100, 500).optional(),
+    shaftGirthMm: mm(150, 700).optional(),
+    toeDepthMm: z.number(),
+    littleToeDepthMm: z.number()
+  }),
+  grade: z.object({
+    lengthPerSizeMm: z.number(),
+    girthPerSizeMm: z.number(),
+    girthPerWidthMm: z.number(),
+    bottomShare: z.number(),
+    toeExtension: z.enum(['fixed', 'graded']).default('fixed'),
+    halves: z.enum(['full', 'width-only']).default('full'),
+    coarse: z.boolean().optional(),
+    heelHeight: z.enum(['fixed', 'graded']).optional()
+  }),
+  aliases: z.array(z.string().trim().min(1).max(80)).max(20).optional(),
+  form: z
+    .object({
+      heelHeightMm: mm(0, 260).optional(),
+      toeSpringMm: mm(0, 60).optional(),
+      archLine: z.enum(['straight', 'curved']).optional(),
+      sideCut: z.enum(['low', 'medium', 'high']).optional(),
+      throatLineMm: mm(60, 400).optional(),
+      instepHeightMm: mm(20, 140).optional(),
+      backHeightMm: mm(20, 140).optional(),
+      toe: z.enum(['structured', 'collapsed']).optional()
+    })
+    .optional(),
+  combination: z.object({ heel: z.number().int().min(-6).max(6), waist: z.number().int().min(-6).max(6) }).optional(),
+  evidence: z.object({ mark, lengthSdMm: mm(0.1, 20), widthSdMm: mm(0.1, 20), girthSdMm: mm(0.1, 30), note: z.string().max(500).default('') })
+});
+export const lastSchema = lastShape
+  .superRefine((last, context) => {
+    for (const { path, message } of checkLast(last as Last)) context.addIssue({ code: 'custom', path: path.split('.'), message });
+  })
+  .meta({ id: 'Last' });
+export type LastBody = z.infer<typeof lastSchema>;
+export const lastPatchSchema = z.object({ last: lastSchema, version: z.number().int().min(0).optional() }).meta({ id: 'LastPatch' });
+
+const year = z.number().int().min(1900).max(2100).nullable();
+const words = z.string().max(200);
+export const detailsSchema = z
+  .object({
+    variant: words,
+    madeFrom: year,
+    madeTo: year,
+    factory: words,
+    colour: words,
+    upperThicknessMm: mm(0.2, 8).nullable(),
+    lining: words,
+    stretch: z.enum(['none', 'little', 'much', '']),
+    shrinks: z.boolean(),
+    shaftHeightMm: mm(0, 700).nullable(),
+    sole: words,
+    heelShape: words,
+    heelTipMm: mm(3, 90).nullable(),
+    weightG: mm(20, 3000).nullable(),
+    price: mm(0, 100000).nullable(),
+    note: z.string().max(2000),
+    evidence: z.record(z.string().max(40), z.object({ mark, source: z.string().max(200), date: z.string().max(10) }))
+  })
+  .partial()
+  .meta({ id: 'StyleDetails' });
+/** Details with everything that was left out blank. */
+export const wholeDetails = (details: Partial<StyleDetails> | null | undefined): StyleDetails => ({ ...BLANK_DETAILS, ...details });
+
+const styleShape = z.object({
+  id: slug,
+  last: slug,
+  name,
+  kind: z.enum(KIND_IDS),
+  forWhom: z.enum(['women', 'men', 'unisex', 'children']),
+  scale: z.enum(SCALES.map((s) => s.id) as [ScaleId, ...ScaleId[]]),
+  school: z.string().max(20).default('standard'),
+  step: z.number().min(0.1).max(10),
+  from: z.number().min(-5).max(400),
+  to: z.number().min(-5).max(400),
+  widths: z.array(letter).min(1, 'a style is made in at least one width').max(20),
+  upper: z.enum(UPPER_IDS),
+  closure: z.enum(CLOSURES as unknown as [Style['closure'], ...Style['closure'][]]),
+  soleStiffness: z.number().min(1).max(5),
+  heelHeightMm: mm(0, 260),
+  platformMm: mm(0, 120).default(0),
+  removableInsoleMm: mm(0, 15).default(0),
+  toeStructure: z.enum(['structured', 'collapsed']).default('structured'),
+  details: detailsSchema.default({}),
+  stock: z.record(z.string().max(26), z.number().int().min(0, 'a count is never below nought').max(9999)).default({})
+});
+export const styleSchema = styleShape
+  .superRefine((style, context) => {
+    for (const { path, message } of checkRun(style)) context.addIssue({ code: 'custom', path: path.split('.'), message });
+  })
+  .meta({ id: 'StyleBody' });
+export type StyleBody = z.infer<typeof styleSchema>;
+
+/** What of many styles can be changed at once; with the version each had when it was seen. */
+const CHANGEABLE = styleShape.omit({ id: true, stock: true }).partial();
+export const stylesPatchSchema = z
+  .object({
+    changes: z
+      .array(z.object({ id: slug, set: CHANGEABLE, version: z.number().int().min(0).optional() }))
+      .min(1, 'nothing to change')
+      .max(500, 'at most 500 styles at once')
+  })
+  .meta({ id: 'StylesPatch' });
+export type StyleChange = z.infer<typeof stylesPatchSchema>['changes'][number];
+export const duplicateSchema = z.object({ id: slug, name, set: CHANGEABLE.default({}), withStock: z.boolean().default(false) }).meta({ id: 'StyleDuplicate' });
+export const countsSchema = z.object({ counts: z.record(z.string().max(26), z.number().int().min(0).max(9999)) }).meta({ id: 'Counts' });
+
+/** A run that can be: ends in order, whole steps between them, a school the scale has, counts of sizes there are. */
+export function checkRun(style: Pick<StyleBody, 'scale' | 'school' | 'step' | 'from' | 'to' | 'widths' | 'stock'>): { path: string; message: string }[] {
+  const problems: { path: string; message: string }[] = [];
+  const { from, to, step, scale, school, widths } = style;
+  if (to < from) problems.push({ path: 'to', message: `the run ends at ${to}, before it begins at ${from}` });
+  else if (Math.abs((to - from) / step - Math.round((to - from) / step)) > 0.02)
+    problems.push({ path: 'step', message: `steps of ${step} do not lead from ${from} to ${to}` });
+  if (schoolOf(SCALE[scale], school).id !== school)
+    problems.push({ path: 'school', message: `${SCALE[scale].name} has no school ${school}: ${SCALE[scale].schools.map((s) => s.id).join(', ')}` });
+  if (new Set(widths).size !== widths.length) problems.push({ path: 'widths', message: 'a width stands twice' });
+  if (problems.length > 0) return problems;
+  const asStyle = style as unknown as Style;
+  const made = new Set(sizesOf(asStyle).flatMap((size) => widths.map((w) => stockKey(asStyle, size, w))));
+  const strange = Object.keys(style.stock).find((key) => !made.has(key));
+  if (strange) problems.push({ path: `stock.${strange}`, message: `there is no ${strange.replace('|', ' ')} in this run` });
+  return problems;
+}
+
+export const readingSchema = z
+  .object({
+    size: z.number().min(-5).max(400),
+    width: letter,
+    side: z.enum(['left', 'right']),
+    who: z.string().trim().min(1, 'who measured it?').max(60),
+    takenOn: z.iso.date('a day as 2026-11-25'),
+    lengthMm: mm(80, 450).nullish(),
+    ballMm: mm(30, 160).nullish(),
+    narrowMm: mm(20, 140).nullish(),
+    heelMm: mm(20, 120).nullish(),
+    ballGirthMm: mm(90, 420).nullish(),
+    outline: z
+      .array(z.tuple([z.number(), z.number()]))
+      .max(2000)
+      .nullish(),
+    note: z.string().max(200).default('')
+  })
+  .refine((r) => [r.lengthMm, r.ballMm, r.narrowMm, r.heelMm, r.ballGirthMm].some((v) => v !== null && v !== undefined), {
+    path: ['lengthMm'],
+    message: 'a reading needs at least one figure'
+  })
+  .meta({ id: 'InsideReading' });
+
+export const photoSchema = z
+  .object({
+    shows: z.enum(['whole', 'arch', 'toe', 'vamp', 'heel', 'sole', 'insole']),
+    caption: z.string().max(200).default(''),
+    mime: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+    content: z.base64('the picture as base64').min(100, 'the picture is empty').max(900_000, 'a picture has at most 650 kB: make it smaller')
+  })
+  .meta({ id: 'StylePhoto' });
+
+const lastAt = z.object({
+  last: slug.describe('id of a last; or of a style, whose last, upper and drop are taken'),
+  size: z.number().optional().describe('in its own scale'),
+  width: letter.optional()
+});
+const feltWeights = z.object({
+  length: mm(0, 10),
+  'ball-girth': mm(0, 10),
+  instep: mm(0, 10),
+  heel: mm(0, 10),
+  'toe-width': mm(0, 10)
+});
+const wearer = z
+  .object({ lengthMm: mm(80, 400), ballWidthMm: mm(30, 160).optional(), toeShape: z.enum(['egyptian', 'greek', 'square']).optional() })
+  .optional()
+  .describe('whose toes stand in both; left out, an ordinary foot each is made for');
+export const compareLastsSchema = z
+  .object({
+    lasts: z.array(lastAt).min(2, 'two to four are compared').max(4, 'two to four are compared'),
+    by: z.enum(['foot', 'label', 'sizes']).default('foot').describe('the same foot, the same size number, or the sizes given'),
+    footMm: mm(80, 400).optional(),
+    at: z.enum(['heel', 'ball']).default('heel'),
+    foot: wearer
+  })
+  .meta({ id: 'CompareLasts' });
+export const compareSizeSchema = z
+  .object({ from: lastAt.required({ size: true }), to: z.array(slug).min(1).max(60), weights: feltWeights.optional(), foot: wearer })
+  .meta({ id: 'CompareSize' });
+export const matrixSchema = z
+  .object({ name, lasts: z.array(slug).min(2, 'at least two lasts').max(30, 'at most thirty lasts'), footMm: mm(80, 400) })
+  .meta({ id: 'SizeMatrix' });

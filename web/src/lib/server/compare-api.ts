@@ -1,0 +1,125 @@
+import { compareShoes, insideMeasures, overlayDistance, type ComparedShoe } from '@chiave/core/compare';
+import type { z } from 'zod';
+import type { compareLastsSchema, compareSizeSchema, matrixSchema } from '../api/stock-schema';
+import { comparables, planOfFoot, shoeAt, sizeThere, type Comparable } from '../compare-shoes';
+import { invalid, notFound } from './problems';
+import { allLasts, allMakers, allStyles } from './shop/stockroom';
+
+const round = (n: number): number | null => (Number.isFinite(n) ? Math.round(n * 100) / 100 : null);
+
+async function everything(): Promise<(id: string) => Comparable> {
+  const [lasts, styles, makers] = await Promise.all([allLasts(), allStyles(), allMakers()]);
+  const all = comparables(lasts, styles, makers);
+  return (id) => {
+    const found = all.find((c) => c.key === `last:${id}`) ?? all.find((c) => c.key === `style:${id}`);
+    if (!found) throw notFound(`last or style “${id}”`);
+    return found;
+  };
+}
+
+function inWords<T>(path: string, work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof RangeError) throw invalid([{ path, message: error.message }]);
+    throw error;
+  }
+}
+
+/** `POST /compare/lasts`: two to four insides laid over the first. */
+export async function compareLasts(body: z.infer<typeof compareLastsSchema>): Promise<unknown> {
+  const find = await everything();
+  const chosen = body.lasts.map((l) => ({ ...l, of: find(l.last) }));
+  const [first] = chosen;
+  const footMm = body.footMm ?? body.foot?.lengthMm ?? first.of.last.base.forFootMm;
+  const shoes: ComparedShoe[] = chosen.map((c, i) =>
+    inWords(`lasts.${i}`, () => {
+      if (body.by === 'foot') return shoeAt(c.of, { by: 'foot', footMm, width: c.width });
+      const size = body.by === 'label' ? (first.size ?? first.of.last.base.size) : (c.size ?? c.of.last.base.size);
+      return shoeAt(c.of, { by: 'size', size, width: c.width });
+    })
+  );
+  const foot = body.foot ? planOfFoot(body.foot) : null;
+  return {
+    by: body.by,
+    at: body.at,
+    shoes: shoes.map((s, i) => ({
+      last: chosen[i].of.last.id,
+      name: s.name,
+      measures: Object.fromEntries(Object.entries(insideMeasures(s, foot)).map(([id, v]) => [id, round(v)]))
+    })),
+    against: shoes.slice(1).map((s) => {
+      const { alike, differ, sentences } = compareShoes(shoes[0], s, foot);
+      const out = (d: (typeof differ)[number]) => ({ id: d.measure.id, name: d.measure.name, unit: d.measure.unit, by: round(d.by), words: d.words });
+      return { name: s.name, distanceMm: round(overlayDistance(shoes[0], s, body.at)), alike: alike.map(out), differ: differ.map(out), words: sentences };
+    })
+  };
+}
+
+/** `POST /compare/size`: which size of others feels like a size of one. */
+export async function compareSize(body: z.infer<typeof compareSizeSchema>): Promise<unknown> {
+  const find = await everything();
+  const from = find(body.from.last);
+  const foot = body.foot ? planOfFoot(body.foot) : null;
+  return {
+    from: { last: from.last.id, name: from.name, size: body.from.size, width: body.from.width ?? from.last.base.width },
+    to: body.to.map((id, i) => {
+      const to = find(id);
+      const { equivalent, width, label, roundedBy } = inWords(`to.${i}`, () =>
+        sizeThere(from, { by: 'size', size: body.from.size, width: body.from.width }, to, foot, body.weights)
+      );
+      return {
+        last: to.last.id,
+        name: to.name,
+        scale: to.style?.scale ?? null,
+        size: label,
+        width,
+        exact: round(equivalent.exact),
+        roundedBySizes: round(roundedBy),
+        footMm: round(equivalent.footMm),
+        offMm: round(equivalent.offMm),
+        residual: equivalent.residual.map((r) => ({ id: r.id, mm: round(r.mm), words: r.words }))
+      };
+    })
+  };
+}
+
+export interface MatrixCell {
+  label: string;
+  width: string;
+  offMm: number;
+  words: string;
+}
+export interface Matrix {
+  name: string;
+  footMm: number;
+  lasts: { id: string; name: string; size: string }[];
+  /** Row feels like column: `cells[row][column]`, null on the diagonal or where none comes near. */
+  cells: (MatrixCell | null)[][];
+}
+
+/** Which size of each last feels like the size that fits a foot in each other. */
+export async function matrixOf({ name, lasts, footMm }: z.infer<typeof matrixSchema>): Promise<Matrix> {
+  const find = await everything();
+  const chosen = lasts.map(find);
+  const sizeOf = (c: Comparable): number => {
+    const exact = c.last.base.size + (footMm - c.last.base.forFootMm) / c.last.grade.lengthPerSizeMm;
+    return c.last.grade.halves === 'width-only' ? Math.round(exact) : Math.round(2 * exact) / 2;
+  };
+  const cell = (from: Comparable, to: Comparable): MatrixCell | null => {
+    if (from === to) return null;
+    try {
+      const there = sizeThere(from, { by: 'size', size: sizeOf(from) }, to, null);
+      return { label: there.label, width: there.width, offMm: there.equivalent.offMm, words: there.equivalent.residual[0].words };
+    } catch (error) {
+      if (error instanceof RangeError) return null;
+      throw error;
+    }
+  };
+  return {
+    name,
+    footMm,
+    lasts: chosen.map((c) => ({ id: c.last.id, name: c.name, size: String(sizeOf(c)) })),
+    cells: chosen.map((from) => chosen.map((to) => cell(from, to)))
+  };
+}

@@ -1,0 +1,79 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { CLOSURES, KINDS, UPPERS, type Style } from '@chiave/core/fit';
+  import { parseMixedNumber } from '@chiave/core/measure';
+  import type { StyleChange } from '$lib/api/stock-schema';
+  import { send } from '../save.svelte';
+  import { undoList } from './undo.svelte';
+
+  /** One field of many styles changed at once. */
+  let { styles, ondone }: { styles: readonly Style[]; ondone: () => void } = $props();
+
+  const named = (list: readonly { id: string; name: string }[]) => list.map(({ id, name }) => ({ id, name }));
+  const FIELDS = [
+    { id: 'upper', name: 'upper', options: named(UPPERS) },
+    { id: 'closure', name: 'closure', options: CLOSURES.map((c) => ({ id: c, name: c })) },
+    { id: 'kind', name: 'kind', options: named(KINDS) },
+    { id: 'forWhom', name: 'for whom', options: ['women', 'men', 'unisex', 'children'].map((c) => ({ id: c, name: c })) },
+    { id: 'soleStiffness', name: 'sole stiffness, 1 to 5', number: true },
+    { id: 'heelHeightMm', name: 'heel height, mm', number: true },
+    { id: 'platformMm', name: 'platform, mm', number: true },
+    { id: 'removableInsoleMm', name: 'removable insole, mm', number: true },
+    { id: 'details.colour', name: 'colour' },
+    { id: 'details.factory', name: 'factory' },
+    { id: 'details.variant', name: 'variant' },
+    { id: 'details.price', name: 'price', number: true }
+  ] as const;
+  let field = $state<(typeof FIELDS)[number]['id']>('details.price');
+  let value = $state('');
+  let message = $state('');
+  const chosen = $derived(FIELDS.find((f) => f.id === field)!);
+
+  async function change(): Promise<void> {
+    const typed = 'number' in chosen ? (parseMixedNumber(value) ?? value) : value;
+    const [group, inner] = field.split('.');
+    const set = (inner ? { [group]: { [inner]: typed } } : { [group]: typed }) as StyleChange['set'];
+    const changes = styles.map((s) => ({ id: s.id, set, version: s.version }));
+    const sent = await send<{ before: StyleChange[] }>('/api/v1/styles', 'PATCH', { changes });
+    message = sent.ok ? '' : sent.errors[0] ? `${chosen.name}: ${sent.errors[0].message}` : sent.detail;
+    if (!sent.ok) return;
+    const { before } = sent.value;
+    undoList.add(`${chosen.name} of ${styles.length === 1 ? styles[0].name : `${styles.length} styles`}`, async () => {
+      const back = await send('/api/v1/styles', 'PATCH', { changes: before });
+      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
+    });
+    ondone();
+    await invalidateAll();
+  }
+</script>
+
+<form
+  class="notice mt-2 flex flex-wrap items-end gap-2"
+  onsubmit={(e) => {
+    e.preventDefault();
+    void change();
+  }}
+>
+  <span class="self-center font-semibold">{styles.length} picked: set</span>
+  <label class="block w-52"
+    ><span class="sr-only">Field to change</span><select
+      class="field"
+      bind:value={field}
+      onchange={() => {
+        value = '';
+        message = '';
+      }}
+      >{#each FIELDS as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</select
+    ></label
+  >
+  <label class="block w-44"
+    ><span class="sr-only">New value</span>
+    {#if 'options' in chosen}<select class="field" bind:value
+        ><option value="">choose</option>{#each chosen.options as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</select
+      >
+    {:else}<input class="field figures" bind:value placeholder="new value" />{/if}</label
+  >
+  <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={value.trim() === ''}>Change them all</button>
+  <button type="button" class="min-h-11 underline" onclick={ondone}>Pick none</button>
+  {#if message}<p class="text-tight w-full" role="alert">{message}. Nothing was changed.</p>{/if}
+</form>

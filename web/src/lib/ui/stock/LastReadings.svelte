@@ -1,0 +1,232 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { format } from 'date-fns';
+  import { readInsole, TOE_FAMILY, type Last, type LastEstimate } from '@chiave/core/last';
+  import { parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
+  import type { Point } from '@chiave/core/shape';
+  import type { ReadingRow } from '$lib/server/shop/last-evidence';
+  import { readSvgOutline } from '$lib/tracing/svg-outline';
+  import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';
+  import { fitterName, send, type SaveError } from '../save.svelte';
+  import { undoList } from './undo.svelte';
+
+  /** Pairs measured on a last by several hands, and what they say together. */
+  // prettier-ignore
+  let { last, readings, estimate, letters }: {
+    last: Last & { version: number }; readings: readonly ReadingRow[]; estimate: LastEstimate; letters: readonly string[];
+  } = $props();
+
+  const FIGURES = [
+    ['lengthMm', 'length'],
+    ['ballMm', 'ball width'],
+    ['narrowMm', 'narrow part'],
+    ['heelMm', 'heel width'],
+    ['ballGirthMm', 'ball girth']
+  ] as const;
+  let size = $state('');
+  let width = $state('');
+  let side = $state<'left' | 'right'>('left');
+  let who = $state(fitterName.get());
+  let figures = $state<Record<string, string>>({});
+  let outline = $state.raw<Point[] | null>(null);
+  let toeSeen = $state('');
+  let errors = $state<SaveError[]>([]);
+  let message = $state('');
+  let reading = $state('');
+  const errorOf = (path: string) => errors.find((e) => e.path === path)?.message;
+  const figure = (id: string): number | string | null => {
+    const text = (figures[id] ?? '').trim();
+    if (text === '') return null;
+    const parsed = parseLength(text, 'mm');
+    return parsed.ok ? parsed.mm : text;
+  };
+
+  async function add(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const every = outline ? Math.max(1, Math.ceil(outline.length / 800)) : 1;
+    const sent = await send<{ id: number }>(`/api/v1/lasts/${last.id}/readings`, 'POST', {
+      size: parseMixedNumber(size) ?? size,
+      width: width || last.base.width,
+      side,
+      who,
+      takenOn: format(new Date(), 'yyyy-MM-dd'),
+      ...Object.fromEntries(FIGURES.map(([id]) => [id, figure(id)])),
+      outline: outline ? outline.filter((_, i) => i % every === 0).map((p) => [Math.round(p.x * 100) / 100, Math.round(p.y * 100) / 100]) : null
+    });
+    errors = sent.ok ? [] : sent.errors;
+    message = sent.ok || sent.errors.length > 0 ? '' : sent.detail;
+    if (!sent.ok) return;
+    if (who.trim()) fitterName.set(who);
+    const { id } = sent.value;
+    undoList.add(`a reading of ${last.name}`, async () => {
+      const back = await send(`/api/v1/readings/${id}`, 'DELETE');
+      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
+    });
+    figures = {};
+    outline = null;
+    toeSeen = '';
+    await invalidateAll();
+  }
+  async function remove(r: ReadingRow): Promise<void> {
+    const sent = await send(`/api/v1/readings/${r.id}`, 'DELETE');
+    if (!sent.ok) {
+      message = sent.detail;
+      return;
+    }
+    const { id: _id, ...body } = r;
+    undoList.add(`a reading of ${last.name} taken away`, async () => {
+      const back = await send(`/api/v1/lasts/${last.id}/readings`, 'POST', body);
+      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
+    });
+    await invalidateAll();
+  }
+  async function takeOver(): Promise<void> {
+    const { version, ...was } = last;
+    const sent = await send(`/api/v1/lasts/${last.id}`, 'PUT', { last: { ...was, ...estimate.last, form: last.form, aliases: last.aliases }, version });
+    message = sent.ok ? '' : sent.detail;
+    if (!sent.ok) return;
+    undoList.add(`${last.name} as measured`, async () => {
+      const back = await send(`/api/v1/lasts/${last.id}`, 'PUT', { last: was });
+      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
+    });
+    await invalidateAll();
+  }
+
+  /** An outline fills the figures in; they can still be changed. */
+  function fromOutline(points: readonly Point[]): void {
+    try {
+      const read = readInsole(points, side);
+      figures = {
+        ...figures,
+        lengthMm: trimNumber(read.lengthMm),
+        ballMm: trimNumber(read.ballMm),
+        narrowMm: trimNumber(read.narrowMm),
+        heelMm: trimNumber(read.heelMm)
+      };
+      outline = read.outline;
+      toeSeen = `Its toe lies closest to ${TOE_FAMILY[read.family].name}, taper ${trimNumber(Math.abs(read.taperShiftMm))} mm ${read.taperShiftMm < 0 ? 'earlier' : 'later'}, off by ${trimNumber(read.offMm)} mm.`;
+      message = '';
+    } catch (error) {
+      message = `${error instanceof Error ? error.message : String(error)}.`;
+    }
+  }
+  async function bring(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
+    const file = event.currentTarget.files?.[0];
+    event.currentTarget.value = '';
+    if (!file) return;
+    message = '';
+    if (file.name.toLowerCase().endsWith('.svg')) {
+      const read = readSvgOutline(await file.text());
+      if (read.kind === 'outline') fromOutline(read.points);
+      else message = read.kind === 'refused' ? read.message : 'The SVG does not say how large it is: give it a width in mm.';
+      return;
+    }
+    if (file.size > 20_000_000) {
+      message = `${file.name} has ${Math.round(file.size / 1e6)} MB; pictures up to 20 MB are read.`;
+      return;
+    }
+    const worker = new Worker(new URL('../../workers/tracing.worker.ts', import.meta.url), { type: 'module' });
+    reading = 'beginning';
+    worker.onmessage = ({ data }: MessageEvent<TracingAnswer>) => {
+      if (data.kind === 'step') {
+        reading = data.what;
+        return;
+      }
+      reading = '';
+      worker.terminate();
+      if (data.kind === 'read') fromOutline(data.sheet.outline);
+      else if (data.kind === 'refused') message = data.message;
+    };
+    worker.onerror = (e) => {
+      reading = '';
+      message = `The reading stopped: ${e.message}`;
+    };
+    worker.postMessage({ file, how: 'sheet', sheet: 'a4' } satisfies TracingAsk);
+  }
+  const told = (id: string) => FIGURES.find(([f]) => f === id)?.[1] ?? id;
+</script>
+
+<section class="sheet grid content-start gap-2">
+  <h2>Measured pairs</h2>
+  <form class="grid grid-cols-2 gap-2 md:grid-cols-4" onsubmit={add} novalidate>
+    <label class="block"
+      ><span class="text-sm">Size</span><input class="field figures" bind:value={size} aria-invalid={!!errorOf('size')} />
+      {#if errorOf('size')}<span class="text-tight text-sm" role="alert">Write the size as a number.</span>{/if}</label
+    >
+    <label class="block"
+      ><span class="text-sm">Width</span><select class="field" bind:value={width}
+        ><option value="">{last.base.width}</option>{#each letters.filter((l) => l !== last.base.width) as l (l)}<option value={l}>{l}</option>{/each}</select
+      ></label
+    >
+    <label class="block"
+      ><span class="text-sm">Shoe</span><select class="field" bind:value={side}
+        ><option value="left">L left</option><option value="right">R right</option></select
+      ></label
+    >
+    <label class="block"
+      ><span class="text-sm">By whom</span><input class="field" bind:value={who} aria-invalid={!!errorOf('who')} />
+      {#if errorOf('who')}<span class="text-tight text-sm" role="alert">{errorOf('who')}</span>{/if}</label
+    >
+    {#each FIGURES as [id, name] (id)}
+      <label class="block"
+        ><span class="text-sm">{name}, mm</span><input class="field figures" bind:value={figures[id]} aria-invalid={!!errorOf(id)} />
+        {#if errorOf(id)}<span class="text-tight text-sm" role="alert">{errorOf(id)}</span>{/if}</label
+      >
+    {/each}
+    <div class="col-span-2 flex flex-wrap items-end gap-2 md:col-span-3">
+      <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
+        >Outline: SVG, or a tracing on A4<input type="file" accept="image/*,.svg" class="sr-only" onchange={bring} /></label
+      >
+      <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold">Keep this reading</button>
+    </div>
+  </form>
+  {#if reading}<p class="notice" role="status">Reading: {reading} …</p>{/if}
+  {#if toeSeen}<p class="notice" role="status">{toeSeen}</p>{/if}
+  {#if message}<p class="caution" role="alert">{message}</p>{/if}
+  {#if readings.length > 0}
+    <table class="w-full" data-readings>
+      <thead>
+        <tr class="border-b border-ink text-left"
+          ><th scope="col">size</th><th scope="col">shoe</th><th scope="col">by</th>{#each FIGURES as [id, name] (id)}<th scope="col">{name}</th>{/each}<th
+            scope="col"><span class="sr-only">take away</span></th
+          ></tr
+        >
+      </thead>
+      <tbody>
+        {#each readings as r (r.id)}
+          <tr class="border-b border-line">
+            <th scope="row" class="figures py-1 text-left">{r.size} {r.width}</th>
+            <td><b class={r.side === 'left' ? 'side-L' : 'side-R'}>{r.side === 'left' ? 'L' : 'R'}</b></td>
+            <td>{r.who}</td>
+            {#each FIGURES as [id] (id)}<td class="figures">{r[id] === null || r[id] === undefined ? '' : trimNumber(r[id])}</td>{/each}
+            <td><button type="button" class="min-h-9 underline" onclick={() => remove(r)}>take away</button></td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    <h3>What they say together</h3>
+    <p data-estimate>
+      Insole <b class="figures">{trimNumber(estimate.last.base.insoleMm)} ± {trimNumber(estimate.last.evidence.lengthSdMm)} mm</b>, ball width
+      <b class="figures">{trimNumber(estimate.last.base.ballWidthMm)} ± {trimNumber(estimate.last.evidence.widthSdMm)}</b>, ball girth
+      <b class="figures">{trimNumber(estimate.last.base.ballGirthMm)} ± {trimNumber(estimate.last.evidence.girthSdMm)}</b> in size {last.base.size}
+      {last.base.width}; a size is <b class="figures">{trimNumber(estimate.last.grade.lengthPerSizeMm, 2)} mm</b> long. {estimate.last.evidence.note}.
+    </p>
+    {#each estimate.outliers as o (`${o.reading.size}${o.what}`)}
+      <p class="caution">
+        Size {o.reading.size} by {o.reading.who}: {told(o.what)} stands {trimNumber(Math.abs(o.offMm))} mm {o.offMm > 0 ? 'over' : 'under'} what the others say. It
+        is left out: measure it again.
+      </p>
+    {/each}
+    {#each estimate.leftLessRight as d (d.what)}
+      <p class="text-sm">
+        <b class="side-L">L</b> less <b class="side-R">R</b>, {told(d.what)}:
+        <span class="figures">{d.mm < 0 ? '−' : '+'}{trimNumber(Math.abs(d.mm))} ± {trimNumber(d.sdMm)} mm</span>.
+      </p>
+    {/each}
+    <div><button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={takeOver}>Take this as the last</button></div>
+    <p class="soft text-sm">
+      What nobody measured stays as it is below. Readings by one hand share that hand's own error, so ten by one are not ten (deviations: estimates of this
+      project).
+    </p>
+  {:else}<p class="soft">Nothing measured yet. One traced insole halves the doubt of a label.</p>{/if}
+</section>

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { untrack } from 'svelte';
+  import { sizesOf, sizeText, stockKey, type Style } from '@chiave/core/fit';
+  import { send } from '../save.svelte';
+  import { undoList } from './undo.svelte';
+
+  /** Pairs on the shelf by size and width; typed, or a run pasted from a spreadsheet into any cell. */
+  let { style }: { style: Style } = $props();
+  const sizes = $derived(sizesOf(style));
+  const keyOf = (size: number, width: string) => stockKey(style, size, width);
+  const textsOf = (s: Style): Record<string, string> => Object.fromEntries(Object.entries(s.stock).map(([key, n]) => [key, String(n)]));
+  let texts = $state<Record<string, string>>(untrack(() => textsOf(style)));
+  let message = $state('');
+  let kept = untrack(() => JSON.stringify(style.stock));
+  $effect(() => {
+    const now = JSON.stringify(style.stock);
+    if (now === kept) return;
+    kept = now;
+    texts = textsOf(style);
+  });
+  const changed = $derived(sizes.some((z) => style.widths.some((w) => Number(texts[keyOf(z, w)] || 0) !== (style.stock[keyOf(z, w)] ?? 0))));
+  const bad = $derived(Object.entries(texts).find(([, t]) => t.trim() !== '' && !/^\d{1,4}$/.test(t.trim())));
+
+  async function save(): Promise<void> {
+    if (bad) return;
+    const counts = Object.fromEntries(
+      Object.entries(texts)
+        .filter(([, t]) => Number(t) > 0)
+        .map(([key, t]) => [key, Number(t)])
+    );
+    const sent = await send<{ before: Record<string, number> }>(`/api/v1/styles/${style.id}/stock`, 'PUT', { counts });
+    message = sent.ok ? '' : sent.detail;
+    if (!sent.ok) return;
+    const { before } = sent.value;
+    undoList.add(`what is on the shelf of ${style.name}`, async () => {
+      const back = await send(`/api/v1/styles/${style.id}/stock`, 'PUT', { counts: before });
+      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
+    });
+    await invalidateAll();
+  }
+  /** A block of cells goes in from where it was pasted, sizes down and widths across. */
+  function paste(event: ClipboardEvent, size: number, width: string): void {
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (!/[\t\n]/.test(text.trim())) return;
+    event.preventDefault();
+    const [fromSize, fromWidth] = [sizes.indexOf(size), style.widths.indexOf(width)];
+    text
+      .trimEnd()
+      .split(/\r?\n/)
+      .forEach((line, i) =>
+        line.split('\t').forEach((cell, k) => {
+          const [z, w] = [sizes[fromSize + i], style.widths[fromWidth + k]];
+          if (z !== undefined && w !== undefined) texts[keyOf(z, w)] = cell.trim();
+        })
+      );
+  }
+</script>
+
+<div class="overflow-x-auto">
+  <table data-counts>
+    <thead>
+      <tr
+        ><th scope="col" class="pr-3 text-left">size</th>{#each style.widths as w (w)}<th scope="col" class="px-1">{w}</th>{/each}</tr
+      >
+    </thead>
+    <tbody>
+      {#each sizes as size (size)}
+        <tr>
+          <th scope="row" class="figures pr-3 text-left">{sizeText(style, size)}</th>
+          {#each style.widths as w (w)}
+            {@const key = keyOf(size, w)}
+            <td class="p-0.5"
+              ><input
+                class="field figures !w-20 text-center"
+                inputmode="numeric"
+                aria-label="{sizeText(style, size)} {w} on the shelf"
+                value={texts[key] ?? ''}
+                placeholder="0"
+                aria-invalid={bad?.[0] === key}
+                oninput={(e) => (texts[key] = e.currentTarget.value)}
+                onpaste={(e) => paste(e, size, w)}
+              /></td
+            >
+          {/each}
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
+{#if bad}<p class="text-tight" role="alert">{bad[0].replace('|', ' ')}: “{bad[1]}” is no count; whole pairs, 0 to 9999.</p>{/if}
+{#if message}<p class="caution" role="alert">{message}</p>{/if}
+<div class="mt-2 flex items-center gap-3">
+  <button
+    type="button"
+    class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold disabled:opacity-60"
+    disabled={!changed || !!bad}
+    onclick={save}>Keep the counts</button
+  >
+  <span class="soft text-sm">A block copied from a spreadsheet can be pasted into any cell.</span>
+</div>

@@ -1,0 +1,230 @@
+<script lang="ts" generics="R extends { id: string }">
+  /**
+   * A table of thousands of rows: searched, filtered, sorted, its columns chosen, rows picked; only the rows in view are in the page.
+   */
+  import {
+    createTable,
+    getCoreRowModel,
+    getFilteredRowModel,
+    getSortedRowModel,
+    type ColumnDef,
+    type ColumnFiltersState,
+    type Row,
+    type SortingState,
+    type TableState,
+    type VisibilityState
+  } from '@tanstack/table-core';
+  import { elementScroll, observeElementOffset, observeElementRect, Virtualizer, type VirtualItem } from '@tanstack/virtual-core';
+  import { onMount, untrack, type Snippet } from 'svelte';
+  import type { GridColumn } from './grid-columns';
+
+  // prettier-ignore
+  let { rows, columns, name, picked = $bindable([]), pickable = false, search = $bindable(''), filters = $bindable({}), tools }: {
+    rows: readonly R[]; columns: readonly GridColumn<R>[]; name: string; picked?: string[]; pickable?: boolean; search?: string;
+    filters?: Record<string, string>; tools?: Snippet<[shown: number]>;
+  } = $props();
+
+  const ROW_PX = 44;
+  const OVERSCAN = 8;
+  const key = $derived(`chiave-columns-${name}`);
+  let sorting = $state.raw<SortingState>([]);
+  let hidden = $state.raw<Record<string, boolean>>({});
+  onMount(() => {
+    const kept = localStorage.getItem(key);
+    if (kept) hidden = JSON.parse(kept) as Record<string, boolean>;
+  });
+
+  const visible = (c: GridColumn<R>): boolean => (c.id in hidden ? !hidden[c.id] : c.usual);
+  const shown = $derived(columns.filter(visible));
+  const defs = $derived(
+    columns.map((c): ColumnDef<R, unknown> => ({
+      id: c.id,
+      accessorFn: (row) => c.value(row),
+      sortingFn: (a, b) => compare(c.value(a.original), c.value(b.original)),
+      filterFn: (row, _id, wanted) => String(c.value(row.original) ?? '') === wanted
+    }))
+  );
+  const collate = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
+  function compare(a: string | number | null, b: string | number | null): number {
+    if (a === null || b === null) return a === b ? 0 : a === null ? 1 : -1;
+    return typeof a === 'number' && typeof b === 'number' ? a - b : collate.compare(String(a), String(b));
+  }
+  const textOf = (c: GridColumn<R>, row: R): string => (c.text ? c.text(row) : String(c.value(row) ?? ''));
+  /** Everything a row says in one string, made once a row. */
+  const haystacks = new WeakMap<R, string>();
+  function haystack(row: R): string {
+    let found = haystacks.get(row);
+    if (found === undefined)
+      haystacks.set(
+        row,
+        (found = columns
+          .map((c) => textOf(c, row))
+          .join(' ')
+          .toLowerCase())
+      );
+    return found;
+  }
+
+  const table = createTable<R>({
+    data: [],
+    columns: [],
+    state: {},
+    onStateChange: () => {},
+    renderFallbackValue: null,
+    getRowId: (row) => row.id,
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+    globalFilterFn: (row, _id, words: string[]) => words.every((w) => haystack(row.original).includes(w))
+  });
+  const found: Row<R>[] = $derived.by(() => {
+    const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+    const columnFilters: ColumnFiltersState = Object.entries(filters)
+      .filter(([, value]) => value !== '')
+      .map(([id, value]) => ({ id, value }));
+    const columnVisibility: VisibilityState = {};
+    const state: TableState = { ...table.initialState, sorting, globalFilter: words.length > 0 ? words : undefined, columnFilters, columnVisibility };
+    table.setOptions((before) => ({ ...before, data: rows as R[], columns: defs, state }));
+    return table.getRowModel().rows;
+  });
+
+  let box = $state<HTMLDivElement>();
+  let items = $state.raw<VirtualItem[]>([]);
+  let height = $state(0);
+  let virtual: Virtualizer<HTMLDivElement, HTMLDivElement> | undefined;
+  onMount(() => {
+    virtual = new Virtualizer<HTMLDivElement, HTMLDivElement>({
+      count: untrack(() => found.length),
+      getScrollElement: () => box ?? null,
+      estimateSize: () => ROW_PX,
+      overscan: OVERSCAN,
+      scrollToFn: elementScroll,
+      observeElementRect,
+      observeElementOffset,
+      onChange: (v) => {
+        items = v.getVirtualItems();
+        height = v.getTotalSize();
+      }
+    });
+    const stop = virtual._didMount();
+    virtual._willUpdate();
+    return stop;
+  });
+  $effect(() => {
+    const count = found.length;
+    if (!virtual) return;
+    virtual.setOptions({ ...virtual.options, count });
+    virtual._willUpdate();
+    items = virtual.getVirtualItems();
+    height = virtual.getTotalSize();
+  });
+
+  const total = $derived(shown.reduce((sum, c) => sum + c.width, pickable ? 48 : 0));
+  const grid = $derived(`${pickable ? '48px ' : ''}${shown.map((c) => `minmax(${c.width}px, ${c.width}fr)`).join(' ')}`);
+  const choices = $derived(
+    columns
+      .filter((c) => c.choices)
+      .map((c) => ({ column: c, values: [...new Set(rows.map((r) => String(c.value(r) ?? '')))].filter(Boolean).sort(collate.compare) }))
+  );
+  const sortedBy = (id: string): 'ascending' | 'descending' | 'none' => {
+    const own = sorting.find((s) => s.id === id);
+    return own ? (own.desc ? 'descending' : 'ascending') : 'none';
+  };
+  function sortBy(id: string): void {
+    const now = sortedBy(id);
+    sorting = now === 'none' ? [{ id, desc: false }] : now === 'ascending' ? [{ id, desc: true }] : [];
+  }
+  function hide(c: GridColumn<R>): void {
+    hidden = { ...hidden, [c.id]: visible(c) };
+    localStorage.setItem(key, JSON.stringify(hidden));
+  }
+  const pickedSet = $derived(new Set(picked));
+  const allPicked = $derived(found.length > 0 && found.every((r) => pickedSet.has(r.id)));
+  function pick(id: string): void {
+    picked = pickedSet.has(id) ? picked.filter((p) => p !== id) : [...picked, id];
+  }
+  function pickAll(): void {
+    picked = allPicked ? [] : found.map((r) => r.id);
+  }
+</script>
+
+<div class="flex flex-wrap items-end gap-2">
+  <label class="block w-60"><span class="text-sm">Search</span><input class="field" type="search" bind:value={search} placeholder="any words" /></label>
+  {#each choices as { column, values } (column.id)}
+    <label class="block w-40"
+      ><span class="text-sm">{column.name}</span><select
+        class="field"
+        value={filters[column.id] ?? ''}
+        onchange={(e) => (filters = { ...filters, [column.id]: e.currentTarget.value })}
+        ><option value="">all</option>{#each values as v (v)}<option value={v}>{v}</option>{/each}</select
+      ></label
+    >
+  {/each}
+  <details class="relative">
+    <summary class="min-h-11 content-center rounded border border-line bg-white px-3">Columns</summary>
+    <div class="absolute z-20 grid w-64 gap-1 rounded border border-line bg-white p-2 shadow">
+      {#each columns as c (c.id)}
+        <label class="flex min-h-9 items-center gap-2"><input type="checkbox" class="h-5 w-5" checked={visible(c)} onchange={() => hide(c)} /> {c.name}</label>
+      {/each}
+    </div>
+  </details>
+  {@render tools?.(found.length)}
+</div>
+<p class="soft mt-1 text-sm" role="status">{found.length === rows.length ? `${rows.length} rows` : `${found.length} of ${rows.length} rows`}</p>
+<div
+  bind:this={box}
+  class="mt-1 h-[62vh] overflow-auto border border-line bg-white"
+  role="grid"
+  tabindex="0"
+  aria-label={name}
+  aria-rowcount={found.length + 1}
+  data-grid={name}
+>
+  <div style:min-width="{total}px">
+    <div role="row" aria-rowindex={1} class="sticky top-0 z-10 grid border-b-2 border-ink bg-[#f4ead6]" style:grid-template-columns={grid}>
+      {#if pickable}<span role="columnheader" class="flex items-center justify-center"
+          ><input type="checkbox" class="h-5 w-5" aria-label="Pick every row shown" checked={allPicked} onchange={pickAll} /></span
+        >{/if}
+      {#each shown as c (c.id)}
+        <span role="columnheader" aria-sort={sortedBy(c.id)} class="min-w-0">
+          <button type="button" class="min-h-11 w-full truncate px-2 text-left font-semibold" onclick={() => sortBy(c.id)}
+            >{c.name}{sortedBy(c.id) === 'ascending' ? ' ↑' : sortedBy(c.id) === 'descending' ? ' ↓' : ''}</button
+          >
+        </span>
+      {/each}
+    </div>
+    <div class="relative" style:height="{height}px">
+      {#each items as item (item.key)}
+        {@const row = found[item.index]?.original}
+        {#if row}
+          <div
+            role="row"
+            aria-rowindex={item.index + 2}
+            aria-selected={pickedSet.has(row.id)}
+            class="absolute right-0 left-0 grid items-center border-b border-line {pickedSet.has(row.id) ? 'bg-[#fbf1dc]' : ''}"
+            style:grid-template-columns={grid}
+            style:height="{ROW_PX}px"
+            style:transform="translateY({item.start}px)"
+          >
+            {#if pickable}<span role="gridcell" class="flex items-center justify-center"
+                ><input
+                  type="checkbox"
+                  class="h-5 w-5"
+                  aria-label="Pick {textOf(columns[0], row)}"
+                  checked={pickedSet.has(row.id)}
+                  onchange={() => pick(row.id)}
+                /></span
+              >{/if}
+            {#each shown as c (c.id)}
+              {@const mark = c.mark?.(row)}
+              <span role="gridcell" class="truncate px-2 {c.figures ? 'figures' : ''}" title={mark?.title}
+                >{#if c.link}<a href={c.link(row)}>{textOf(c, row)}</a>{:else}{textOf(c, row)}{/if}{#if mark}<sup class="soft ml-0.5">{mark.letter}</sup
+                  >{/if}</span
+              >
+            {/each}
+          </div>
+        {/if}
+      {/each}
+    </div>
+  </div>
+</div>

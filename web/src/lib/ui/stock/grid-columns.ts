@@ -1,0 +1,17 @@
+/** A column of a stock table. */
+export interface GridColumn<R> {
+  id: string;
+  name: string;
+  value: (row: R) => string | number | null;
+  /** How the value is written; the value itself when left out. */
+  text?: (row: R) => string;
+  /** How it came to be known, one letter, and the whole of it on hovering. */
+  mark?: (row: R) => { letter: string; title: string } | null;
+  width: number;
+  figures?: boolean;
+  /** Shown unless somebody hides it. */
+  usual: boolean;
+  /** Chosen from what is there, rather than searched. */
+  choices?: boolean;
+  link?: (row: R) => string;
+}

@@ -1,0 +1,12 @@
+import { lastPatchSchema } from '$lib/api/stock-schema';
+import { get, take } from '$lib/server/endpoint';
+import { estimateOf, readingsOf } from '$lib/server/shop/last-evidence';
+import { changeLast, lastById } from '$lib/server/shop/stockroom';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = get(async ({ params }) => {
+  const last = await lastById(params.id!);
+  const readings = await readingsOf(last.id);
+  return { last, readings, estimate: await estimateOf(last, readings) };
+});
+export const PUT: RequestHandler = take(lastPatchSchema, ({ last, version }, { params }) => changeLast(params.id!, last, version));

@@ -1,0 +1,5 @@
+import { z } from 'zod';
+import { stockFileSchema } from '$lib/api/stock-exchange';
+import { get } from '$lib/server/endpoint';
+
+export const GET = get(() => z.toJSONSchema(stockFileSchema, { io: 'input' }));

@@ -1,0 +1,4 @@
+import { forPage } from '$lib/server/page';
+import { allStyles } from '$lib/server/shop/stockroom';
+
+export const load = async () => ({ styles: await forPage(allStyles()) });

@@ -1,0 +1,39 @@
+<script lang="ts">
+  import BulkEdit from '$lib/ui/stock/BulkEdit.svelte';
+  import StockGrid from '$lib/ui/stock/StockGrid.svelte';
+  import { itemsOf, ITEM_GRID, STYLE_GRID } from '$lib/ui/stock/stock-columns';
+  import Choice from '$lib/ui/Choice.svelte';
+
+  let { data } = $props();
+  let view = $state<'styles' | 'items'>('styles');
+  let picked = $state<string[]>([]);
+  let search = $state('');
+  let filters = $state<Record<string, string>>({});
+  const items = $derived(view === 'items' ? itemsOf(data.styles) : []);
+  const chosen = $derived(data.styles.filter((s) => picked.includes(s.id)));
+</script>
+
+<svelte:head><title>Stockroom · Chiave</title></svelte:head>
+<h1 class="sr-only">Stockroom</h1>
+<section class="sheet">
+  <div class="mb-2 flex flex-wrap items-end gap-4">
+    <Choice
+      name="view"
+      legend="Shown"
+      hideLegend
+      options={[
+        { id: 'styles', name: 'styles' },
+        { id: 'items', name: 'every size and width' }
+      ]}
+      value={view}
+      onchange={(v) => (view = v ?? 'styles')}
+    />
+    <p class="soft text-sm">Small letters: m measured, f felt, c claimed, u unsure, – not seen.</p>
+  </div>
+  {#if view === 'styles'}
+    <StockGrid name="Styles" rows={data.styles} columns={STYLE_GRID} pickable bind:picked bind:search bind:filters />
+    {#if chosen.length > 0}<BulkEdit styles={chosen} ondone={() => (picked = [])} />{/if}
+  {:else}
+    <StockGrid name="Sizes and widths" rows={items} columns={ITEM_GRID} bind:search bind:filters />
+  {/if}
+</section>

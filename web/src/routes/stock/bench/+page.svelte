@@ -1,0 +1,306 @@
+<script lang="ts">
+  import { onDestroy, untrack } from 'svelte';
+  import { compareShoes, type ComparedShoe } from '@chiave/core/compare';
+  import { completeFoot, formatLength, parseLength, parseMixedNumber, trimNumber, type Side } from '@chiave/core/measure';
+  import type { FootPlan } from '@chiave/core/shape';
+  import { comparables, shoeAt, type Comparable } from '$lib/compare-shoes';
+  import LastViews from '$lib/drawing/LastViews.svelte';
+  import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
+  import { footInputOf, type FittingState } from '$lib/fit-feet';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { download } from '$lib/ui/download';
+  import { send } from '$lib/ui/save.svelte';
+  import PhotoLayers from '$lib/ui/stock/PhotoLayers.svelte';
+  import type { ScaledPhoto } from '$lib/ui/stock/scaled-photo';
+  import { shown } from '$lib/ui/units.svelte';
+
+  let { data } = $props();
+  const all = $derived(comparables(data.lasts, data.styles, data.makers));
+  const byKey = $derived(new Map(all.map((c) => [c.key, c])));
+  interface Slot {
+    key: string;
+    size: string;
+    width: string;
+  }
+  const slotFor = (c: Comparable | undefined): Slot => ({ key: c?.key ?? '', size: c ? String(c.last.base.size) : '', width: '' });
+  // Without being asked for any, the bench shows two of one kind, so that there is something to see.
+  const begin = (): Slot[] => {
+    const asked = data.asked.map((key) => byKey.get(key)).filter((c) => c !== undefined);
+    const first = asked[0] ?? all[0];
+    const alike = all.filter((c) => c.style === null && c.key !== first?.key && c.last.base.forFootMm > 0);
+    const second = asked[1] ?? alike.find((c) => Math.abs(c.last.base.forFootMm - (first?.last.base.forFootMm ?? 0)) < 4) ?? alike[0];
+    return [first, second, ...asked.slice(2)]
+      .filter((c) => c !== undefined)
+      .slice(0, 4)
+      .map(slotFor);
+  };
+  let slots = $state<Slot[]>(untrack(begin));
+  let by = $state<'foot' | 'label' | 'sizes'>('foot');
+  let footText = $state('');
+  let at = $state<'heel' | 'ball'>('heel');
+  let side = $state<Side>('left');
+  let zoom = $state(1);
+  let photos = $state<ScaledPhoto[]>([]);
+  let person = $state<number | null>(untrack(() => data.person));
+  let feet = $state.raw<Partial<Record<Side, FootPlan>>>({});
+  let message = $state('');
+  let drawing = $state<SVGSVGElement>();
+
+  const foot = $derived(feet[side] ?? null);
+  const chosen = $derived(slots.map((s) => byKey.get(s.key)).map((c, i) => ({ c, slot: slots[i] })));
+  const typedFoot = $derived(footText.trim() === '' ? null : parseLength(footText, shown.unit));
+  const footMm = $derived(
+    typedFoot?.ok && typedFoot.mm >= 80 && typedFoot.mm <= 400 ? typedFoot.mm : (foot?.lengthMm ?? chosen[0]?.c?.last.base.forFootMm ?? 245)
+  );
+  const laid = $derived.by((): { shoes: ComparedShoe[]; problem: string } => {
+    const shoes: ComparedShoe[] = [];
+    let problem = '';
+    for (const { c, slot } of chosen) {
+      if (!c) continue;
+      const own = parseMixedNumber(by === 'label' ? slots[0].size : slot.size);
+      try {
+        if (by === 'foot') shoes.push(shoeAt(c, { by: 'foot', footMm, width: slot.width || undefined }));
+        else if (own === null) problem = `${c.name}: write its size as a number`;
+        else shoes.push(shoeAt(c, { by: 'size', size: own, width: slot.width || undefined }));
+      } catch (error) {
+        problem = error instanceof Error ? error.message : String(error);
+      }
+    }
+    return { shoes, problem };
+  });
+  const against = $derived(laid.shoes.length > 1 ? laid.shoes.slice(1).map((s) => compareShoes(laid.shoes[0], s, foot)) : []);
+
+  // Blink and slide between the first two.
+  let slide = $state(0.5);
+  let blinking = $state(false);
+  let timer: ReturnType<typeof setInterval> | undefined;
+  let tick = $state(false);
+  const strengths = $derived(
+    laid.shoes.map((_, i) => (i > 1 || laid.shoes.length < 2 ? 1 : blinking ? Number(tick === (i === 1)) : Math.min(1, 2 * (i === 0 ? 1 - slide : slide))))
+  );
+  function blink(): void {
+    blinking = !blinking;
+    clearInterval(timer);
+    if (blinking) timer = setInterval(() => (tick = !tick), 700);
+  }
+  onDestroy(() => clearInterval(timer));
+
+  async function open(id: number | null): Promise<void> {
+    person = id;
+    feet = {};
+    if (id === null) return;
+    const sent = await send<{ fittings: FittingState[] }>(`/api/v1/customers/${id}/fittings`, 'GET');
+    if (!sent.ok) {
+      message = sent.detail;
+      return;
+    }
+    const found: Partial<Record<Side, FootPlan>> = {};
+    for (const which of ['left', 'right'] as const) {
+      const fitting = sent.value.fittings.find((f) => f.feet[which].values.lengthMm);
+      const input = fitting && footInputOf(which, fitting.feet[which], fitting.population);
+      if (!input) continue;
+      const whole = completeFoot(input);
+      const v = whole.values;
+      found[which] = {
+        lengthMm: v.lengthMm.mm,
+        ballLengthMm: v.ballLengthMm.mm,
+        outerBallLengthMm: v.outerBallLengthMm.mm,
+        ballWidthMm: v.ballWidthMm.mm,
+        heelWidthMm: v.heelWidthMm.mm,
+        toeShape: whole.toeShape,
+        toeTipsMm: whole.toeTipsMm,
+        bunionMm: whole.bunionMm,
+        littleToeBunionMm: whole.littleToeBunionMm
+      };
+    }
+    feet = found;
+  }
+  if (untrack(() => person) !== null && typeof window !== 'undefined') void open(untrack(() => person));
+
+  function saveSvg(): void {
+    if (!drawing) return;
+    const copy = drawing.cloneNode(true) as SVGSVGElement;
+    const [, , w, h] = (drawing.getAttribute('viewBox') ?? '0 0 100 100').split(' ').map(Number);
+    copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+    copy.setAttribute('width', `${w.toFixed(2)}mm`);
+    copy.setAttribute('height', `${h.toFixed(2)}mm`);
+    copy.removeAttribute('class');
+    download('last-bench.svg', new Blob([copy.outerHTML], { type: 'image/svg+xml' }));
+  }
+  const figure = (value: number, unit: 'mm' | '°') => (unit === '°' ? `${trimNumber(value)}°` : formatLength(value, shown.unit));
+  const signed = (by: number, unit: 'mm' | '°') => `${by < 0 ? '−' : '+'}${trimNumber(Math.abs(by))}${unit === '°' ? '°' : ''}`;
+</script>
+
+<svelte:head><title>Last bench · Chiave</title></svelte:head>
+<h1 class="sr-only">Last bench</h1>
+<section class="sheet mb-4 print:hidden">
+  <div class="grid gap-2 lg:grid-cols-2">
+    {#each slots as slot, i (i)}
+      {@const c = byKey.get(slot.key)}
+      <div class="grid grid-cols-[2rem_minmax(0,1fr)_5rem_5.5rem_auto] items-end gap-1">
+        <b class="self-center text-xl" style:color={SHOE_LOOKS[i].ink}>{SHOE_LOOKS[i].letter}</b>
+        <label class="block"
+          ><span class="sr-only">Shoe {SHOE_LOOKS[i].letter}</span><select
+            class="field"
+            value={slot.key}
+            onchange={(e) => (slots[i] = slotFor(byKey.get(e.currentTarget.value)))}
+          >
+            <optgroup label="Lasts"
+              >{#each all.filter((a) => a.style === null) as a (a.key)}<option value={a.key}>{a.name}</option>{/each}</optgroup
+            >
+            <optgroup label="Styles"
+              >{#each all.filter((a) => a.style !== null) as a (a.key)}<option value={a.key}>{a.name}</option>{/each}</optgroup
+            >
+          </select></label
+        >
+        <label class="block"
+          ><span class="sr-only">Size of {SHOE_LOOKS[i].letter}</span><input
+            class="field figures"
+            bind:value={slot.size}
+            disabled={by === 'foot' || (by === 'label' && i > 0)}
+          /></label
+        >
+        <label class="block"
+          ><span class="sr-only">Width of {SHOE_LOOKS[i].letter}</span><select class="field" bind:value={slot.width}
+            ><option value="">{c?.last.base.width ?? ''}</option>{#each (c?.letters ?? []).filter((l) => l !== c?.last.base.width) as l (l)}<option value={l}
+                >{l}</option
+              >{/each}</select
+          ></label
+        >
+        <button
+          type="button"
+          class="min-h-11 px-1 underline"
+          disabled={slots.length < 2}
+          onclick={() => (slots = slots.filter((_, k) => k !== i))}
+          aria-label="Take {SHOE_LOOKS[i].letter} away">away</button
+        >
+      </div>
+    {/each}
+    {#if slots.length < 4}<button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => (slots = [...slots, slotFor(all[0])])}
+        >Another shoe</button
+      >{/if}
+  </div>
+  <div class="mt-3 flex flex-wrap items-end gap-4">
+    <Choice
+      name="by"
+      legend="Compared at"
+      options={[
+        { id: 'foot', name: 'the same foot' },
+        { id: 'label', name: 'the same number' },
+        { id: 'sizes', name: 'chosen sizes' }
+      ]}
+      value={by}
+      onchange={(v) => (by = v ?? 'foot')}
+    />
+    {#if by === 'foot'}
+      <label class="block w-32"
+        ><span class="font-semibold">Foot</span><input
+          class="field figures"
+          bind:value={footText}
+          placeholder={formatLength(footMm, shown.unit)}
+          aria-invalid={typedFoot !== null && !typedFoot.ok}
+        /></label
+      >
+    {/if}
+    <Choice
+      name="at"
+      legend="Laid at the"
+      options={[
+        { id: 'heel', name: 'heel' },
+        { id: 'ball', name: 'ball' }
+      ]}
+      value={at}
+      onchange={(v) => (at = v ?? 'heel')}
+    />
+    <Choice
+      name="side"
+      legend="Side, of all"
+      options={[
+        { id: 'left', name: 'L left' },
+        { id: 'right', name: 'R right' }
+      ]}
+      value={side}
+      onchange={(v) => (side = v ?? 'left')}
+    />
+    <label class="block w-52"
+      ><span class="font-semibold">Whose foot is in it</span><select
+        class="field"
+        value={person === null ? '' : String(person)}
+        onchange={(e) => open(e.currentTarget.value === '' ? null : Number(e.currentTarget.value))}
+        ><option value="">nobody's</option>{#each data.people as p (p.id)}<option value={String(p.id)}>{p.name}</option>{/each}</select
+      ></label
+    >
+  </div>
+  {#if typedFoot !== null && !typedFoot.ok}<p class="caution mt-2" role="alert">Not a length: write it as 245, 24.5 cm or 9 5/8 in.</p>{/if}
+  {#if laid.problem}<p class="caution mt-2" role="alert">{laid.problem}.</p>{/if}
+  {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
+</section>
+{#if laid.shoes.length > 0}
+  <div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+    <section class="sheet">
+      <div class="mb-2 flex flex-wrap items-end gap-3 print:hidden">
+        <label class="block w-36"><span class="text-sm">Zoom</span><input type="range" class="w-full" min="1" max="5" step="0.1" bind:value={zoom} /></label>
+        {#if laid.shoes.length > 1}
+          <label class="block w-36"
+            ><span class="text-sm">Slide A to B</span><input
+              type="range"
+              class="w-full"
+              min="0"
+              max="1"
+              step="0.05"
+              bind:value={slide}
+              disabled={blinking}
+            /></label
+          >
+          <button type="button" class="min-h-11 rounded border border-line bg-white px-3" aria-pressed={blinking} onclick={blink}
+            >{blinking ? 'Stop blinking' : 'Blink'}</button
+          >
+        {/if}
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={saveSvg}>SVG, true size</button>
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => window.print()}>Print</button>
+      </div>
+      <LastViews shoes={laid.shoes} view="top" {at} {side} {foot} shown={strengths} {zoom} {photos} bind:svg={drawing} />
+    </section>
+    <div class="grid content-start gap-4">
+      <section class="sheet" data-readout>
+        {#each against as comparison, i (i)}
+          <h2 style:color={SHOE_LOOKS[i + 1].ink}>{SHOE_LOOKS[i + 1].letter} against A</h2>
+          <p>{comparison.sentences[0]}</p>
+          <p class="font-semibold">{comparison.sentences[1]}</p>
+        {:else}<p class="soft">Take a second shoe to read how it differs.</p>{/each}
+        {#if against.length > 0}
+          <table class="mt-2 w-full" data-differences>
+            <thead>
+              <tr class="border-b border-ink text-left"
+                ><th scope="col">{foot ? 'at these toes' : 'at an ordinary foot’s toes'}</th><th scope="col">A</th>{#each against as _, i (i)}<th scope="col"
+                    >{SHOE_LOOKS[i + 1].letter} − A</th
+                  >{/each}</tr
+              >
+            </thead>
+            <tbody>
+              {#each against[0].all as row, k (row.measure.id)}
+                <tr class="border-b border-line" class:opacity-60={against.every((a) => a.all[k]?.alike)}>
+                  <th scope="row" class="py-0.5 text-left font-normal">{row.measure.name}</th>
+                  <td class="figures">{figure(row.first, row.measure.unit)}</td>
+                  {#each against as a, i (i)}
+                    {@const d = a.all.find((x) => x.measure.id === row.measure.id)}
+                    <td class="figures {d && !d.alike ? 'font-semibold' : ''}">{d ? signed(d.by, d.measure.unit) : ''}</td>
+                  {/each}
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+        {/if}
+      </section>
+      <section class="sheet">
+        <h2>From the inner side</h2>
+        <LastViews shoes={laid.shoes} view="side" {at} {side} shown={strengths} />
+      </section>
+      <section class="sheet">
+        <h2>Across at the ball</h2>
+        <LastViews shoes={laid.shoes} view="front" {at} {side} shown={strengths} />
+      </section>
+      <PhotoLayers bind:photos />
+    </div>
+  </div>
+{/if}

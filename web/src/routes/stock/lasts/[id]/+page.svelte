@@ -1,0 +1,71 @@
+<script lang="ts">
+  import { goto, invalidateAll } from '$app/navigation';
+  import { send } from '$lib/ui/save.svelte';
+  import LastForm from '$lib/ui/stock/LastForm.svelte';
+  import LastReadings from '$lib/ui/stock/LastReadings.svelte';
+  import LastViews from '$lib/drawing/LastViews.svelte';
+  import { gradedDrop, gradeLast } from '@chiave/core/last';
+
+  let { data } = $props();
+  const last = $derived(data.last);
+  const shoe = $derived({
+    name: last.name,
+    inside: gradeLast(last, last.base.size, 0),
+    girthShare: 0.5,
+    form: last.form,
+    dropMm: gradedDrop(last, last.base.size)
+  });
+  let other = $state('');
+  let message = $state('');
+  async function join(): Promise<void> {
+    const sent = await send<{ moved: number }>(`/api/v1/lasts/${last.id}/join`, 'POST', { other });
+    message = sent.ok ? `Joined: ${sent.value.moved} styles moved over; the other name is kept as an alias.` : sent.detail;
+    other = '';
+    if (sent.ok) await invalidateAll();
+  }
+</script>
+
+<svelte:head><title>{last.name} · Lasts · Chiave</title></svelte:head>
+<div class="mb-2 flex flex-wrap items-baseline gap-3">
+  <h1>{last.name}</h1>
+  <span class="soft">{data.maker.name}{last.aliases?.length ? `; also called ${last.aliases.join(', ')}` : ''}</span>
+  <a class="ml-auto" href="/stock/bench?shoes=last:{last.id}">Lay it over another</a>
+</div>
+{#key last.id}
+  <div class="grid gap-4 lg:grid-cols-2">
+    <section class="sheet">
+      <h2>Size {last.base.size} {last.base.width}</h2>
+      <LastViews shoes={[shoe]} view="top" />
+      <LastViews shoes={[shoe]} view="side" />
+    </section>
+    <LastReadings {last} readings={data.readings} estimate={data.estimate} letters={data.maker.letters} />
+    <section class="sheet lg:col-span-2">
+      <h2>Definition</h2>
+      <LastForm {last} version={last.version} letters={data.maker.letters} />
+    </section>
+    <section class="sheet">
+      <h2>On this last</h2>
+      <p class="soft text-sm">One school: same last, same fit. Another: upper, sole and factory change how it feels. Take it as a strong hint, not as proof.</p>
+      <ul data-same-last>
+        {#each data.styles as s (s.id)}
+          <li class="border-b border-line py-1"><a href="/stock/styles/{s.id}">{s.name}</a> <span class="soft text-sm">{s.otherwise.join(', ')}</span></li>
+        {:else}<li class="soft">No style yet.</li>{/each}
+      </ul>
+    </section>
+    <section class="sheet">
+      <h2>The same under another name?</h2>
+      <div class="flex flex-wrap items-end gap-2">
+        <label class="block w-56"
+          ><span class="text-sm">Last of {data.maker.name}</span><select class="field" bind:value={other}
+            ><option value="">choose</option>{#each data.others as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</select
+          ></label
+        >
+        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" disabled={other === ''} onclick={join}>Join it into {last.name}</button>
+        <button type="button" class="min-h-11 underline" disabled={other === ''} onclick={() => goto(`/stock/bench?shoes=last:${last.id},last:${other}`)}
+          >Lay both over each other first</button
+        >
+      </div>
+      {#if message}<p class="notice mt-2" role="status">{message}</p>{/if}
+    </section>
+  </div>
+{/key}

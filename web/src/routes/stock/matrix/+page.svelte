@@ -1,0 +1,193 @@
+<script lang="ts">
+  import { invalidateAll } from '$app/navigation';
+  import { FELT_IDS, FELT_WEIGHTS, type FeltId } from '@chiave/core/compare';
+  import { parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
+  import { comparables, sizeThere, type SizeThere } from '$lib/compare-shoes';
+  import type { Matrix } from '$lib/server/compare-api';
+  import { send } from '$lib/ui/save.svelte';
+  import { shown } from '$lib/ui/units.svelte';
+
+  let { data } = $props();
+  const makerOf = $derived(new Map(data.makers.map((m) => [m.id, m.name])));
+  const all = $derived(comparables(data.lasts, [], data.makers));
+
+  // One pair: which size of B feels like size s of A.
+  let from = $state('');
+  let to = $state('');
+  let size = $state('');
+  let weights = $state<Record<FeltId, number>>({ ...FELT_WEIGHTS });
+  const NAMES: Readonly<Record<FeltId, string>> = {
+    length: 'length',
+    'ball-girth': 'ball girth',
+    instep: 'instep',
+    heel: 'heel width',
+    'toe-width': 'toe width'
+  };
+  const pair = $derived.by((): { there: SizeThere | null; problem: string } => {
+    const [a, b] = [all.find((c) => c.last.id === from), all.find((c) => c.last.id === to)];
+    if (!a || !b) return { there: null, problem: '' };
+    const s = parseMixedNumber(size);
+    if (s === null) return { there: null, problem: size.trim() === '' ? '' : `“${size}” is not a size` };
+    try {
+      return { there: sizeThere(a, { by: 'size', size: s }, b, null, weights), problem: '' };
+    } catch (error) {
+      return { there: null, problem: error instanceof Error ? error.message : String(error) };
+    }
+  });
+
+  // A whole set.
+  let name = $state('');
+  let chosen = $state<string[]>([]);
+  let footText = $state('245');
+  let matrix = $state.raw<Matrix | null>(null);
+  let message = $state('');
+  const body = $derived.by(() => {
+    const parsed = parseLength(footText, shown.unit);
+    return { name: name.trim() || 'unnamed', lasts: chosen, footMm: parsed.ok ? parsed.mm : footText };
+  });
+  async function work(): Promise<void> {
+    const sent = await send<Matrix>('/api/v1/compare/matrix', 'POST', body);
+    message = sent.ok ? '' : sent.detail;
+    if (sent.ok) matrix = sent.value;
+  }
+  async function keep(): Promise<void> {
+    const sent = await send('/api/v1/matrices', 'POST', body);
+    message = sent.ok ? 'Kept.' : sent.detail;
+    if (sent.ok) await invalidateAll();
+  }
+  async function remove(id: number): Promise<void> {
+    const sent = await send(`/api/v1/matrices/${id}`, 'DELETE');
+    if (sent.ok) await invalidateAll();
+    else message = sent.detail;
+  }
+</script>
+
+<svelte:head><title>Sizes that feel alike · Chiave</title></svelte:head>
+<h1 class="sr-only">Sizes that feel alike</h1>
+<section class="sheet mb-4 print:hidden">
+  <h2>Which size of one feels like a size of another</h2>
+  <div class="flex flex-wrap items-end gap-2">
+    <label class="block w-28"><span class="text-sm">Size</span><input class="field figures" bind:value={size} placeholder="38" /></label>
+    <label class="block w-60"
+      ><span class="text-sm">of</span><select class="field" bind:value={from}
+        ><option value="">choose a last</option>{#each all as c (c.key)}<option value={c.last.id}>{c.name}</option>{/each}</select
+      ></label
+    >
+    <label class="block w-60"
+      ><span class="text-sm">in</span><select class="field" bind:value={to}
+        ><option value="">choose a last</option>{#each all as c (c.key)}<option value={c.last.id}>{c.name}</option>{/each}</select
+      ></label
+    >
+  </div>
+  <details class="mt-2">
+    <summary class="min-h-11 content-center">What a millimetre of each counts for, in millimetres of length (estimates)</summary>
+    <div class="flex flex-wrap gap-2">
+      {#each FELT_IDS as id (id)}
+        <label class="block w-36"
+          ><span class="text-sm">{NAMES[id]}</span><input
+            class="field figures"
+            type="number"
+            min={id === 'length' ? 0.1 : 0}
+            max="10"
+            step="0.05"
+            bind:value={weights[id]}
+          /></label
+        >
+      {/each}
+    </div>
+  </details>
+  {#if pair.problem}<p class="caution mt-2" role="alert">{pair.problem}.</p>{/if}
+  {#if pair.there}
+    {@const t = pair.there}
+    <p class="mt-2 text-lg" data-equivalent>
+      <b class="figures text-2xl">{t.label} {t.width}</b>
+      <span class="soft figures">exactly {trimNumber(t.equivalent.exact, 2)}</span>, and then it is {t.equivalent.residual
+        .slice(0, 3)
+        .map((r) => r.words)
+        .join(', ')}.
+    </p>
+    <p class="soft text-sm">
+      The signed differences, weighed as above, come to nought at the exact size; {Math.abs(t.roundedBy) < 0.05
+        ? 'the label stands on it'
+        : `the label is ${trimNumber(Math.abs(t.roundedBy), 2)} of a size ${t.roundedBy > 0 ? 'larger' : 'smaller'}`}. If the old one was snug, the slightly
+      wider size is the better; if it was just right, half down may be.
+    </p>
+  {/if}
+</section>
+<section class="sheet">
+  <div class="print:hidden">
+    <h2>A whole set</h2>
+    <div class="flex flex-wrap items-end gap-2">
+      <label class="block w-56"><span class="text-sm">Called</span><input class="field" bind:value={name} placeholder="dress heels, autumn" /></label>
+      <label class="block w-32"><span class="text-sm">Fitting a foot of</span><input class="field figures" bind:value={footText} /></label>
+      <button type="button" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={chosen.length < 2} onclick={work}
+        >Work it out</button
+      >
+      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" disabled={chosen.length < 2 || name.trim() === ''} onclick={keep}
+        >Keep this set</button
+      >
+      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" disabled={!matrix} onclick={() => window.print()}>Print</button>
+    </div>
+    <fieldset class="mt-2 flex max-h-48 flex-wrap gap-1 overflow-y-auto">
+      <legend class="sr-only">Lasts in the set</legend>
+      {#each data.lasts as l (l.id)}
+        <label class="chip" class:chosen={chosen.includes(l.id)}
+          ><input type="checkbox" value={l.id} bind:group={chosen} /><span>{l.name} <span class="soft text-sm">{makerOf.get(l.maker)}</span></span></label
+        >
+      {/each}
+    </fieldset>
+    {#if message}<p class="notice mt-2" role="status">{message}</p>{/if}
+    {#if data.matrices.length > 0}
+      <h3 class="mt-3">Kept sets</h3>
+      <ul>
+        {#each data.matrices as m (m.id)}
+          <li class="flex items-center gap-3">
+            <button
+              type="button"
+              class="min-h-11 underline"
+              onclick={() => {
+                name = m.name;
+                chosen = m.lasts.filter((id) => data.lasts.some((l) => l.id === id));
+                footText = trimNumber(m.footMm);
+                void work();
+              }}>{m.name}</button
+            >
+            <span class="soft text-sm">{m.lasts.length} lasts, foot {trimNumber(m.footMm)} mm</span>
+            <button type="button" class="min-h-11 underline" onclick={() => remove(m.id)}>remove</button>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </div>
+  {#if matrix}
+    <div class="mt-3 overflow-x-auto">
+      <table class="border-collapse" data-matrix>
+        <caption class="pb-1 text-left font-semibold"
+          >{matrix.name}: a size down the side feels like the one in its line. Foot {trimNumber(matrix.footMm)} mm.</caption
+        >
+        <thead>
+          <tr
+            ><th scope="col" class="border border-line p-1 text-left">this size</th>{#each matrix.lasts as l (l.id)}<th
+                scope="col"
+                class="border border-line p-1 text-left">in {l.name.split(',')[0]}</th
+              >{/each}</tr
+          >
+        </thead>
+        <tbody>
+          {#each matrix.lasts as l, i (l.id)}
+            <tr>
+              <th scope="row" class="border border-line p-1 text-left whitespace-nowrap">{l.name.split(',')[0]} <span class="figures">{l.size}</span></th>
+              {#each matrix.cells[i] as cell, k (k)}
+                <td class="border border-line p-1 align-top"
+                  >{#if cell}<b class="figures">{cell.label} {cell.width}</b><span class="soft block text-xs">{cell.words}</span>{:else}<span class="soft"
+                      >·</span
+                    >{/if}</td
+                >
+              {/each}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  {/if}
+</section>
