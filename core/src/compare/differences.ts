@@ -55,15 +55,22 @@ export function compareShoes(first: ComparedShoe, second: ComparedShoe, foot: Fo
     alike,
     differ,
     sentences: [
-      alike.length > 0 ? `Alike: ${alike.map((d) => d.measure.name).join(', ')}.` : 'Alike in nothing that was compared.',
+      alike.length > 0 ? `Alike: ${namesOf(alike).join(', ')}.` : 'Alike in nothing that was compared.',
       differ.length > 0 ? `${second.name} against ${first.name}: ${said.map((d) => d.words).join(', ')}.` : `${second.name} and ${first.name} do not differ.`
     ]
   };
 }
 
+const TOE_WIDTHS: readonly ComparedId[] = ['toe10', 'toe20', 'toe30'];
+
 /** Three toe widths are one finding: the largest of them is said. */
 function spoken(differ: readonly Difference[]): Difference[] {
-  const toes: ComparedId[] = ['toe10', 'toe20', 'toe30'];
-  const largest = differ.find((d) => toes.includes(d.measure.id));
-  return differ.filter((d) => !toes.includes(d.measure.id) || d === largest);
+  const largest = differ.find((d) => TOE_WIDTHS.includes(d.measure.id));
+  return differ.filter((d) => !TOE_WIDTHS.includes(d.measure.id) || d === largest);
+}
+
+/** Names of what is alike, the toe widths as one where all are. */
+function namesOf(alike: readonly Difference[]): string[] {
+  const all = TOE_WIDTHS.every((id) => alike.some((d) => d.measure.id === id));
+  return alike.filter((d) => !all || !TOE_WIDTHS.slice(1).includes(d.measure.id)).map((d) => (all && d.measure.id === 'toe10' ? 'toe widths' : d.measure.name));
 }

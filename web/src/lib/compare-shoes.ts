@@ -1,6 +1,7 @@
 /** From styles and lasts of the stockroom to what the comparison takes. Used by pages and the server alike. */
 import { bestEquivalent, FELT_WEIGHTS, type ComparedShoe, type EquivalentSize, type FeltWeights } from '@chiave/core/compare';
 import { sizesOf, sizeText, UPPER, type Style } from '@chiave/core/fit';
+import { SCALE } from '@chiave/core/size';
 import { gradedDrop, gradeLast, gradeToFoot, type Last } from '@chiave/core/last';
 import { completeFoot, type FootToeShape } from '@chiave/core/measure';
 import type { FootPlan } from '@chiave/core/shape';
@@ -13,13 +14,19 @@ export interface Comparable {
   last: Last;
   letters: readonly string[];
   style: Style | null;
+  /** Name of the scale its sizes are marked in; blank where no style is on the last. */
+  scale: string;
 }
+
+/** Which scale each last's sizes are marked in, by the styles on it. */
+export const scalesOfLasts = (styles: readonly Style[]): Record<string, string> => Object.fromEntries(styles.map((s) => [s.last.id, SCALE[s.scale].name]));
 
 /** Every last and every style that can be laid over another. */
 export function comparables(
   lasts: readonly Last[],
   styles: readonly Style[],
-  makers: readonly { id: string; name: string; letters: readonly string[] }[]
+  makers: readonly { id: string; name: string; letters: readonly string[] }[],
+  scales: Readonly<Record<string, string>> = scalesOfLasts(styles)
 ): Comparable[] {
   const letters = new Map(makers.map((m) => [m.id, m]));
   return [
@@ -28,9 +35,17 @@ export function comparables(
       name: `${last.name}, ${letters.get(last.maker)?.name ?? last.maker}`,
       last,
       letters: letters.get(last.maker)?.letters ?? [last.base.width],
-      style: null
+      style: null,
+      scale: scales[last.id] ?? ''
     })),
-    ...styles.map((style) => ({ key: `style:${style.id}`, name: `${style.name}, ${style.maker.name}`, last: style.last, letters: style.letters, style }))
+    ...styles.map((style) => ({
+      key: `style:${style.id}`,
+      name: `${style.name}, ${style.maker.name}`,
+      last: style.last,
+      letters: style.letters,
+      style,
+      scale: SCALE[style.scale].name
+    }))
   ];
 }
 

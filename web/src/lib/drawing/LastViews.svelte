@@ -80,7 +80,7 @@
 <svg
   bind:this={svg}
   viewBox="{seen.x} {seen.y} {seen.w} {seen.h}"
-  class="w-full touch-none border border-line bg-white {view === 'top' ? 'max-h-[68vh]' : 'max-h-[34vh]'}"
+  class="w-full touch-none border border-line bg-white {view === 'top' ? 'max-h-[80vh]' : 'max-h-[34vh]'}"
   role="img"
   aria-label="{shoes.map((s) => s.name).join(' over ')} {view === 'top'
     ? 'from above'
@@ -111,11 +111,22 @@
   {/if}
   {#each paths as { d }, i (i)}
     {@const look = SHOE_LOOKS[i]}
-    <path {d} fill="none" stroke={look.ink} stroke-width="1.1" stroke-dasharray={look.dash} stroke-linejoin="round" opacity={shown?.[i] ?? 1} />
+    <path
+      {d}
+      fill="none"
+      stroke={look.ink}
+      stroke-width="1.8"
+      stroke-dasharray={look.dash}
+      stroke-linejoin="round"
+      vector-effect="non-scaling-stroke"
+      opacity={shown?.[i] ?? 1}
+    />
     {#if view === 'top'}
+      {@const way = i % 2 === 0 ? -1 : 1}
+      {@const y = -taperAt(i)}
       <g opacity={shown?.[i] ?? 1}>
-        <line x1={-4 - 5 * i} y1={-taperAt(i)} x2={4 + 5 * i} y2={-taperAt(i)} stroke={look.ink} stroke-width="0.9" stroke-dasharray={look.dash} />
-        <text x={6 + 5 * i} y={-taperAt(i) + 2} font-size="5" fill={look.ink}>{look.letter} taper</text>
+        <line x1="0" y1={y} x2={way * 14} y2={y} stroke={look.ink} stroke-width="1.4" stroke-dasharray={look.dash} vector-effect="non-scaling-stroke" />
+        <text x={way * 16} y={y + 2 + (i > 1 ? 7 : 0)} font-size="5.5" fill={look.ink} text-anchor={way < 0 ? 'end' : 'start'}>{look.letter} taper</text>
       </g>
     {/if}
   {/each}

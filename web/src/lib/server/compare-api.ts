@@ -71,7 +71,7 @@ export async function compareSize(body: z.infer<typeof compareSizeSchema>): Prom
       return {
         last: to.last.id,
         name: to.name,
-        scale: to.style?.scale ?? null,
+        scale: to.scale,
         size: label,
         width,
         exact: round(equivalent.exact),
@@ -93,7 +93,7 @@ export interface MatrixCell {
 export interface Matrix {
   name: string;
   footMm: number;
-  lasts: { id: string; name: string; size: string }[];
+  lasts: { id: string; name: string; size: string; scale: string }[];
   /** Row feels like column: `cells[row][column]`, null on the diagonal or where none comes near. */
   cells: (MatrixCell | null)[][];
 }
@@ -119,7 +119,7 @@ export async function matrixOf({ name, lasts, footMm }: z.infer<typeof matrixSch
   return {
     name,
     footMm,
-    lasts: chosen.map((c) => ({ id: c.last.id, name: c.name, size: String(sizeOf(c)) })),
+    lasts: chosen.map((c) => ({ id: c.last.id, name: c.name, size: String(sizeOf(c)), scale: c.scale })),
     cells: chosen.map((from) => chosen.map((to) => cell(from, to)))
   };
 }

@@ -128,7 +128,7 @@
     download('last-bench.svg', new Blob([copy.outerHTML], { type: 'image/svg+xml' }));
   }
   const figure = (value: number, unit: 'mm' | '°') => (unit === '°' ? `${trimNumber(value)}°` : formatLength(value, shown.unit));
-  const signed = (by: number, unit: 'mm' | '°') => `${by < 0 ? '−' : '+'}${trimNumber(Math.abs(by))}${unit === '°' ? '°' : ''}`;
+  const signed = (by: number, unit: 'mm' | '°') => (Math.abs(by) < 0.05 ? '0' : `${by < 0 ? '−' : '+'}${trimNumber(Math.abs(by))}${unit === '°' ? '°' : ''}`);
 </script>
 
 <svelte:head><title>Last bench · Chiave</title></svelte:head>
@@ -137,7 +137,7 @@
   <div class="grid gap-2 lg:grid-cols-2">
     {#each slots as slot, i (i)}
       {@const c = byKey.get(slot.key)}
-      <div class="grid grid-cols-[2rem_minmax(0,1fr)_5rem_5.5rem_auto] items-end gap-1">
+      <div class="grid grid-cols-[2rem_minmax(0,1fr)_4.5rem_7.5rem_auto] items-end gap-1">
         <b class="self-center text-xl" style:color={SHOE_LOOKS[i].ink}>{SHOE_LOOKS[i].letter}</b>
         <label class="block"
           ><span class="sr-only">Shoe {SHOE_LOOKS[i].letter}</span><select
@@ -237,7 +237,7 @@
 </section>
 {#if laid.shoes.length > 0}
   <div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-    <section class="sheet">
+    <section class="sheet self-start lg:sticky lg:top-2">
       <div class="mb-2 flex flex-wrap items-end gap-3 print:hidden">
         <label class="block w-36"><span class="text-sm">Zoom</span><input type="range" class="w-full" min="1" max="5" step="0.1" bind:value={zoom} /></label>
         {#if laid.shoes.length > 1}
@@ -279,7 +279,7 @@
             </thead>
             <tbody>
               {#each against[0].all as row, k (row.measure.id)}
-                <tr class="border-b border-line" class:opacity-60={against.every((a) => a.all[k]?.alike)}>
+                <tr class="border-b border-line" class:soft={against.every((a) => a.all[k]?.alike)}>
                   <th scope="row" class="py-0.5 text-left font-normal">{row.measure.name}</th>
                   <td class="figures">{figure(row.first, row.measure.unit)}</td>
                   {#each against as a, i (i)}

@@ -9,7 +9,7 @@
 
   let { data } = $props();
   const makerOf = $derived(new Map(data.makers.map((m) => [m.id, m.name])));
-  const all = $derived(comparables(data.lasts, [], data.makers));
+  const all = $derived(comparables(data.lasts, [], data.makers, data.scales));
 
   // One pair: which size of B feels like size s of A.
   let from = $state('');
@@ -101,6 +101,7 @@
     {@const t = pair.there}
     <p class="mt-2 text-lg" data-equivalent>
       <b class="figures text-2xl">{t.label} {t.width}</b>
+      {data.scales[to] ?? ''}
       <span class="soft figures">exactly {trimNumber(t.equivalent.exact, 2)}</span>, and then it is {t.equivalent.residual
         .slice(0, 3)
         .map((r) => r.words)
@@ -163,13 +164,13 @@
     <div class="mt-3 overflow-x-auto">
       <table class="border-collapse" data-matrix>
         <caption class="pb-1 text-left font-semibold"
-          >{matrix.name}: a size down the side feels like the one in its line. Foot {trimNumber(matrix.footMm)} mm.</caption
+          >{name.trim() ? `${matrix.name}: a` : 'A'} size down the side feels like the ones in its line. Foot {trimNumber(matrix.footMm)} mm.</caption
         >
         <thead>
           <tr
             ><th scope="col" class="border border-line p-1 text-left">this size</th>{#each matrix.lasts as l (l.id)}<th
                 scope="col"
-                class="border border-line p-1 text-left">in {l.name.split(',')[0]}</th
+                class="border border-line p-1 text-left">in {l.name.split(',')[0]} <span class="soft block text-xs font-normal">{l.scale}</span></th
               >{/each}</tr
           >
         </thead>
