@@ -5,6 +5,7 @@ import { LASTS, MAKERS } from './design';
 import { history } from './history';
 import { allStyles, lastOf } from './lasts';
 import { PEOPLE } from './people';
+import { readings } from './readings';
 
 const write = (name: string, data: unknown[]): void => {
   const rows = data.map((row) => `  ${JSON.stringify(row)}`).join(',\n');
@@ -26,4 +27,7 @@ write(
   PEOPLE.map(({ id, name, born, work, story, group, flags }) => ({ id, name, born, work, story, group, flags: flags ?? [] }))
 );
 write('fittings', history(styles));
-console.log(`${MAKERS.length} makers, ${LASTS.length} lasts, ${styles.length} styles, ${styles.reduce((sum, s) => sum + sizesOf(s).length * s.widths.length, 0)} sizes and widths, ${PEOPLE.length} people`);
+write('readings', readings());
+console.log(
+  `${MAKERS.length} makers, ${LASTS.length} lasts, ${styles.length} styles, ${styles.reduce((sum, s) => sum + sizesOf(s).length * s.widths.length, 0)} sizes and widths, ${PEOPLE.length} people`
+);

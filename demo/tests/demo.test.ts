@@ -17,7 +17,7 @@ import {
   sizeText,
   type Style
 } from '@chiave/core/fit';
-import { gradeLast, TOE_FAMILY } from '@chiave/core/last';
+import { checkLast, gradeLast, lastFromEvidence, TOE_FAMILY, TOE_FAMILY_IDS } from '@chiave/core/last';
 import { completeFoot } from '@chiave/core/measure';
 import { SCALE, schoolOf } from '@chiave/core/size';
 import { allStyles } from '../lasts';
@@ -31,12 +31,18 @@ const feetOf = (left: number, right = left, girth = 0.92) =>
   );
 
 describe('the demo stockroom', () => {
-  it('has at least 6 makers, 12 lasts of six toe families and about 60 styles in thirteen kinds', () => {
-    expect(new Set(styles.map((s) => s.maker.id)).size).toBeGreaterThanOrEqual(6);
-    expect(new Set(styles.map((s) => s.last.id)).size).toBeGreaterThanOrEqual(12);
-    const families = new Set(styles.map((s) => s.last.family));
-    for (const family of ['round', 'almond', 'pointed', 'chisel', 'square', 'snip'] as const) expect(families).toContain(family);
-    expect(styles.length).toBeGreaterThanOrEqual(58);
+  it('has twelve makers, over thirty lasts, three and more in each toe family, two hundred styles in thirteen kinds', () => {
+    expect(new Set(styles.map((s) => s.maker.id)).size).toBe(12);
+    const lasts = [...new Map(styles.map((s) => [s.last.id, s.last])).values()];
+    expect(lasts.length).toBeGreaterThanOrEqual(30);
+    for (const family of TOE_FAMILY_IDS) expect(lasts.filter((l) => l.family === family).length).toBeGreaterThanOrEqual(3);
+    expect(styles.length).toBe(200);
+    expect(new Set(styles.map((s) => s.id)).size).toBe(200);
+    expect(new Set(styles.map((s) => s.name)).size).toBe(200);
+    const items = styles.reduce((sum, s) => sum + sizesOf(s).length * s.widths.length, 0);
+    expect(items).toBeGreaterThanOrEqual(5000);
+    expect(items).toBeLessThanOrEqual(10000);
+    for (const last of lasts) expect(checkLast(last)).toEqual([]);
     const kinds = new Set(styles.map((s) => s.kind));
     for (const kind of [
       'oxford',
@@ -71,6 +77,18 @@ describe('the demo stockroom', () => {
       }
       expect(schoolOf(SCALE[style.scale], style.school).id).toBe(style.school);
     }
+  });
+  it('pairs were measured by two hands, and the one slip among them is found', () => {
+    const byLast = new Map<string, { last: string; size: number; who: string; side: 'left' | 'right'; lengthMm: number }[]>();
+    for (const r of read('readings')) byLast.set(r.last, [...(byLast.get(r.last) ?? []), r]);
+    expect(byLast.size).toBeGreaterThanOrEqual(8);
+    const slips = [...byLast].flatMap(([id, own]) => {
+      const last = styles.find((s) => s.last.id === id)!.last;
+      const rows = own.map(({ size, side, who, lengthMm }) => ({ size, side, who, lengthMm, widthSteps: 0 }));
+      return lastFromEvidence({ ...last, mark: 'claimed' }, rows).outliers.map((o) => ({ id, off: o.offMm }));
+    });
+    expect(slips).toHaveLength(1);
+    expect(slips[0].off).toBeGreaterThan(6);
   });
   it('people and their fittings go together, and no name appears twice', () => {
     const people = read('people');

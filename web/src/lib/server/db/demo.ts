@@ -14,6 +14,11 @@ interface DemoStyle {
   toeStructure: string; details?: object; stock: Record<string, number>;
 }
 // prettier-ignore
+interface DemoReading {
+  last: string; size: number; width: string; side: string; who: string; takenOn: string; lengthMm: number; ballMm: number; narrowMm: number; heelMm: number;
+  ballGirthMm: number | null; note: string;
+}
+// prettier-ignore
 interface DemoPerson { id: string; name: string; born: number; work: string; story: string; group: string; flags: string[] }
 // prettier-ignore
 interface DemoFoot { values: Record<string, number>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number }
@@ -39,6 +44,7 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
   const styles = read<DemoStyle>(folder, 'styles');
   const people = read<DemoPerson>(folder, 'people');
   const fittings = read<DemoFitting>(folder, 'fittings');
+  const readings = read<DemoReading>(folder, 'readings');
   await sequelize.transaction(async (transaction) => {
     const insert = { transaction };
     await t.Maker.bulkCreate(makers as never[], insert);
@@ -54,6 +60,10 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
       styles.flatMap((style) =>
         Object.entries(style.stock).map(([key, count]) => ({ styleId: style.id, size: key.split('|')[0], width: key.split('|')[1], count }))
       ),
+      insert
+    );
+    await t.InsideReading.bulkCreate(
+      readings.map(({ last, ...rest }) => ({ ...rest, lastId: last, createdAt: new Date(rest.takenOn) })),
       insert
     );
     const ids = new Map<string, number>();

@@ -1,7 +1,7 @@
 import type { Style } from '@chiave/core/fit';
 import type { Last } from '@chiave/core/last';
-import { Op, type Transaction } from 'sequelize';
 import { checkRun, wholeDetails, type LastBody, type MakerBody, type StyleBody, type StyleChange } from '../../api/stock-schema';
+import type { Transaction } from 'sequelize';
 import { database, fromJson, tables } from '../db';
 import { conflict, invalid, notFound, Problem } from '../problems';
 
@@ -274,7 +274,7 @@ export async function joinLasts(keepId: string, otherId: string): Promise<{ move
     const aliases = [...new Set([...(keep.aliases ?? []), other.name, ...(other.aliases ?? [])])].filter((a) => a !== keep.name);
     const { version: _version, ...body } = keep;
     await writeLast({ ...body, aliases } as unknown as LastBody, transaction);
-    await t.Last.destroy({ where: { id: { [Op.eq]: otherId } }, transaction });
+    await t.Last.destroy({ where: { id: otherId }, transaction });
     return { moved };
   });
 }

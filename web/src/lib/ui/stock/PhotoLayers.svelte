@@ -75,7 +75,6 @@
       {places.length < PLACES.length ? `Point at ${PLACES[places.length]}.` : 'All four places are marked.'}
       <button type="button" class="ml-2 min-h-11 underline" onclick={() => (places = [])}>Begin again</button>
     </p>
-    <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
     <svg
       viewBox="0 0 {picture.width} {picture.height}"
       class="max-h-[50vh] w-full cursor-crosshair touch-none"
