@@ -21,7 +21,10 @@ let state = word('seed', Date.now() % 2147483647) || 1;
 const random = () => (state = (state * 48271) % 2147483647) / 2147483647;
 
 async function ask(path, body) {
-  const response = await fetch(`${base}/api/v1${path}`, body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+  const response = await fetch(
+    `${base}/api/v1${path}`,
+    body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }
+  );
   const value = await response.json();
   if (!response.ok) throw new Error(value.detail ?? `answer ${response.status}`);
   return value;

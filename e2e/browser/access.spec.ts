@@ -18,6 +18,13 @@ const VIEWS = [
   '/sizes/many',
   '/sizes/charts',
   '/enter',
+  '/stock',
+  '/stock/styles/alderman',
+  '/stock/lasts',
+  '/stock/lasts/teasel',
+  '/stock/bench?person=1',
+  '/stock/matrix',
+  '/stock/files',
   ...['ask', 'look', 'measure', 'trace', 'sizes', 'pull', 'try', 'keep'].map((s) => `fitting/${s}`),
   'fitting/shoe/moonrise-70?size=39&width=medium'
 ];

@@ -1,0 +1,270 @@
+import { afterAll, describe, expect, it } from 'vitest';
+import { ask, BASE, get, newFitting, post } from './client';
+
+/** The stockroom over its API, on the demo; what a test makes it takes away again. */
+const style = async (id: string) => (await get(`/styles/${id}`)).body;
+const put = (path: string, body: unknown) => ask('PUT', path, body);
+const patch = (path: string, body: unknown) => ask('PATCH', path, body);
+const remove = (path: string) => ask('DELETE', path);
+const exported = async (format: string) => (await fetch(`${BASE}/api/v1/export/stock?format=${format}`)).text();
+const made: string[] = [];
+afterAll(async () => {
+  for (const id of made) await remove(`/styles/${id}`);
+});
+
+describe('styles', () => {
+  it('many are changed at once, answer with what they had, and go back to it', async () => {
+    const [a, b] = [await style('alderman'), await style('organist')];
+    const changes = [a, b].map((s) => ({ id: s.id, set: { heelHeightMm: 31, details: { colour: 'moss' } }, version: s.version }));
+    const sent = await patch('/styles', { changes });
+    expect(sent.status).toBe(200);
+    expect(await style('alderman')).toMatchObject({ heelHeightMm: 31, details: { colour: 'moss', factory: a.details.factory }, version: a.version + 1 });
+    expect(sent.body.before).toHaveLength(2);
+    expect((await patch('/styles', { changes: sent.body.before })).status).toBe(200);
+    const back = await style('organist');
+    expect({ ...back, version: 0 }).toEqual({ ...b, version: 0 });
+  });
+  it('one that was changed meanwhile stops all of them, and nothing is written', async () => {
+    const [a, b] = [await style('alderman'), await style('organist')];
+    const sent = await patch('/styles', {
+      changes: [
+        { id: a.id, set: { heelHeightMm: 12 }, version: a.version },
+        { id: b.id, set: { heelHeightMm: 12 }, version: b.version + 5 }
+      ]
+    });
+    expect(sent.status).toBe(409);
+    expect((await style('alderman')).heelHeightMm).toBe(a.heelHeightMm);
+  });
+  it('what cannot be is refused by its field: a width the maker has not, a run that does not come out, a school of another scale', async () => {
+    const refused = async (set: object) => {
+      const sent = await patch('/styles', { changes: [{ id: 'alderman', set }] });
+      expect(sent.status).toBe(422);
+      expect(sent.type).toContain('problem+json');
+      return sent.body.detail as string;
+    };
+    expect(await refused({ widths: ['E', 'ZZ'] })).toMatch(/ZZ is none of the maker.s widths/);
+    expect(await refused({ to: 3 })).toMatch(/ends at 3, before it begins at 6/);
+    expect(await refused({ step: 0.4 })).toMatch(/steps of 0.4 do not lead/);
+    expect(await refused({ school: 'label' })).toMatch(/has no school label/);
+    expect(await refused({ last: 'nowhere' })).toMatch(/no last/);
+    expect(await refused({ soleStiffness: 9 })).toMatch(/soleStiffness/);
+    expect((await patch('/styles', { changes: [{ id: 'no-such', set: {} }] })).status).toBe(404);
+    expect((await patch('/styles', { changes: [] })).status).toBe(422);
+  });
+  it('a variant is like the one it comes from but for what is set; a taken id is a conflict; one nobody tried can go', async () => {
+    const sent = await post('/styles/alderman/duplicate', { id: 'alderman-test', name: 'Alderman Test', set: { upper: 'suede' } });
+    expect(sent.status).toBe(201);
+    made.push('alderman-test');
+    const [variant, first] = [await style('alderman-test'), await style('alderman')];
+    expect(variant).toMatchObject({ upper: 'suede', name: 'Alderman Test', stock: {}, last: { id: first.last.id }, widths: first.widths });
+    expect((await post('/styles/alderman/duplicate', { id: 'alderman-test', name: 'Again' })).status).toBe(409);
+    expect((await post('/styles/alderman/duplicate', { id: 'Not an id', name: 'x' })).status).toBe(422);
+    expect((await remove('/styles/alderman-test')).status).toBe(200);
+    expect((await get('/styles/alderman-test')).status).toBe(404);
+  });
+  it('a style that a visit speaks of stays', async () => {
+    const { fitting } = await newFitting('Tries a pair');
+    await post(`/fittings/${fitting}/tries`, { styleId: 'bassoon', size: '8', width: 'F' });
+    const sent = await remove('/styles/bassoon');
+    expect(sent.status).toBe(409);
+    expect(sent.body.detail).toMatch(/tried at \d+ visits?/);
+  });
+  it('counts are set, answered with what was there, and only for sizes that are made', async () => {
+    const was = (await style('organist')).stock;
+    const sent = await put('/styles/organist/stock', { counts: { '8|E': 3 } });
+    expect(sent.body.before).toEqual(was);
+    expect((await style('organist')).stock).toEqual({ '8|E': 3 });
+    expect((await put('/styles/organist/stock', { counts: { '8.25|E': 1 } })).status).toBe(422);
+    expect((await put('/styles/organist/stock', { counts: { '8|E': -1 } })).status).toBe(422);
+    await put('/styles/organist/stock', { counts: was });
+    expect((await style('organist')).stock).toEqual(was);
+  });
+  it('a photograph is kept and shown with its own type, and a script is none', async () => {
+    const pixel = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='.padEnd(120, 'A');
+    const sent = await post('/styles/alderman/photos', { shows: 'arch', caption: 'inner side', mime: 'image/png', content: pixel });
+    expect(sent.status).toBe(201);
+    const picture = await fetch(`${BASE}/api/v1/photos/${sent.body.id}`);
+    expect(picture.headers.get('content-type')).toBe('image/png');
+    expect(picture.headers.get('x-content-type-options')).toBe('nosniff');
+    expect((await get('/styles/alderman/photos')).body.photos).toContainEqual({ id: sent.body.id, shows: 'arch', caption: 'inner side' });
+    expect((await post('/styles/alderman/photos', { shows: 'arch', mime: 'text/html', content: pixel })).status).toBe(422);
+    await remove(`/photos/${sent.body.id}`);
+    expect((await fetch(`${BASE}/api/v1/photos/${sent.body.id}`)).status).toBe(404);
+  });
+});
+
+describe('lasts', () => {
+  it('a last is changed with its version, refused where it cannot be, and an outdated version is a conflict', async () => {
+    const { last } = (await get('/lasts/sandpiper')).body;
+    const { version, ...body } = last;
+    const wider = { ...body, base: { ...body.base, ballWidthMm: body.base.ballWidthMm + 1 } };
+    expect((await put('/lasts/sandpiper', { last: wider, version })).body).toEqual({ version: version + 1 });
+    expect((await put('/lasts/sandpiper', { last: body, version })).status).toBe(409);
+    const narrow = await put('/lasts/sandpiper', { last: { ...body, base: { ...body.base, ballGirthMm: 150 } } });
+    expect(narrow.status).toBe(422);
+    expect(narrow.body.errors[0]).toMatchObject({ path: 'last.base.ballGirthMm', message: expect.stringMatching(/cannot go round a bottom/) });
+    expect((await put('/lasts/sandpiper', { last: { ...body, taperShiftMm: -60 } })).body.detail).toMatch(/before the ball/);
+    expect((await put('/lasts/sandpiper', { last: body })).status).toBe(200);
+  });
+  it('readings by several hands become one estimate with its deviation; a far one is named', async () => {
+    const before = (await get('/lasts/plover')).body;
+    const base = before.last.base;
+    const ids: number[] = [];
+    for (const [size, off, who] of [
+      [37, 4, 'Ada'],
+      [38, 4.3, 'Bo'],
+      [39, 3.8, 'Ada'],
+      [40, 14, 'Bo']
+    ] as const) {
+      const lengthMm = base.insoleMm + off + (size - base.size) * before.last.grade.lengthPerSizeMm;
+      const sent = await post('/lasts/plover/readings', { size, width: 'medium', side: 'left', who, takenOn: '2026-11-25', lengthMm });
+      expect(sent.status).toBe(201);
+      ids.push(sent.body.id);
+    }
+    const { estimate, readings } = (await get('/lasts/plover')).body;
+    expect(readings).toHaveLength(before.readings.length + 4);
+    expect(estimate.last.base.insoleMm - base.insoleMm).toBeGreaterThan(before.readings.length > 0 ? 0.5 : 3);
+    expect(estimate.last.evidence.lengthSdMm).toBeLessThan(1.5);
+    expect(estimate.outliers.some((o: { reading: { size: number; who: string } }) => o.reading.size === 40 && o.reading.who === 'Bo')).toBe(true);
+    expect((await post('/lasts/plover/readings', { size: 38, width: 'medium', side: 'left', who: 'Ada', takenOn: '2026-11-25' })).status).toBe(422);
+    expect(
+      (await post('/lasts/plover/readings', { size: 38, width: 'Q', side: 'left', who: 'Ada', takenOn: '2026-11-25', lengthMm: 240 })).body.detail
+    ).toMatch(/none of the maker/);
+    for (const id of ids) await remove(`/readings/${id}`);
+    expect((await get('/lasts/plover')).body.readings).toHaveLength(before.readings.length);
+  });
+  it('the same last under another name is joined: its styles move, its name stays as an alias', async () => {
+    const { last } = (await get('/lasts/siskin')).body;
+    const { version: _v, aliases: _a, ...body } = last;
+    expect((await post('/lasts', { ...body, id: 'siskin-two', name: 'Siskin Two' })).status).toBe(201);
+    await post('/styles/ostro-60/duplicate', { id: 'ostro-joined', name: 'Ostro Joined', set: { last: 'siskin-two' } });
+    made.push('ostro-joined');
+    const joined = await post('/lasts/siskin/join', { other: 'siskin-two' });
+    expect(joined.body).toEqual({ moved: 1 });
+    expect((await style('ostro-joined')).last).toMatchObject({ id: 'siskin', aliases: expect.arrayContaining(['Siskin Two', 'Old Siskin']) });
+    expect((await get('/lasts/siskin-two')).status).toBe(404);
+    expect((await post('/lasts/siskin/join', { other: 'siskin' })).status).toBe(422);
+    expect((await post('/lasts/siskin/join', { other: 'heron' })).body.detail).toMatch(/two makers/);
+  });
+});
+
+describe('comparing', () => {
+  it('two lasts at the same foot: alike first, then what differs in millimetres and words', async () => {
+    const sent = await post('/compare/lasts', { lasts: [{ last: 'plover' }, { last: 'heron' }], by: 'foot', footMm: 240 });
+    expect(sent.status).toBe(200);
+    const [against] = sent.body.against;
+    expect(against.words[0]).toMatch(/^Alike: /);
+    expect(against.differ.find((d: { id: string }) => d.id === 'length')).toMatchObject({ unit: 'mm', words: expect.stringMatching(/mm longer$/) });
+    expect(against.distanceMm).toBeGreaterThan(0);
+    const itself = await post('/compare/lasts', { lasts: [{ last: 'plover' }, { last: 'plover' }] });
+    expect(itself.body.against[0]).toMatchObject({ distanceMm: 0, differ: [] });
+  });
+  it('which size feels the same, with what is left over; weights can be given', async () => {
+    const body = { from: { last: 'plover', size: 38 }, to: ['heron', 'clove', 'plover'] };
+    const [heron, clove, same] = (await post('/compare/size', body)).body.to;
+    expect(same).toMatchObject({ size: '38', exact: 38, offMm: 0 });
+    expect(heron.residual).toHaveLength(5);
+    expect(clove.scale).toBeTruthy();
+    const length = (await post('/compare/size', { ...body, weights: { length: 1, 'ball-girth': 0, instep: 0, heel: 0, 'toe-width': 0 } })).body.to[1];
+    expect(length.residual.find((r: { id: string }) => r.id === 'length').mm).toBeCloseTo(0, 1);
+    expect((await post('/compare/size', { ...body, to: ['nobody'] })).status).toBe(404);
+    expect((await post('/compare/size', { from: { last: 'plover', size: 200 }, to: ['heron'] })).status).toBe(422);
+    expect((await post('/compare/lasts', { lasts: [{ last: 'plover' }] })).status).toBe(422);
+    expect((await post('/compare/lasts', { lasts: [{ last: 'plover', width: 'QQ' }, { last: 'heron' }] })).body.detail).toMatch(/has no width QQ/);
+  });
+  it('a matrix of a set is kept and worked out anew', async () => {
+    const set = { name: 'A set', lasts: ['plover', 'heron', 'tern'], footMm: 240 };
+    const { cells, lasts } = (await post('/compare/matrix', set)).body;
+    expect(lasts).toHaveLength(3);
+    cells.forEach((row: unknown[], i: number) => expect(row[i]).toBeNull());
+    expect(cells[0][1]).toMatchObject({ label: expect.any(String), words: expect.any(String) });
+    const { id } = (await post('/matrices', set)).body;
+    expect((await get('/matrices')).body.matrices).toContainEqual({ id, ...set });
+    expect((await remove(`/matrices/${id}`)).status).toBe(200);
+  });
+});
+
+describe('the stockroom in and out', () => {
+  const importing = (kind: string, text: string, dryRun = true, more = {}) => post('/import/stock', { kind, text, dryRun, ...more });
+  it('everything out as JSON and in again changes nothing, and the same for both CSVs', async () => {
+    for (const [format, kind] of [
+      ['json', 'json'],
+      ['styles', 'styles'],
+      ['counts', 'counts']
+    ]) {
+      const report = (await importing(kind, await exported(format))).body;
+      expect(report.problems).toEqual([]);
+      expect(report.added).toEqual({ makers: 0, lasts: 0, styles: 0 });
+      expect(report.changed).toEqual({ makers: 0, lasts: 0, styles: 0, counts: 0 });
+      expect(report.same).toBeGreaterThan(150);
+    }
+    const before = await exported('json');
+    expect((await importing('json', before, false)).status).toBe(200);
+    expect(await exported('json')).toBe(before);
+  });
+  it('a file is looked over first: what is new, what changes, every problem by its row; with problems nothing is taken in', async () => {
+    const rows = (await exported('styles')).split('\r\n');
+    const at = rows.findIndex((r) => r.startsWith('alderman,'));
+    const text = [
+      rows[0],
+      rows[at].replace('alderman,', 'alderman-two,').replace('Alderman', 'Alderman Two'),
+      rows[at].replace('oxford', 'clog'),
+      'x,,,,,,,,,,'
+    ].join('\n');
+    const report = (await importing('styles', text)).body;
+    expect(report.added.styles).toBe(1);
+    expect(report.problems.map((p: { where: string }) => p.where)).toEqual(expect.arrayContaining(['line 3', 'line 4']));
+    expect(report.problems.find((p: { where: string }) => p.where === 'line 3').message).toMatch(/^kind: /);
+    const refused = await importing('styles', text, false);
+    expect(refused.status).toBe(422);
+    expect((await get('/styles/alderman-two')).status).toBe(404);
+    expect((await importing('styles', text.split('\n').slice(0, 2).join('\n'), false)).status).toBe(200);
+    made.push('alderman-two');
+    expect((await style('alderman-two')).name).toBe('Alderman Two');
+  });
+  it('wrong headers, no JSON, another format, a last whose maker is missing: each is told', async () => {
+    expect((await importing('styles', 'a,b\n1,2')).body.problems[0]).toMatchObject({
+      where: 'line 1',
+      message: expect.stringMatching(/must name the columns; id, last, name/)
+    });
+    expect((await importing('json', '{"format":')).status).toBe(400);
+    expect((await importing('json', '{"format":"other","version":1}')).body.problems[0].message).toMatch(/not a chiave-stock file/);
+    const file = JSON.parse(await exported('json'));
+    const [last] = file.lasts;
+    const orphan = { format: 'chiave-stock', version: 1, lasts: [{ ...last, id: 'orphan', maker: 'nobody' }] };
+    expect((await importing('json', JSON.stringify(orphan))).body.problems[0].message).toMatch(/no maker “nobody”/);
+    const spoiled = { format: 'chiave-stock', version: 1, lasts: [{ ...last, base: { ...last.base, heelWidthMm: 200 } }] };
+    expect((await importing('json', JSON.stringify(spoiled))).body.problems[0]).toMatchObject({
+      where: expect.stringContaining(last.name),
+      message: expect.stringMatching(/heel width/)
+    });
+  });
+  it('a run pasted from a spreadsheet goes in, upright or on its side; what is no size or no count is told', async () => {
+    const was = (await style('organist')).stock;
+    const upright = '\tE\tF\n8\t4\t\n8 1/2\t\t5';
+    const sideways = '\t8\t8.5\nE\t4\t\nF\t\t5';
+    for (const text of [upright, sideways]) {
+      expect((await importing('run', text, false, { style: 'organist' })).body.problems).toEqual([]);
+      expect((await style('organist')).stock).toMatchObject({ '8|E': 4, '8.5|F': 5 });
+      await put('/styles/organist/stock', { counts: was });
+    }
+    const bad = (await importing('run', '\tE\tF\n8\tmany\t\n19\t1\t', true, { style: 'organist' })).body.problems;
+    expect(bad.map((p: { message: string }) => p.message)).toEqual([expect.stringMatching(/“many” is no count/), expect.stringMatching(/no size 19/)]);
+    expect((await importing('run', upright, true, { style: 'nothing' })).status).toBe(422);
+  });
+  it('the stand-in feed moves counts through the same import', async () => {
+    const { spawnSync } = await import('node:child_process');
+    const sum = async () => (await get('/styles')).body.styles.map((s: { id: string; stock: object }) => [s.id, s.stock]);
+    const before = await sum();
+    const { status, stdout } = spawnSync(process.execPath, ['scripts/feed.mjs', '--rounds', '1', '--seed', '3'], {
+      encoding: 'utf8',
+      env: { ...process.env, CHIAVE_URL: BASE }
+    });
+    expect(status).toBe(0);
+    expect(stdout).toMatch(/\d+ sold, \d+ delivered: \d+ counts changed/);
+    expect(await sum()).not.toEqual(before);
+  });
+  it('the schema of a file is published', async () => {
+    expect((await get('/stock-schema.json')).body.properties).toMatchObject({ format: {}, lasts: {}, styles: {} });
+  });
+});
