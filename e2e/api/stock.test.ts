@@ -133,6 +133,19 @@ describe('lasts', () => {
     for (const id of ids) await remove(`/readings/${id}`);
     expect((await get('/lasts/plover')).body.readings).toHaveLength(before.readings.length);
   });
+  it('a maker nobody had is added once, with widths of its own, and a last of it can follow', async () => {
+    const id = `maker-test-${Date.now()}`;
+    expect((await post('/makers', { id, name: 'Test Maker', letters: ['N', 'M'] })).status).toBe(201);
+    expect((await post('/makers', { id, name: 'Test Maker', letters: ['N'] })).status).toBe(409);
+    expect((await post('/makers', { id: `${id}-b`, name: 'None', letters: [] })).body.detail).toMatch(/at least one width/);
+    const { last } = (await get('/lasts/minim')).body;
+    const { version: _v, ...body } = last;
+    expect((await post('/lasts', { ...body, id: `last-${id}`, maker: id, name: 'Test Last' })).status).toBe(201);
+    const style = await post('/styles/adagio/duplicate', { id: `style-${id}`, name: 'Test Slipper', set: { last: `last-${id}`, widths: ['M'] } });
+    expect(style.status).toBe(201);
+    made.push(`style-${id}`);
+    expect((await get(`/styles/style-${id}`)).body.maker).toEqual({ id, name: 'Test Maker' });
+  });
   it('the same last under another name is joined: its styles move, its name stays as an alias', async () => {
     const { last } = (await get('/lasts/siskin')).body;
     const { version: _v, aliases: _a, ...body } = last;

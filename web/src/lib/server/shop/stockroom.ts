@@ -239,6 +239,14 @@ export async function setCounts(id: string, counts: Readonly<Record<string, numb
   return { before: was.stock };
 }
 
+/** Keeps a new maker. @throws Problem 409 for an id that is taken */
+export async function addMaker(maker: MakerBody): Promise<{ id: string }> {
+  if (await tables(database()).Maker.findByPk(maker.id))
+    throw new Problem(409, 'Taken', `There is a maker “${maker.id}” already.`, [{ path: 'id', message: 'taken' }]);
+  await database().transaction((transaction) => writeMaker(maker, transaction));
+  return { id: maker.id };
+}
+
 /** Keeps a new last. @throws Problem 404 for its maker, 409 for an id that is taken */
 export async function addLast(last: LastBody): Promise<{ id: string }> {
   const t = tables(database());

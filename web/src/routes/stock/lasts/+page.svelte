@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
+  import { goto, invalidateAll } from '$app/navigation';
   import type { Last } from '@chiave/core/last';
   import { send, type SaveError } from '$lib/ui/save.svelte';
   import { LAST_GRID } from '$lib/ui/stock/last-columns';
@@ -11,8 +11,28 @@
   const rows = $derived(data.lasts.map((last) => ({ id: last.id, last, maker: names.get(last.maker) ?? last.maker, styles: data.uses[last.id] ?? 0 })));
   let like = $state('');
   let name = $state('');
+  let maker = $state('');
   let errors = $state<SaveError[]>([]);
   let message = $state('');
+  let makerName = $state('');
+  let makerWidths = $state('');
+  let makerErrors = $state<SaveError[]>([]);
+  let makerSaid = $state('');
+
+  async function addMaker(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const sent = await send<{ id: string }>('/api/v1/makers', 'POST', {
+      id: slugOf(makerName),
+      name: makerName,
+      letters: makerWidths.split(/[\s,]+/).filter(Boolean)
+    });
+    makerErrors = sent.ok ? [] : sent.errors;
+    makerSaid = sent.ok ? `${makerName} is kept.` : sent.detail;
+    if (!sent.ok) return;
+    maker = sent.value.id;
+    makerName = makerWidths = '';
+    await invalidateAll();
+  }
 
   /** A new last begins as another one, as an unsure one: what it really is, is measured afterwards. */
   async function add(event: SubmitEvent): Promise<void> {
@@ -47,9 +67,29 @@
           >{/each}</select
       ></label
     >
+    <label class="block w-52"
+      ><span class="text-sm">by</span><select class="field" bind:value={maker}
+        ><option value="">the same maker</option>{#each data.makers as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
+      ></label
+    >
     <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={like === '' || name.trim() === ''}>Add it</button
     >
     {#each errors as e (e.path)}<p class="text-tight w-full" role="alert">{e.path}: {e.message}</p>{/each}
     {#if message}<p class="caution w-full" role="alert">{message}</p>{/if}
+  </form>
+  <form class="mt-3 flex flex-wrap items-end gap-2" onsubmit={addMaker} novalidate>
+    <label class="block w-56"
+      ><span class="text-sm">A new maker, called</span><input class="field" bind:value={makerName} aria-invalid={makerErrors.length > 0} /></label
+    >
+    <label class="block w-64"
+      ><span class="text-sm">Widths, narrowest first</span><input
+        class="field"
+        bind:value={makerWidths}
+        placeholder="N M W"
+        aria-invalid={makerErrors.some((e) => e.path.startsWith('letters'))}
+      /></label
+    >
+    <button type="submit" class="min-h-11 rounded border border-line bg-white px-4" disabled={makerName.trim() === ''}>Add the maker</button>
+    {#if makerSaid}<p class="w-full {makerErrors.length > 0 ? 'text-tight' : 'soft'}" role={makerErrors.length > 0 ? 'alert' : 'status'}>{makerSaid}</p>{/if}
   </form>
 </section>

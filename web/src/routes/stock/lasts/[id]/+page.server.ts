@@ -21,6 +21,7 @@ export const load: PageServerLoad = async ({ params }) => {
             otherwise
           }))
         : [],
+    likes: styles.map(({ id, name }) => ({ id, name })),
     others: lasts.filter((l) => l.id !== last.id && l.maker === last.maker).map(({ id, name }) => ({ id, name }))
   };
 };

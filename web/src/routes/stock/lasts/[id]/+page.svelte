@@ -1,6 +1,7 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { send } from '$lib/ui/save.svelte';
+  import { slugOf } from '$lib/ui/stock/slug';
   import LastForm from '$lib/ui/stock/LastForm.svelte';
   import LastReadings from '$lib/ui/stock/LastReadings.svelte';
   import LastViews from '$lib/drawing/LastViews.svelte';
@@ -17,6 +18,20 @@
   });
   let other = $state('');
   let message = $state('');
+  let like = $state('');
+  let styleName = $state('');
+  let styleSaid = $state('');
+  /** A style on this last, begun as another one; in its base width where the other's widths are another maker's. */
+  async function addStyle(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    const sent = await send<{ id: string }>(`/api/v1/styles/${like}/duplicate`, 'POST', {
+      id: slugOf(styleName),
+      name: styleName,
+      set: { last: last.id, ...(data.styles.some((s) => s.id === like) ? {} : { widths: [last.base.width] }) }
+    });
+    styleSaid = sent.ok ? '' : (sent.errors[0]?.message ?? sent.detail);
+    if (sent.ok) await goto(`/stock/styles/${sent.value.id}`);
+  }
   async function join(): Promise<void> {
     const sent = await send<{ moved: number }>(`/api/v1/lasts/${last.id}/join`, 'POST', { other });
     message = sent.ok ? `Joined: ${sent.value.moved} styles moved over; the other name is kept as an alias.` : sent.detail;
@@ -51,6 +66,16 @@
           <li class="border-b border-line py-1"><a href="/stock/styles/{s.id}">{s.name}</a> <span class="soft text-sm">{s.otherwise.join(', ')}</span></li>
         {:else}<li class="soft">No style yet.</li>{/each}
       </ul>
+      <form class="mt-2 flex flex-wrap items-end gap-2" onsubmit={addStyle} novalidate>
+        <label class="block w-48"><span class="text-sm">A new style on it, called</span><input class="field" bind:value={styleName} /></label>
+        <label class="block w-56"
+          ><span class="text-sm">begun as</span><select class="field" bind:value={like}
+            ><option value="">choose a style like it</option>{#each data.likes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
+          ></label
+        >
+        <button type="submit" class="min-h-11 rounded border border-line bg-white px-3" disabled={like === '' || styleName.trim() === ''}>Add it</button>
+        {#if styleSaid}<p class="text-tight w-full" role="alert">{styleSaid}</p>{/if}
+      </form>
     </section>
     <section class="sheet">
       <h2>The same under another name?</h2>

@@ -90,6 +90,7 @@
   </div>
   <CarryButton {desk} styleId={data.style.id} size={data.sizeLabel} width={data.width} />
   <a href="/fittings/{f.id}/pull" class="inline-flex min-h-11 items-center">Back to Pull</a>
+  <a href="/stock/bench?shoes=style:{data.style.id}&person={f.customer.id}" class="inline-flex min-h-11 items-center">Lay it over another</a>
 </div>
 
 {#if failed}<p role="alert" class="caution mt-2">The fit engine stopped: {failed}. <button class="underline" onclick={open}>Try again</button></p>{/if}
