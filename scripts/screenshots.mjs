@@ -42,7 +42,6 @@ const PICTURES = [
   ['people', '/', DESK, 'h1'],
   ['history', `/people/${idOf('Ilva Serrandi')}`, DESK, 'h1'],
   ['ask', `/fittings/${ilva}/ask`, DESK, '.chip'],
-  ['look', `/fittings/${ilva}/look`, DESK, '.chip'],
   ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],
   ['measure-tablet', `/fittings/${tullio}/measure`, TABLET, 'svg path'],
   [
@@ -71,8 +70,9 @@ const PICTURES = [
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
   ['chain', '/sizes/chain', DESK, '[data-answer]'],
   ['insoles', '/sizes/insoles', DESK, 'h2', (page) => page.getByRole('button', { name: 'Example: a lace boot' }).click()],
-  ['charts', '/sizes/charts', DESK, '[data-chart]'],
-  ['api', '/api/v1/docs', DESK, 'h1']
+  ['stock', '/stock', DESK, '[role=row]'],
+  ['last', '/stock/lasts/plover', DESK, '[data-estimate]'],
+  ['bench', `/stock/bench?shoes=last:plover,last:heron&person=${idOf('Ilva Serrandi')}`, DESK, 'text=at these toes']
 ];
 const only = process.argv.slice(2);
 for (const [name, path, viewport, wait, act] of PICTURES) {

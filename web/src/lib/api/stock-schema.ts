@@ -108,14 +108,14 @@ export const detailsSchema = z
 /** Details with everything that was left out blank. */
 export const wholeDetails = (details: Partial<StyleDetails> | null | undefined): StyleDetails => ({ ...BLANK_DETAILS, ...details });
 
-const styleShape = z.object({
+const styleFields = z.object({
   id: slug,
   last: slug,
   name,
   kind: z.enum(KIND_IDS),
   forWhom: z.enum(['women', 'men', 'unisex', 'children']),
   scale: z.enum(SCALES.map((s) => s.id) as [ScaleId, ...ScaleId[]]),
-  school: z.string().max(20).default('standard'),
+  school: z.string().max(20),
   step: z.number().min(0.1).max(10),
   from: z.number().min(-5).max(400),
   to: z.number().min(-5).max(400),
@@ -124,11 +124,20 @@ const styleShape = z.object({
   closure: z.enum(CLOSURES as unknown as [Style['closure'], ...Style['closure'][]]),
   soleStiffness: z.number().min(1).max(5),
   heelHeightMm: mm(0, 260),
-  platformMm: mm(0, 120).default(0),
-  removableInsoleMm: mm(0, 15).default(0),
-  toeStructure: z.enum(['structured', 'collapsed']).default('structured'),
-  details: detailsSchema.default({}),
-  stock: z.record(z.string().max(26), z.number().int().min(0, 'a count is never below nought').max(9999)).default({})
+  platformMm: mm(0, 120),
+  removableInsoleMm: mm(0, 15),
+  toeStructure: z.enum(['structured', 'collapsed']),
+  details: detailsSchema,
+  stock: z.record(z.string().max(26), z.number().int().min(0, 'a count is never below nought').max(9999))
+});
+/** A whole style, with what is usual where it is silent. */
+const styleShape = styleFields.extend({
+  school: styleFields.shape.school.default('standard'),
+  platformMm: styleFields.shape.platformMm.default(0),
+  removableInsoleMm: styleFields.shape.removableInsoleMm.default(0),
+  toeStructure: styleFields.shape.toeStructure.default('structured'),
+  details: styleFields.shape.details.default({}),
+  stock: styleFields.shape.stock.default({})
 });
 export const styleSchema = styleShape
   .superRefine((style, context) => {
@@ -138,7 +147,8 @@ export const styleSchema = styleShape
 export type StyleBody = z.infer<typeof styleSchema>;
 
 /** What of many styles can be changed at once; with the version each had when it was seen. */
-const CHANGEABLE = styleShape.omit({ id: true, stock: true }).partial();
+// From the fields without their usual values: a change is silent about what it does not name.
+const CHANGEABLE = styleFields.omit({ id: true, stock: true }).partial();
 export const stylesPatchSchema = z
   .object({
     changes: z

@@ -91,7 +91,7 @@ function planOf({ kind, text, style }: { kind: 'json' | 'styles' | 'counts' | 'r
   if (kind === 'run') {
     const of = shop.styles.get(style ?? '');
     if (!of) throw invalid([{ path: 'style', message: `choose the style the run belongs to; there is no “${style ?? ''}”` }]);
-    const read = countsOfPaste(of, Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' }).data);
+    const read = countsOfPaste(of, Papa.parse<string[]>(text.trimEnd(), { skipEmptyLines: 'greedy' }).data);
     plan.problems = read.problems;
     // A pasted run says what it says; sizes it is silent about stay.
     plan.counts.set(of.id, { ...of.stock, ...read.counts });
