@@ -23,3 +23,6 @@ export * from './toe-room';
 export { emptyEdge, readEdge, type Edge } from './edge';
 export * from './version';
 export * from './same-last';
+export * from './forecast';
+export * from './symptoms';
+export * from './trade';

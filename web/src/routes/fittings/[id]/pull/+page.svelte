@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { byRank, KIND, ZONE, type Candidate, type KindId, type Unranked } from '@chiave/core/fit';
+  import { byRank, KIND, ZONE, ZONE_IDS, type Candidate, type KindId, type Unranked } from '@chiave/core/fit';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatLength, formatSigned } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
@@ -31,6 +31,10 @@
   let tookMs = $state<number | null>(null);
   let failed = $state('');
   let limit = $state(12);
+  /** Up to four to lay side by side, and one style somebody asks about. */
+  const MOST_COMPARED = 4;
+  let compared = $state<string[]>([]);
+  let asked = $state('');
   let stop: (() => void) | undefined;
 
   const child = $derived(f.customer.born !== null && new Date().getFullYear() - f.customer.born < 13);
@@ -90,6 +94,23 @@
   });
   onDestroy(() => stop?.());
 
+  const besides = $derived(compared.map((id) => all.find((c) => c.styleId === id)).filter((c) => c !== undefined));
+  const zonesOf = (side: 'left' | 'right') => ZONE_IDS.filter((id) => besides.some((c) => c.zones[side].some((z) => z.zone === id)));
+  /** Why a style is not what is offered: where it stands, or why it has no size. */
+  const answer = $derived.by((): string => {
+    if (asked === '') return '';
+    const style = data.styles.find((s) => s.id === asked);
+    const without = unranked.find((u) => u.styleId === asked);
+    if (without) return `${without.name}: ${without.why}.`;
+    const at = found.findIndex((c) => c.styleId === asked);
+    if (at >= 0) {
+      const c = found[at];
+      return `${c.name} in ${c.size} ${c.width} stands ${at + 1} of ${found.length}. ${c.sentence} It is ${why(c)}; ${chance(c.probability)}.`;
+    }
+    if (all.some((c) => c.styleId === asked)) return `${style?.name}: its size for these feet is not on the shelf.`;
+    if (running) return 'Not reached yet.';
+    return `${style?.name} was left out: it is ${f.kinds.length > 0 && style && !f.kinds.includes(style.kind) ? `a ${KIND[style.kind].name}, which is not among the kinds chosen` : `made for ${style?.forWhom}`}.`;
+  });
   const why = (c: Candidate): string => {
     const zone = c.zones[c.decidedBy.side].find((z) => z.zone === c.decidedBy.zone);
     return `decided by the ${ZONE[c.decidedBy.zone].name} of the ${c.decidedBy.side} foot${zone ? ` (${formatSigned(zone.clearanceMm, shown.unit)} ${shown.unit})` : ''}`;
@@ -150,6 +171,52 @@
   </div>
   {#if failed}<p role="alert" class="caution mt-2">The fit engine stopped: {failed}. <button class="underline" onclick={rank}>Try again</button></p>{/if}
 
+  {#if besides.length > 1}
+    <section class="sheet mt-3 overflow-x-auto" data-compare>
+      <div class="flex flex-wrap items-baseline gap-3">
+        <h2 class="mr-auto">Side by side</h2>
+        <a href="/stock/bench?shoes={besides.map((c) => `style:${c.styleId}`).join(',')}&person={f.customer.id}">Lay them over each other</a>
+        <button type="button" class="min-h-11 underline" onclick={() => (compared = [])}>Compare none</button>
+      </div>
+      <table class="w-full">
+        <thead>
+          <tr class="border-b border-ink text-left"
+            ><th scope="col">{shown.unit} of room</th>{#each besides as c (c.styleId)}<th scope="col" colspan="2" class="pl-3"
+                >{c.name} <span class="figures">{c.size} {c.width}</span></th
+              >{/each}</tr
+          >
+          <tr class="border-b border-line text-left"
+            ><th scope="row" class="font-normal">verdict</th>{#each besides as c (c.styleId)}<td colspan="2" class="pl-3"
+                >{VERDICT_WORDS[c.verdict]}, {chance(c.probability)}</td
+              >{/each}</tr
+          >
+          <tr class="border-b border-line"
+            ><th scope="col"><span class="sr-only">zone</span></th>{#each besides as c (c.styleId)}<th scope="col" class="side-L pl-3 text-left">L</th><th
+                scope="col"
+                class="side-R text-left">R</th
+              >{/each}</tr
+          >
+        </thead>
+        <tbody>
+          {#each zonesOf('left') as id (id)}
+            <tr class="border-b border-line">
+              <th scope="row" class="py-0.5 text-left font-normal">{ZONE[id].name}</th>
+              {#each besides as c (c.styleId)}
+                {#each ['left', 'right'] as const as side (side)}
+                  {@const z = c.zones[side].find((x) => x.zone === id)}
+                  <td class="figures {side === 'left' ? 'pl-3' : ''}"
+                    >{z ? formatSigned(z.clearanceMm, shown.unit) : ''}
+                    <span class="soft text-xs">{z && z.state !== 'right' ? z.state.replace('-', ' ') : ''}</span></td
+                  >
+                {/each}
+              {/each}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </section>
+  {/if}
+
   <ol class="mt-3 grid gap-3">
     {#each shownNow as c (c.styleId)}
       <li class="sheet grid gap-2" data-candidate={c.styleId} data-verdict={c.verdict}>
@@ -170,6 +237,15 @@
           </p>
           <p class="verdict" data-fits={c.verdict}>{VERDICT_WORDS[c.verdict]}{c.verdict === 'fits' ? `, ${c.character}` : ''}</p>
           <CarryButton {desk} styleId={c.styleId} size={c.size} width={c.width} />
+          <label class="flex min-h-11 items-center gap-2"
+            ><input
+              type="checkbox"
+              class="h-5 w-5"
+              value={c.styleId}
+              bind:group={compared}
+              disabled={compared.length >= MOST_COMPARED && !compared.includes(c.styleId)}
+            /> compare</label
+          >
         </div>
         <p>
           {c.sentence}
@@ -185,6 +261,15 @@
   {#if found.length > limit}<button type="button" class="mt-3 min-h-11 rounded border border-line px-4" onclick={() => (limit += 20)}
       >Show more ({found.length - limit})</button
     >{/if}
+  <div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
+    <label class="block w-72"
+      ><span class="font-semibold">Why not this one?</span><select class="field" bind:value={asked}
+        ><option value="">any style of the stockroom</option>{#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option
+          >{/each}</select
+      ></label
+    >
+    {#if answer}<p class="flex-1" role="status">{answer}</p>{/if}
+  </div>
   {#if unranked.length > 0}
     <details class="mt-3">
       <summary class="min-h-11">Not made in a size for these feet: {unranked.length}</summary>

@@ -7,10 +7,13 @@
   import { SCALE } from '@chiave/core/size';
   import FootInShoe from '$lib/drawing/FootInShoe.svelte';
   import HeelSide from '$lib/drawing/HeelSide.svelte';
-  import { feetOf, wornFeetOf } from '$lib/fit-feet';
+  import { feetOf, wearOf, wornFeetOf } from '$lib/fit-feet';
   import CarryButton from '$lib/ui/CarryButton.svelte';
+  import ForecastPanel from '$lib/ui/ForecastPanel.svelte';
   import HelpList from '$lib/ui/HelpList.svelte';
   import SizeGridTable from '$lib/ui/SizeGridTable.svelte';
+  import SymptomFinder from '$lib/ui/SymptomFinder.svelte';
+  import TradePanel from '$lib/ui/TradePanel.svelte';
   import ZoneTable from '$lib/ui/ZoneTable.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { chance, REACH_WORDS, VERDICT_WORDS } from '$lib/ui/names';
@@ -22,7 +25,8 @@
   let { data } = $props();
   const desk = getDesk();
   const f = $derived(desk.fitting);
-  const measured = $derived(wornFeetOf(f).length === 2);
+  const worn = $derived(wornFeetOf(f));
+  const measured = $derived(worn.length === 2);
   let opened = $state.raw<Opened | null>(null);
   let others = $state.raw<OtherShoe[] | null>(null);
   let failed = $state('');
@@ -155,7 +159,7 @@
   <section class="sheet mt-4">
     <h2>Neighbouring sizes</h2>
     <SizeGridTable grid={opened.grid} size={data.size} width={data.width} {href} />
-    {#if opened.grid.trade}<p class="mt-1">{opened.grid.trade}</p>{/if}
+    <TradePanel style={data.style} size={data.size} feet={worn} wear={wearOf(f)} {href} />
   </section>
 
   <section class="sheet mt-4">
@@ -168,6 +172,8 @@
       href={(o) => `/fittings/${f.id}/shoe/${o.styleId}?size=${encodeURIComponent(o.size)}&width=${encodeURIComponent(o.width)}`}
     />
   </section>
+  <ForecastPanel feet={worn} {shoe} wear={wearOf(f)} />
+  <SymptomFinder feet={fit.feet} unit={shown.unit} />
   <p class="soft mt-2 text-sm">
     Making left and right of a pair: each shoe errs by about {MAKING_SD.lengthMm} mm in length and {MAKING_SD.girthMm} mm in girth (estimate). Difference of these
     feet in length: {formatDifference(sides[1].foot.values.lengthMm.mm - sides[0].foot.values.lengthMm.mm)} (right less left).

@@ -1,0 +1,121 @@
+import type { Side } from '../measure';
+import { fitOnce } from './clearances';
+import { judge } from './judge';
+import type { Shoe } from './shoe';
+import { targetsFor, type Targets } from './targets';
+import { girthGrowthMm, UPPER } from './uppers';
+import type { Wear, WornFoot } from './wear';
+import { feelOfZone, offZones, type SpokenFoot } from './words';
+import { ZONE_AT, type ZoneId } from './zones';
+
+/** Zones that hours of wear change. */
+export const WORN_ZONES = ['ball-girth', 'instep', 'ball-width', 'heel-slip', 'toe-room'] as const satisfies readonly ZoneId[];
+export type WornZone = (typeof WORN_ZONES)[number];
+
+/** Hours a forecast is drawn at: a pair's first evening to most of its life. */
+export const FORECAST_HOURS = [0, 1, 2, 4, 8, 16, 24, 40, 60, 80, 120, 180, 250, 350] as const;
+/** A knit washed hot shrinks, mm of girth a wash, up to three [estimate; that it does: practice]. */
+export const SHRINK_A_WASH = { girthMm: 2, most: 3 } as const;
+
+export interface ForecastPoint {
+  hours: number;
+  fits: boolean;
+  /** Clearance of each worn zone, mm, one record a foot. */
+  zones: Record<WornZone, number>[];
+}
+
+export interface Forecast {
+  points: ForecastPoint[];
+  sides: Side[];
+  targets: Targets;
+  /** Hours from which all zones of all feet lie within their limits, and from which they no longer do; null for never. */
+  fitsFrom: number | null;
+  looseFrom: number | null;
+  /** Girth the upper gives in the end, and by when most of it is given. */
+  growsMm: number;
+  growHours: number;
+  /** In words, by the school that judges now and the school that lets leather mould. */
+  now: string;
+  mould: string;
+}
+
+/** How finely the hours of a change are told. */
+const STEPS = 24;
+
+/**
+ * What becomes of a pair over its hours of wear: girth and width grow by material, heels soften, length never changes. Both schools of
+ * break-in speak; the first rules for sport, toes and pain.
+ * @param washes hot washes of a knit
+ */
+export function forecast(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, washes = 0): Forecast {
+  // What is worn is judged as it then is: no further allowance for moulding.
+  const targets = targetsFor(shoe, { ...wear, breakIn: 'now' });
+  const shrunk = UPPER[shoe.upper].id === 'knit' ? SHRINK_A_WASH.girthMm * Math.min(SHRINK_A_WASH.most, Math.max(0, washes)) : 0;
+  const { inside } = shoe;
+  const washed: Shoe =
+    shrunk > 0
+      ? {
+          ...shoe,
+          inside: {
+            ...inside,
+            ballGirthMm: inside.ballGirthMm - shrunk,
+            waistGirthMm: inside.waistGirthMm - shrunk,
+            instepGirthMm: inside.instepGirthMm - shrunk
+          }
+        }
+      : shoe;
+  const at = (hours: number): { spoken: SpokenFoot[]; fits: boolean } => {
+    const worn: Wear = { ...wear, hoursWorn: wear.hoursWorn + hours, breakIn: 'now' };
+    const spoken = feet.map((foot): SpokenFoot => {
+      const c = fitOnce(foot.dims, washed, worn);
+      return { side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: judge(c.zone, targets).decidedBy };
+    });
+    return { spoken, fits: spoken.every((s) => judge(s.zone, targets).fits) };
+  };
+  const points = FORECAST_HOURS.map((hours): ForecastPoint => {
+    const { spoken, fits } = at(hours);
+    return { hours, fits, zones: spoken.map((s) => Object.fromEntries(WORN_ZONES.map((z) => [z, s.zone[ZONE_AT[z]]])) as Record<WornZone, number>) };
+  });
+  const change = (from: number, to: number, wanted: boolean): number => {
+    let [low, high] = [from, to];
+    for (let i = 0; i < STEPS; i++) {
+      const middle = (low + high) / 2;
+      if (at(middle).fits === wanted) high = middle;
+      else low = middle;
+    }
+    return high;
+  };
+  const first = points.findIndex((p) => p.fits);
+  const fitsFrom = first < 0 ? null : first === 0 ? 0 : change(points[first - 1].hours, points[first].hours, true);
+  const last = first < 0 ? -1 : points.findIndex((p, i) => i > first && !p.fits);
+  const looseFrom = last < 0 ? null : change(points[last - 1].hours, points[last].hours, false);
+  const growsMm = girthGrowthMm(shoe.upper, 1e6) - girthGrowthMm(shoe.upper, wear.hoursWorn);
+  return {
+    points,
+    sides: feet.map((f) => f.foot.side),
+    targets,
+    fitsFrom,
+    looseFrom,
+    growsMm,
+    growHours: UPPER[shoe.upper].growHours,
+    ...wordsOf(at(0).spoken, at(FORECAST_HOURS[7]).spoken, fitsFrom, looseFrom)
+  };
+}
+
+const hoursText = (hours: number): string => (hours < 10 ? `hour ${Math.max(1, Math.round(hours))}` : `about hour ${Math.round(hours / 5) * 5}`);
+const worstOf = (spoken: readonly SpokenFoot[]): string => {
+  const off = spoken.flatMap((s) =>
+    offZones(s)
+      .slice(0, 1)
+      .map((o) => ({ ...o, text: `${feelOfZone(o.id, s)}, ${s.side} foot` }))
+  );
+  off.sort((p, q) => Number(q.outside) - Number(p.outside) || q.weight - p.weight);
+  return off[0]?.text ?? 'right all round';
+};
+
+function wordsOf(now: readonly SpokenFoot[], later: readonly SpokenFoot[], fitsFrom: number | null, looseFrom: number | null): { now: string; mould: string } {
+  const said = `What you feel in the shop you go on feeling: ${worstOf(now)}.`;
+  if (fitsFrom === null) return { now: said, mould: `Wear does not bring it to fit: after forty hours still ${worstOf(later)}.` };
+  const loose = looseFrom === null ? 'and stays so' : `and is too loose from ${hoursText(looseFrom)}`;
+  return { now: said, mould: fitsFrom === 0 ? `Fits from the first hour ${loose}.` : `Snug now, moulded later: fits from ${hoursText(fitsFrom)} ${loose}.` };
+}

@@ -1,0 +1,120 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  checkFit,
+  completeShoe,
+  fitOnce,
+  footAsWorn,
+  forecast,
+  girthGrowthMm,
+  judge,
+  ORDINARY_WEAR,
+  suspectsOf,
+  SYMPTOMS,
+  targetsFor,
+  UPPER_IDS,
+  ZONE_AT,
+  ZONE_IDS,
+  type ShoeInput
+} from '../src/fit';
+import { completeFoot } from '../src/measure';
+import { fitted } from './arbitrary';
+
+const foot = (more = {}) =>
+  footAsWorn(completeFoot({ side: 'left', values: { lengthMm: { mm: 245 }, ballGirthMm: { mm: 226 }, ballWidthMm: { mm: 92 }, ...more } }), ORDINARY_WEAR);
+const pump = (more: Partial<ShoeInput>) => completeShoe({ kind: 'pump', insoleLengthMm: 258, toeShape: 'almond', heelHeightMm: 20, ...more });
+
+describe('a pair over its hours of wear', () => {
+  it('girth grows by the upper’s own curve, length never; a knit never grows', () => {
+    fc.assert(
+      fc.property(fitted, ({ foot: f, shoe, wear }) => {
+        const { points } = forecast([f], shoe, wear);
+        const grown = points.map((p) => p.zones[0]['ball-girth'] - points[0].zones[0]['ball-girth']);
+        points.forEach((p, i) => {
+          expect(grown[i]).toBeCloseTo(girthGrowthMm(shoe.upper, p.hours), 6);
+          if (i > 0) expect(grown[i]).toBeGreaterThanOrEqual(grown[i - 1] - 1e-9);
+        });
+        expect(shoe.inside.insoleLengthMm).toBe(shoe.inside.insoleLengthMm);
+      })
+    );
+  });
+  it('what it says of an hour is what the fit says of that hour, on both sides of a change', () => {
+    fc.assert(
+      fc.property(fitted, ({ foot: f, shoe, wear }) => {
+        const seen = forecast([f], shoe, wear);
+        const fits = (hours: number): boolean =>
+          judge(fitOnce(f.dims, shoe, { ...wear, hoursWorn: hours, breakIn: 'now' }).zone, targetsFor(shoe, { ...wear, breakIn: 'now' })).fits;
+        for (const p of seen.points) expect(p.fits).toBe(fits(p.hours));
+        if (seen.fitsFrom !== null) expect(fits(seen.fitsFrom)).toBe(true);
+        if (seen.fitsFrom !== null && seen.fitsFrom > 0) expect(fits(seen.fitsFrom - 0.01)).toBe(false);
+        if (seen.looseFrom !== null) expect(fits(seen.looseFrom)).toBe(false);
+      })
+    );
+  });
+  it('tight leather comes to fit in wear and says from when; in patent it does not', () => {
+    const tight = { ballGirthMm: 211.5, ballWidthMm: 85, instepGirthMm: 225 };
+    const leather = forecast([foot()], pump({ ...tight, upper: 'suede' }), ORDINARY_WEAR);
+    expect(leather.points[0].fits).toBe(false);
+    expect(leather.fitsFrom).toBeGreaterThan(0);
+    expect(leather.mould).toMatch(/fits from (about )?hour \d+/);
+    expect(leather.now).toMatch(/^What you feel in the shop you go on feeling: .*tight/);
+    const patent = forecast([foot()], pump({ ...tight, upper: 'patent' }), ORDINARY_WEAR);
+    expect(patent.fitsFrom).toBeNull();
+    expect(patent.mould).toMatch(/Wear does not bring it to fit/);
+  });
+  it('suede that is roomy in the shop becomes too loose, and says from when', () => {
+    const seen = forecast([foot()], pump({ ballGirthMm: 227, ballWidthMm: 87, upper: 'suede', instepGirthMm: 229 }), ORDINARY_WEAR);
+    expect(seen.fitsFrom).toBe(0);
+    expect(seen.looseFrom).toBeGreaterThan(0);
+    expect(seen.mould).toMatch(/too loose from/);
+  });
+  it('a knit shrinks in the wash and nothing else does (that it does: common practice, no source)', () => {
+    for (const upper of UPPER_IDS) {
+      const shoe = pump({ ballGirthMm: 222, upper });
+      const girth = (washes: number) => forecast([foot()], shoe, ORDINARY_WEAR, washes).points[0].zones[0]['ball-girth'];
+      if (upper === 'knit') {
+        expect(girth(1)).toBeCloseTo(girth(0) - 2, 9);
+        expect(girth(9)).toBeCloseTo(girth(3), 9);
+      } else expect(girth(3)).toBe(girth(0));
+    }
+  });
+});
+
+describe('a trouble brought home', () => {
+  const zonesOf = (more: Partial<ShoeInput>) => checkFit([foot()], pump(more), ORDINARY_WEAR).feet[0];
+  it('points first to what the fit shows that way, then to what lies within its error', () => {
+    fc.assert(
+      fc.property(fitted, fc.constantFrom(...SYMPTOMS), ({ foot: f, shoe, wear }, { id, suspects }) => {
+        const found = suspectsOf(id, checkFit([f], shoe, wear, [], 64).feet[0]);
+        expect(found.length).toBeLessThanOrEqual(suspects.length);
+        const order = found.map((s) => ['shown', 'possible', 'not-shown'].indexOf(s.shown));
+        expect([...order].sort((a, b) => a - b)).toEqual(order);
+        for (const s of found) expect(ZONE_IDS).toContain(s.zone);
+      }),
+      { numRuns: 40 }
+    );
+  });
+  it('a black nail in a short shoe is the toe room; in a long one it is not', () => {
+    expect(suspectsOf('black-nail', zonesOf({ insoleLengthMm: 246 }))[0]).toMatchObject({
+      zone: 'toe-room',
+      shown: 'shown',
+      then: expect.stringContaining('longer')
+    });
+    expect(suspectsOf('black-nail', zonesOf({ insoleLengthMm: 266 })).find((s) => s.zone === 'toe-room')!.shown).toBe('not-shown');
+  });
+  it('a callus beside the toes in a narrow pointed shoe is the toe box or the ball’s width', () => {
+    const found = suspectsOf('toe-callus', zonesOf({ toeShape: 'pointed', insoleLengthMm: 262, ballWidthMm: 78, ballGirthMm: 212 }));
+    expect(['toe-box-width', 'ball-width']).toContain(found[0].zone);
+    expect(found[0].shown).toBe('shown');
+  });
+  it('a blister in a wide heel is the heel', () => {
+    expect(suspectsOf('heel-blister', zonesOf({ heelWidthMm: 76 }))[0]).toMatchObject({ shown: 'shown' });
+    const lift = zonesOf({ heelWidthMm: 76 }).zones.find((z) => z.zone === 'heel-width')!;
+    expect(lift.clearanceMm).toBeGreaterThan(7);
+    expect(ZONE_AT['heel-width']).toBeGreaterThanOrEqual(0);
+  });
+  it('numbness and pain name whom to ask', () => {
+    for (const id of ['numb-forefoot', 'burning-ball', 'shin-pain', 'arch-ache'] as const)
+      expect(SYMPTOMS.find((s) => s.id === id)!.caution).toMatch(/clinician/);
+  });
+});

@@ -1,0 +1,120 @@
+<script lang="ts">
+  import { Chart, LineController, LineElement, LogarithmicScale, LinearScale, PointElement, Tooltip } from 'chart.js';
+  import { forecast, FORECAST_HOURS, UPPER, ZONE, WORN_ZONES, type Shoe, type Wear, type WornFoot, type WornZone } from '@chiave/core/fit';
+  import { trimNumber } from '@chiave/core/measure';
+  import { themeColour } from './chart-colours';
+
+  /** What becomes of this pair over its hours of wear, both feet, with the limits of the zone looked at. */
+  let { feet, shoe, wear }: { feet: readonly WornFoot[]; shoe: Shoe; wear: Wear } = $props();
+  Chart.register(LineController, LineElement, PointElement, LogarithmicScale, LinearScale, Tooltip);
+  let zone = $state<WornZone>('ball-girth');
+  let washes = $state(0);
+  let canvas = $state<HTMLCanvasElement>();
+  const seen = $derived(forecast(feet, shoe, wear, washes));
+  /** Nought cannot stand on a scale of powers: the shop is drawn at half an hour. */
+  const at = (hours: number): number => Math.max(0.5, hours);
+  const line = (i: number) => seen.points.map((p) => ({ x: at(p.hours), y: Math.round(p.zones[i][zone] * 100) / 100 }));
+  const limit = (y: number) => [
+    { x: 0.5, y },
+    { x: FORECAST_HOURS.at(-1)!, y }
+  ];
+
+  $effect(() => {
+    if (!canvas) return;
+    const t = seen.targets[zone];
+    const chart = new Chart(canvas, {
+      type: 'line',
+      data: {
+        datasets: [
+          ...seen.sides.map((side, i) => ({
+            label: side,
+            data: line(i),
+            borderColor: themeColour(side === 'left' ? 'side-left' : 'side-right'),
+            borderDash: side === 'left' ? [] : [7, 4],
+            borderWidth: 2.5,
+            pointRadius: 2
+          })),
+          { label: 'too tight below', data: limit(t.a), borderColor: themeColour('tight'), borderWidth: 1, pointRadius: 0, borderDash: [2, 3] },
+          { label: 'too loose above', data: limit(t.d), borderColor: themeColour('loose'), borderWidth: 1, pointRadius: 0, borderDash: [2, 3] }
+        ]
+      },
+      options: {
+        animation: false,
+        maintainAspectRatio: false,
+        scales: {
+          x: {
+            type: 'logarithmic',
+            min: 0.5,
+            max: FORECAST_HOURS.at(-1),
+            title: { display: true, text: 'hours of wear' },
+            ticks: { callback: (v) => (v === 0.5 ? 'shop' : [1, 2, 5, 10, 20, 40, 100, 200].includes(Number(v)) ? String(v) : '') }
+          },
+          y: { title: { display: true, text: `${ZONE[zone].name}, mm of room` } }
+        }
+      }
+    });
+    return () => chart.destroy();
+  });
+</script>
+
+<section class="sheet mt-4" data-forecast>
+  <h2>After hours of wear</h2>
+  <div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+    <div>
+      <div class="flex flex-wrap items-end gap-3">
+        <label class="block w-48"
+          ><span class="text-sm">Shown</span><select class="field" bind:value={zone}
+            >{#each WORN_ZONES as z (z)}<option value={z}>{ZONE[z].name}</option>{/each}</select
+          ></label
+        >
+        {#if UPPER[shoe.upper].id === 'knit'}
+          <label class="block w-44"
+            ><span class="text-sm">Washed hot</span><select class="field" bind:value={washes}
+              >{#each [0, 1, 2, 3] as n (n)}<option value={n}>{n === 0 ? 'never' : `${n} ${n === 1 ? 'time' : 'times'}`}</option>{/each}</select
+            ></label
+          >
+        {/if}
+        <p class="text-sm"><span class="side-L">▬ L</span> · <span class="side-R">┅ R</span> · dotted: the limits</p>
+      </div>
+      <div
+        class="mt-2 h-56"
+        role="img"
+        aria-label="{ZONE[zone].name} over hours of wear: {seen.sides
+          .map((s, i) => `${s} ${trimNumber(seen.points[0].zones[i][zone])} mm in the shop, ${trimNumber(seen.points[7].zones[i][zone])} mm after forty hours`)
+          .join('; ')}"
+      >
+        <canvas bind:this={canvas} aria-hidden="true"></canvas>
+      </div>
+    </div>
+    <div class="grid content-start gap-2">
+      <p><b>One school.</b> {seen.now}</p>
+      <p><b>The other.</b> {seen.mould}</p>
+      <p class="soft text-sm">
+        {UPPER[shoe.upper].name} gives {seen.growsMm < 0.05
+          ? 'nothing in wear'
+          : `${trimNumber(seen.growsMm)} mm of girth yet, most of it by hour ${Math.round(3 * seen.growHours)}`}; length never changes (estimates). The first
+        school rules for sport, for the toes and for pain; the second for the girth of leather, within its growth. Swelling, heat and a long day take what the
+        shop showed: look again after a walk of 15 to 20 minutes, narrow toes after some hours at home.
+        {#if UPPER[shoe.upper].id === 'knit'}Knit never grows, and shrinks with heat and hot water.{/if}
+      </p>
+      <table class="w-full text-sm">
+        <thead
+          ><tr class="border-b border-ink text-left"
+            ><th scope="col">hours</th>{#each seen.sides as s (s)}<th scope="col"
+                ><b class={s === 'left' ? 'side-L' : 'side-R'}>{s === 'left' ? 'L' : 'R'}</b></th
+              >{/each}<th scope="col">fits</th></tr
+          ></thead
+        >
+        <tbody>
+          {#each seen.points.filter((p) => [0, 8, 40, 120, 350].includes(p.hours)) as p (p.hours)}
+            <tr class="border-b border-line"
+              ><th scope="row" class="figures text-left">{p.hours === 0 ? 'shop' : p.hours}</th>{#each p.zones as z, i (i)}<td class="figures"
+                  >{trimNumber(z[zone])}</td
+                >{/each}<td>{p.fits ? 'yes' : 'no'}</td></tr
+            >
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  </div>
+</section>
