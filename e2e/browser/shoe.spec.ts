@@ -98,3 +98,44 @@ test('the fit engine works beside the page, in one worker', async ({ page }) => 
   await expect(page.getByText('Zone by zone')).toBeVisible({ timeout: 20_000 });
   expect(page.workers()).toHaveLength(1);
 });
+
+test('an opened pair is told over its hours, in both schools, and a trouble brought home is traced', async ({ page }) => {
+  const id = await newFitting(page, 'Hours', [236, 237]);
+  await open(page, `/fittings/${id}/shoe/lakeside-50-slate?size=38&width=medium`);
+  const panel = page.locator('[data-forecast]');
+  await expect(panel).toContainText('What you feel in the shop you go on feeling', { timeout: 30_000 });
+  await expect(panel).toContainText(/gives [\d.]+ mm of girth yet/);
+  const girths = (await panel.locator('tbody td:nth-child(2)').allTextContents()).map((t) => Number(t.replace('−', '-')));
+  expect(girths[2]).toBeGreaterThan(girths[0] + 2);
+  await panel.locator('select').selectOption('toe-room');
+  await expect(panel.getByRole('img')).toHaveAttribute('aria-label', /toe room over hours of wear: left/);
+  const trouble = page.locator('[data-symptoms]');
+  await trouble.locator('select').selectOption('numb-forefoot');
+  await expect(trouble.locator('li').first()).toContainText(/ball girth|ball width|toe box depth|instep/);
+  await expect(trouble).toContainText('clinician');
+});
+
+test('up to four are compared side by side, and any style says why it is not offered', async ({ page }) => {
+  const id = await newFitting(page, 'Compares', [238, 239]);
+  await page.request.patch(`/api/v1/fittings/${id}`, { data: { kinds: ['pump'] } });
+  await open(page, `/fittings/${id}/pull`);
+  await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+  for (const i of [0, 1, 2, 3]) await page.getByLabel('compare').nth(i).check();
+  await expect(page.getByLabel('compare').nth(4)).toBeDisabled();
+  const table = page.locator('[data-compare] tbody');
+  await expect(table).toContainText('ball girth');
+  await expect(table.locator('tr').first().locator('td')).toHaveCount(8);
+  await page.locator('[data-why-not] select').selectOption('alderman');
+  await expect(page.locator('[data-why-not]')).toContainText('not among those chosen');
+  const first = await page.locator('[data-candidate]').first().getAttribute('data-candidate');
+  await page.locator('[data-why-not] select').selectOption(first!);
+  await expect(page.locator('[data-why-not]')).toContainText(/stands 1 of \d+/);
+  await page.getByRole('link', { name: 'Lay them over each other' }).click();
+  await expect(page.locator('[data-readout]')).toContainText('D against A');
+});
+
+test('feet a size and more apart are offered a split pair', async ({ page }) => {
+  const id = await newFitting(page, 'Splits', [256, 269]);
+  await open(page, `/fittings/${id}/shoe/alderman?size=9&width=F`);
+  await expect(page.locator('[data-split]')).toContainText(/ask for a split pair, L\s+\d+(\.5)? [EFG] and R/, { timeout: 30_000 });
+});

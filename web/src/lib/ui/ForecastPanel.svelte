@@ -90,8 +90,8 @@
       <p><b>One school.</b> {seen.now}</p>
       <p><b>The other.</b> {seen.mould}</p>
       <p class="soft text-sm">
-        {UPPER[shoe.upper].name} gives {seen.growsMm < 0.05
-          ? 'nothing in wear'
+        In wear {UPPER[shoe.upper].name} gives {seen.growsMm < 0.05
+          ? 'nothing'
           : `${trimNumber(seen.growsMm)} mm of girth yet, most of it by hour ${Math.round(3 * seen.growHours)}`}; length never changes (estimates). The first
         school rules for sport, for the toes and for pain; the second for the girth of leather, within its growth. Swelling, heat and a long day take what the
         shop showed: look again after a walk of 15 to 20 minutes, narrow toes after some hours at home.

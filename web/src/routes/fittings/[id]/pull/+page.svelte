@@ -109,7 +109,7 @@
     }
     if (all.some((c) => c.styleId === asked)) return `${style?.name}: its size for these feet is not on the shelf.`;
     if (running) return 'Not reached yet.';
-    return `${style?.name} was left out: it is ${f.kinds.length > 0 && style && !f.kinds.includes(style.kind) ? `a ${KIND[style.kind].name}, which is not among the kinds chosen` : `made for ${style?.forWhom}`}.`;
+    return `${style?.name} was left out: it is ${f.kinds.length > 0 && style && !f.kinds.includes(style.kind) ? `of the kind “${KIND[style.kind].name}”, which is not among those chosen` : `made for ${style?.forWhom}`}.`;
   });
   const why = (c: Candidate): string => {
     const zone = c.zones[c.decidedBy.side].find((z) => z.zone === c.decidedBy.zone);
@@ -171,6 +171,15 @@
   </div>
   {#if failed}<p role="alert" class="caution mt-2">The fit engine stopped: {failed}. <button class="underline" onclick={rank}>Try again</button></p>{/if}
 
+  <div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
+    <label class="block w-72"
+      ><span class="font-semibold">Why not this one?</span><select class="field" bind:value={asked}
+        ><option value="">any style of the stockroom</option>{#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option
+          >{/each}</select
+      ></label
+    >
+    {#if answer}<p class="flex-1" role="status">{answer}</p>{/if}
+  </div>
   {#if besides.length > 1}
     <section class="sheet mt-3 overflow-x-auto" data-compare>
       <div class="flex flex-wrap items-baseline gap-3">
@@ -261,15 +270,6 @@
   {#if found.length > limit}<button type="button" class="mt-3 min-h-11 rounded border border-line px-4" onclick={() => (limit += 20)}
       >Show more ({found.length - limit})</button
     >{/if}
-  <div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
-    <label class="block w-72"
-      ><span class="font-semibold">Why not this one?</span><select class="field" bind:value={asked}
-        ><option value="">any style of the stockroom</option>{#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option
-          >{/each}</select
-      ></label
-    >
-    {#if answer}<p class="flex-1" role="status">{answer}</p>{/if}
-  </div>
   {#if unranked.length > 0}
     <details class="mt-3">
       <summary class="min-h-11">Not made in a size for these feet: {unranked.length}</summary>
