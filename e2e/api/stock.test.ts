@@ -292,3 +292,26 @@ describe('the stockroom in and out', () => {
     expect(schema.$defs.StockFile.properties).toMatchObject({ format: { const: 'chiave-stock' }, lasts: {}, styles: {} });
   });
 });
+
+describe('the shop’s own targets', () => {
+  const feet = { left: { lengthMm: 250, ballGirthMm: 230 }, right: { lengthMm: 250, ballGirthMm: 230 } };
+  const verdicts = async () => {
+    const { candidates } = (await post('/fit', { feet, kinds: ['sneaker'], limit: 50 })).body;
+    return candidates.filter((c: { verdict: string }) => c.verdict === 'fits').length as number;
+  };
+  it('change what the ranking says, are refused where they do not rise, and go back to ours', async () => {
+    const before = await verdicts();
+    expect(before).toBeGreaterThan(0);
+    const impossible = { kinds: { sneaker: { 'toe-room': { a: 100, b: 105, c: 110, d: 115 } } } };
+    expect((await put('/settings/targets', impossible)).status).toBe(200);
+    expect((await get('/settings/targets')).body.targets.kinds.sneaker['toe-room'].a).toBe(100);
+    expect(await verdicts()).toBe(0);
+    const fallen = await put('/settings/targets', { kinds: { sneaker: { 'toe-room': { a: 9, b: 5, c: 10, d: 15 } } } });
+    expect(fallen.status).toBe(422);
+    expect(fallen.body.errors[0]).toMatchObject({ path: 'kinds.sneaker.toe-room', message: expect.stringMatching(/four must rise/) });
+    expect((await put('/settings/targets', { kinds: { clog: {} } })).status).toBe(422);
+    expect((await put('/settings/targets', {})).status).toBe(200);
+    expect((await get('/settings/targets')).body.targets).toBeNull();
+    expect(await verdicts()).toBe(before);
+  });
+});

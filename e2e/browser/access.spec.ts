@@ -25,6 +25,7 @@ const VIEWS = [
   '/stock/bench?person=1',
   '/stock/matrix',
   '/stock/files',
+  '/stock/targets',
   ...['ask', 'look', 'measure', 'trace', 'sizes', 'pull', 'try', 'keep'].map((s) => `fitting/${s}`),
   'fitting/shoe/moonrise-70?size=39&width=medium'
 ];

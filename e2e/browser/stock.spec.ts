@@ -272,3 +272,20 @@ test.describe('in and out', () => {
     expect((await (await page.request.get('/api/v1/styles/contralto')).json()).stock).toMatchObject({ '5|D': 3, '5.5|E': 2 });
   });
 });
+
+test('the shop sets a target of its own, ours stays beside it, and it is taken back', async ({ page }) => {
+  await open(page, '/stock/targets');
+  await page.locator('label', { hasText: 'Kind of shoe' }).locator('select').selectOption('character');
+  const snug = page.getByLabel('toe room: snug below, mm');
+  await snug.fill('12');
+  await page.getByRole('button', { name: 'Keep these targets' }).click();
+  await expect(page.getByRole('alert')).toContainText('the four must rise');
+  await expect(snug).toHaveValue('12');
+  await snug.fill('2');
+  await page.getByRole('button', { name: 'Keep these targets' }).click();
+  await expect(undo(page)).toBeVisible();
+  await expect(page.locator('[data-targets]')).toContainText('-1 1 6 9');
+  await undo(page).click();
+  await expect(snug).toHaveValue('1');
+  expect((await (await page.request.get('/api/v1/settings/targets')).json()).targets).toBeNull();
+});

@@ -93,6 +93,33 @@ export const SHARED_TARGETS = {
 /** Comfort only: the ball may lie this far either side of the flex line, mm [estimate]. */
 export const FLEX_WITHIN_MM = 5;
 
+/** How much room in front, where schools differ: the runner's finds most shoes too short, the clinic's that too long trips and shears. */
+export const ROOM_SCHOOLS = [
+  { id: 'middle', name: 'between the schools' },
+  { id: 'runner', name: 'the runner’s: more room' },
+  { id: 'clinic', name: 'the clinic’s: not too long' }
+] as const;
+export type RoomSchool = (typeof ROOM_SCHOOLS)[number]['id'];
+/** Millimetres each cut of the toe room moves by, in kinds that are walked and run in [estimate]. */
+export const ROOM_SHIFT: Readonly<Record<RoomSchool, Cuts>> = { middle: cuts(0, 0, 0, 0), runner: cuts(1, 2, 2, 2), clinic: cuts(0, -1, -3, -5) };
+export const ROOM_SCHOOL_KINDS: ReadonlySet<KindId> = new Set(['running', 'walking', 'sneaker', 'lace-boot', 'oxford']);
+
+/** Zones whose targets stand with the kind; the others are shared by all. */
+export const KIND_ZONES = ['toe-room', 'ball-girth', 'instep', 'heel-slip'] as const;
+export type KindZone = (typeof KIND_ZONES)[number];
+export type SharedZone = keyof typeof SHARED_TARGETS;
+/** A shop's own targets in place of ours, where it has set some; ours are kept and shown beside them. */
+export interface ShopTargets {
+  kinds: Partial<Record<KindId, Partial<Record<KindZone, Cuts>>>>;
+  shared: Partial<Record<SharedZone, Cuts>>;
+}
+
+/** Ours for a zone of a kind. */
+export function ownTarget(kind: KindId, zone: KindZone): Cuts {
+  const k = KIND[kind];
+  return { 'toe-room': k.toeRoom, 'ball-girth': k.ballGirth, instep: k.instep, 'heel-slip': k.heelSlip }[zone];
+}
+
 /** Shift of all cuts by how the wearer likes it, mm [estimate]. */
 export const PREFERENCE_SHIFT = { snug: -3, regular: 0, generous: 4 } as const;
 export type Preference = keyof typeof PREFERENCE_SHIFT;

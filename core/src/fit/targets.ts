@@ -1,4 +1,4 @@
-import { CHILD, CLOSURE_TAKES, KIND, PREFERENCE_SHIFT, SHARED_TARGETS, FLEX_WITHIN_MM } from './kinds';
+import { CHILD, CLOSURE_TAKES, FLEX_WITHIN_MM, KIND, KIND_ZONES, ownTarget, PREFERENCE_SHIFT, ROOM_SCHOOL_KINDS, ROOM_SHIFT, SHARED_TARGETS } from './kinds';
 import type { Shoe } from './shoe';
 import { UPPER } from './uppers';
 import type { Wear } from './wear';
@@ -10,20 +10,31 @@ export type Targets = Readonly<Record<ZoneId, Cuts>>;
 const SPORT = new Set(['running', 'walking', 'sneaker', 'extra-depth']);
 
 /**
- * The cuts of every zone for a shoe and how it is worn: kind, child, preference, closure and break-in school.
+ * The cuts of every zone for a shoe and how it is worn: kind or the shop's own, child, school of room, preference, closure and break-in school.
+ * A child's growth room is no shop's to lower.
  * @returns four cuts a zone, mm
  */
-export function targetsFor(shoe: Pick<Shoe, 'kind' | 'closure' | 'upper'>, wear: Pick<Wear, 'preference' | 'age' | 'breakIn'>): Targets {
+export function targetsFor(
+  shoe: Pick<Shoe, 'kind' | 'closure' | 'upper'>,
+  wear: Pick<Wear, 'preference' | 'age' | 'breakIn' | 'roomSchool' | 'shopTargets'>
+): Targets {
   const kind = KIND[shoe.kind];
   const child = kind.street && wear.age !== undefined && wear.age < CHILD.underAge;
   const base: Record<ZoneId, Cuts> = {
-    'toe-room': child ? CHILD.toeRoom : kind.toeRoom,
-    'ball-girth': child ? CHILD.ballGirth : kind.ballGirth,
-    instep: kind.instep,
-    'heel-slip': kind.heelSlip,
+    ...(Object.fromEntries(KIND_ZONES.map((zone) => [zone, wear.shopTargets?.kinds[shoe.kind]?.[zone] ?? ownTarget(shoe.kind, zone)])) as Record<
+      (typeof KIND_ZONES)[number],
+      Cuts
+    >),
     'flex-point': cuts(-2 * FLEX_WITHIN_MM, -FLEX_WITHIN_MM, FLEX_WITHIN_MM, 2 * FLEX_WITHIN_MM),
-    ...SHARED_TARGETS
+    ...SHARED_TARGETS,
+    ...wear.shopTargets?.shared,
+    ...(child ? { 'toe-room': CHILD.toeRoom, 'ball-girth': CHILD.ballGirth } : {})
   };
+  if (!child && ROOM_SCHOOL_KINDS.has(shoe.kind)) {
+    const room = ROOM_SHIFT[wear.roomSchool ?? 'middle'];
+    const t = base['toe-room'];
+    base['toe-room'] = cuts(t.a + room.a, t.b + room.b, t.c + room.c, t.d + room.d);
+  }
   const shift = PREFERENCE_SHIFT[wear.preference];
   const takes = Math.max(0, CLOSURE_TAKES[shoe.closure] - CLOSURE_TAKES[kind.usual.closure]);
   const moulds = wear.breakIn === 'mould' && !SPORT.has(shoe.kind) ? UPPER[shoe.upper].growMm : 0;

@@ -1,6 +1,6 @@
 import type { FootPlan } from '../shape';
 import { footInState, type Conditions, type Foot, type MeasureId, type StateStep } from '../measure';
-import type { Preference } from './kinds';
+import type { Preference, RoomSchool, ShopTargets } from './kinds';
 
 /** How the shoe is worn, and in what state the foot was read. */
 export interface Wear extends Conditions {
@@ -14,6 +14,10 @@ export interface Wear extends Conditions {
   age?: number;
   /** `now`: what you feel in the shop you go on feeling; `mould`: leather girth may be allowed within its forecast. */
   breakIn: 'now' | 'mould';
+  /** How much room in front, where schools differ; between them when left out. */
+  roomSchool?: RoomSchool;
+  /** Targets the shop has set for itself. */
+  shopTargets?: ShopTargets;
 }
 
 export const ORDINARY_WEAR: Wear = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, breakIn: 'now' };

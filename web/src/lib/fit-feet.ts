@@ -1,6 +1,6 @@
 /** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
 import { grownLength, type GrowsAs } from '@chiave/core/foot';
-import { footAsWorn, type Wear, type WornFoot } from '@chiave/core/fit';
+import { footAsWorn, type RoomSchool, type ShopTargets, type Wear, type WornFoot } from '@chiave/core/fit';
 import {
   MEASURES,
   SIDES,
@@ -35,6 +35,9 @@ export interface FittingState extends FootCircumstances {
   insertMm: number;
   preference: 'snug' | 'regular' | 'generous';
   breakIn: 'now' | 'mould';
+  roomSchool: RoomSchool;
+  /** Targets the shop has set for itself; null where it has not. */
+  shopTargets: ShopTargets | null;
   population: string;
   feet: Record<Side, SideBody>;
   customer: { born: number | null; flags: string[] };
@@ -81,7 +84,9 @@ export const wearOf = (fitting: FittingState): Wear => ({
   ...conditionsOf(fitting),
   hoursWorn: 0,
   age: ageOf(fitting.customer),
-  breakIn: fitting.breakIn
+  breakIn: fitting.breakIn,
+  roomSchool: fitting.roomSchool,
+  shopTargets: fitting.shopTargets ?? undefined
 });
 
 /** One foot as measured, or null while it has no length. */

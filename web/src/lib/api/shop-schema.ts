@@ -60,6 +60,7 @@ export const fittingPatchSchema = z
     measuredAt: time,
     wornAt: time,
     breakIn: z.enum(['now', 'mould']),
+    roomSchool: z.enum(['middle', 'runner', 'clinic']),
     population: z.enum(POPULATIONS.map((p) => p.id) as [string, ...string[]]),
     wearingNow: text(2000),
     trouble: text(2000),

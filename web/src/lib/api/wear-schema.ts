@@ -14,8 +14,14 @@ export const wearSchema = z
     wornAt: z.string().max(10).refine(clock, 'must be morning, noon, evening or a time as HH:MM').optional(),
     hoursWorn: z.number().min(0).max(5000).default(0).describe('hours the pair has been worn: girth grows by material'),
     age: z.number().min(0).max(120).optional(),
-    schools: z.object({ breakIn: z.enum(['now', 'mould']).default('now') }).default({ breakIn: 'now' })
+    schools: z
+      .object({ breakIn: z.enum(['now', 'mould']).default('now'), room: z.enum(['middle', 'runner', 'clinic']).default('middle') })
+      .default({ breakIn: 'now', room: 'middle' })
   })
   .meta({ id: 'Wear' });
 
-export const toWear = ({ schools, ...wear }: z.infer<typeof wearSchema>): Wear => ({ ...wear, breakIn: schools.breakIn });
+export const toWear = ({ schools, ...wear }: z.infer<typeof wearSchema>): Wear => ({
+  ...wear,
+  breakIn: schools.breakIn,
+  roomSchool: schools.room
+});

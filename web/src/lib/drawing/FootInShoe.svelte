@@ -4,7 +4,12 @@
   import { closedPath, openPath, toScreen } from './place';
   import { EDGE_CUTS, TIGHT_TO_LOOSE, placeAmong } from './tightness';
 
-  let { drawings, feet, unit }: { drawings: { side: 'left' | 'right'; drawing: FitDrawing }[]; feet: FootFit[]; unit: LengthUnit } = $props();
+  // prettier-ignore
+  let { drawings, feet, unit, asDrawn = false }: {
+    drawings: { side: 'left' | 'right'; drawing: FitDrawing }[]; feet: FootFit[]; unit: LengthUnit;
+    /** True where the drawing is of another state than the fit beside it: the room is then the drawing's own. */
+    asDrawn?: boolean;
+  } = $props();
 
   const WIDTH = 640;
   const HEEL_Y = 590;
@@ -49,7 +54,7 @@
       {@const colour = side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
       {@const toe = drawing.toes[drawing.firstToe]}
       {@const toeAt = place(toe)}
-      {@const room = fitOf(side)?.usableRoomMm ?? 0}
+      {@const room = asDrawn ? toe.roomMm : (fitOf(side)?.usableRoomMm ?? 0)}
       <path d={closedPath(drawing.silhouette.map(place))} fill="#fff" stroke="var(--color-ink)" stroke-width="2" />
       <path d={closedPath(drawing.insole.map(place))} fill="none" stroke="var(--color-ink-soft)" stroke-width="1" stroke-dasharray="3 4" />
       <path d={closedPath(drawing.foot.map(place))} fill="#f1e2cf" fill-opacity="0.85" stroke="#c9b497" stroke-width="1" />

@@ -1,4 +1,16 @@
-import { checkFit, completeShoe, footAsWorn, POINTS, byRank, rankStock, type Candidate, type FootFit, type Style, type ZoneFit } from '@chiave/core/fit';
+import {
+  checkFit,
+  completeShoe,
+  footAsWorn,
+  POINTS,
+  byRank,
+  rankStock,
+  type Candidate,
+  type FootFit,
+  type ShopTargets,
+  type Style,
+  type ZoneFit
+} from '@chiave/core/fit';
 import { completeFoot } from '@chiave/core/measure';
 import type { z } from 'zod';
 import { toFootInput } from '../api/foot-schema';
@@ -25,7 +37,7 @@ const remediesOut = (foot: FootFit) =>
     kind, name, zone, effectMm: round(effectMm), afterMm: round(afterMm), makesFit, costs, limits
   }));
 
-/** `POST /fit/check`: one foot in one shoe. */
+/** `POST /fit/check`: one foot in one shoe, by our own targets whatever the shop has set. */
 export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSchema>): unknown {
   const wearing = toWear(wear);
   const whole = completeFoot(toFootInput(foot));
@@ -58,10 +70,14 @@ function shoeFrom(shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<type
 
 const breathe = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
-/** `POST /fit`: both feet against the stockroom; gives way to other requests between styles. */
-export async function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchema>, styles: readonly Style[]): Promise<unknown> {
+/** `POST /fit`: both feet against the stockroom by the shop's targets; gives way to other requests between styles. */
+export async function rankForApi(
+  { feet, kinds, wear, limit }: z.infer<typeof fitSchema>,
+  styles: readonly Style[],
+  targets: ShopTargets | null
+): Promise<unknown> {
   const started = performance.now();
-  const wearing = toWear(wear);
+  const wearing = { ...toWear(wear), shopTargets: targets ?? undefined };
   const worn = (['left', 'right'] as const).map((side) => footAsWorn(completeFoot(toFootInput({ ...feet[side], side })), wearing));
   const wanted = kinds && kinds.length > 0 ? styles.filter((s) => kinds.includes(s.kind)) : styles;
   const candidates: Candidate[] = [];

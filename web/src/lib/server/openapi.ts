@@ -29,6 +29,7 @@ import {
   stylesPatchSchema
 } from '../api/stock-schema';
 import { cardSchema, chartSchema, habitSchema, makerScaleSchema, stripsSchema } from '../api/size-schema';
+import { targetsSchema } from '../api/targets-schema';
 import { VERSION } from '../version';
 
 const problem = z
@@ -121,6 +122,8 @@ const ROWS: readonly Row[] = [
   { path: '/gauge', method: 'get', summary: 'Readings of the digital gauge as server-sent events' },
   { path: '/settings/measures', method: 'get', summary: 'The order in which the shop takes its measures' },
   { path: '/settings/measures', method: 'put', summary: 'Keep the order of the measures', body: measureOrderSchema },
+  { path: '/settings/targets', method: 'get', summary: 'Targets the shop has set for itself' },
+  { path: '/settings/targets', method: 'put', summary: 'Keep the shop’s own targets; an empty set goes back to ours', body: targetsSchema },
   { path: '/habits', method: 'get', summary: 'What is known of how each last runs against its label' },
   { path: '/habits', method: 'post', summary: 'Keep one report of how a last runs', body: habitSchema, status: 201 },
   { path: '/habits/{id}', method: 'delete', summary: 'Take a report away', hasId: true },

@@ -12,6 +12,8 @@ export const forWorker = (fitting: FittingState): FittingState => {
     measuredAt,
     wornAt,
     breakIn,
+    roomSchool: fitting.roomSchool,
+    shopTargets: fitting.shopTargets && { kinds: { ...fitting.shopTargets.kinds }, shared: { ...fitting.shopTargets.shared } },
     population,
     feet,
     measuredLoad,

@@ -8,6 +8,7 @@
     { path: '/stock/lasts', name: 'Lasts' },
     { path: '/stock/bench', name: 'Last bench' },
     { path: '/stock/matrix', name: 'Sizes that feel alike' },
+    { path: '/stock/targets', name: 'Targets' },
     { path: '/stock/files', name: 'In and out' }
   ] as const;
   const current = (path: string) =>

@@ -4,6 +4,7 @@ import * as firstSlice from './migrations/0001-first-slice';
 import * as sizes from './migrations/0002-sizes';
 import * as feet from './migrations/0003-feet';
 import * as stockroom from './migrations/0004-stockroom';
+import * as targets from './migrations/0005-targets';
 
 interface Migration {
   up: (q: QueryInterface) => Promise<void>;
@@ -15,7 +16,8 @@ const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0001-first-slice', ...firstSlice },
   { name: '0002-sizes', ...sizes },
   { name: '0003-feet', ...feet },
-  { name: '0004-stockroom', ...stockroom }
+  { name: '0004-stockroom', ...stockroom },
+  { name: '0005-targets', ...targets }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

@@ -96,6 +96,7 @@ export function tables(sequelize: Sequelize): Tables {
       measuredAt: STRING(10),
       wornAt: STRING(10),
       breakIn: STRING(6),
+      roomSchool: STRING(8),
       population: STRING(12),
       wearingNow: TEXT,
       trouble: TEXT,

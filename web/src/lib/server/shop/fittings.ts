@@ -1,3 +1,4 @@
+import type { RoomSchool, ShopTargets } from '@chiave/core/fit';
 import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
@@ -6,6 +7,7 @@ import type { Load } from '@chiave/core/measure';
 import type { FootCircumstances } from '../../fit-feet';
 import { conflict, notFound } from '../problems';
 import { logChange } from './changes';
+import { targetsOfShop } from './settings';
 import { customerOf, type CustomerRow } from './customers';
 
 export interface TryRow {
@@ -34,6 +36,8 @@ export interface FittingRow extends FootCircumstances {
   insertMm: number;
   preference: 'snug' | 'regular' | 'generous';
   breakIn: 'now' | 'mould';
+  roomSchool: RoomSchool;
+  shopTargets: ShopTargets | null;
   population: string;
   wearingNow: string;
   trouble: string;
@@ -99,7 +103,7 @@ export const tryOf = (row: Plain): TryRow => ({
   createdAt: new Date(row.createdAt as string).toISOString()
 });
 
-function fittingRow(row: Plain, customer: CustomerRow): FittingRow {
+function fittingRow(row: Plain, customer: CustomerRow, shopTargets: ShopTargets | null): FittingRow {
   return {
     id: row.id as number,
     openedAt: new Date(row.openedAt as string).toISOString(),
@@ -112,6 +116,8 @@ function fittingRow(row: Plain, customer: CustomerRow): FittingRow {
     measuredAt: (row.measuredAt as string | null) ?? '',
     wornAt: (row.wornAt as string | null) ?? '',
     breakIn: row.breakIn as FittingRow['breakIn'],
+    roomSchool: row.roomSchool as RoomSchool,
+    shopTargets,
     population: row.population as string,
     wearingNow: (row.wearingNow as string | null) ?? '',
     trouble: (row.trouble as string | null) ?? '',
@@ -139,14 +145,14 @@ export async function fittingOf(id: number): Promise<FittingRow> {
   const row = await tables(database()).Fitting.findByPk(id, { include: ALL_PARTS });
   if (!row) throw notFound(`fitting ${id}`);
   const value = plainOf(row);
-  return fittingRow(value, await customerOf(value.customerId as number));
+  return fittingRow(value, await customerOf(value.customerId as number), await targetsOfShop());
 }
 
 /** All fittings of a person, newest first. */
 export async function fittingsOf(customerId: number): Promise<FittingRow[]> {
-  const customer = await customerOf(customerId);
+  const [customer, targets] = await Promise.all([customerOf(customerId), targetsOfShop()]);
   const rows = await tables(database()).Fitting.findAll({ where: { customerId }, include: ALL_PARTS, order: [['openedAt', 'DESC']] });
-  return rows.map((row) => fittingRow(plainOf(row), customer));
+  return rows.map((row) => fittingRow(plainOf(row), customer, targets));
 }
 
 /** Opens a fitting; purpose and sock are carried over from the last visit, the feet are measured anew. */

@@ -1,3 +1,4 @@
+import type { ShopTargets } from '@chiave/core/fit';
 import { MEASURE_GROUP_IDS } from '@chiave/core/measure';
 import type { z } from 'zod';
 import type { measureOrderSchema } from '../../api/shop-schema';
@@ -7,6 +8,7 @@ import { database, fromJson, tables } from '../db';
 
 const STRIPS_NAME = 'rule-strips';
 const ORDER_NAME = 'measure-order';
+const TARGETS_NAME = 'targets';
 
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
 export async function stripsOfShop(): Promise<string[]> {
@@ -29,4 +31,18 @@ export async function measureOrderOfShop(): Promise<string[]> {
 /** Keeps the order in which the shop takes its measures. */
 export async function keepMeasureOrder({ order }: z.infer<typeof measureOrderSchema>): Promise<void> {
   await tables(database()).Setting.upsert({ name: ORDER_NAME, value: order });
+}
+
+/** Targets this shop has set for itself; null where it keeps to ours. */
+export async function targetsOfShop(): Promise<ShopTargets | null> {
+  const row = await tables(database()).Setting.findByPk(TARGETS_NAME);
+  return row ? fromJson<ShopTargets>(row.get('value')) : null;
+}
+
+/** Keeps the shop's targets; an empty set goes back to ours. */
+export async function keepTargets(targets: ShopTargets): Promise<void> {
+  const t = tables(database());
+  const empty = Object.values(targets.kinds).every((z) => Object.keys(z ?? {}).length === 0) && Object.keys(targets.shared).length === 0;
+  if (empty) await t.Setting.destroy({ where: { name: TARGETS_NAME } });
+  else await t.Setting.upsert({ name: TARGETS_NAME, value: targets });
 }

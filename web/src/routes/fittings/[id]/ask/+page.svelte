@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { cautionsFor, ORDINARY_WEAR, type FlagId } from '@chiave/core/fit';
+  import { cautionsFor, ORDINARY_WEAR, ROOM_SCHOOLS, type FlagId } from '@chiave/core/fit';
   import { POPULATIONS, SOCKS, hourOf } from '@chiave/core/measure';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -132,6 +132,17 @@
     <p class="soft -mt-2 text-sm">
       One school: what you feel in the shop you go on feeling. The other: firm in girth is right where leather will give by its forecast. Length never gives, in
       either.
+    </p>
+    <Choice
+      name="room"
+      legend="Room in front: where schools differ"
+      options={ROOM_SCHOOLS}
+      value={f.roomSchool}
+      onchange={(v) => desk.patch({ roomSchool: v ?? 'middle' })}
+    />
+    <p class="soft -mt-2 text-sm">
+      The runner’s school finds most shoes too short; the clinic’s that too long trips and too wide shears. For running, walking, sneakers, lace boots and
+      oxfords; the zone’s limits move by a few millimetres (estimate).
     </p>
     <Choice
       name="population"

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { claimedFootMm, KIND, MAKING_SD, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
+  import { claimedFootMm, drawFit, KIND, MAKING_SD, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
   import { effectiveDrop, pitchOf } from '@chiave/core/heel';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatDifference, formatLength } from '@chiave/core/measure';
@@ -9,6 +9,7 @@
   import HeelSide from '$lib/drawing/HeelSide.svelte';
   import { feetOf, wearOf, wornFeetOf } from '$lib/fit-feet';
   import CarryButton from '$lib/ui/CarryButton.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
   import ForecastPanel from '$lib/ui/ForecastPanel.svelte';
   import HelpList from '$lib/ui/HelpList.svelte';
   import SizeGridTable from '$lib/ui/SizeGridTable.svelte';
@@ -34,6 +35,16 @@
 
   const shoe = $derived(shoeOf(data.style, data.size, data.width));
   const drop = $derived(effectiveDrop(shoe.heelHeightMm, shoe.platformMm));
+  /** The drawing as it will be worn; or bare, or after forty hours. */
+  const LATER_HOURS = 40;
+  let drawnSock = $state<'worn' | 'bare'>('worn');
+  let drawnWhen = $state<'now' | 'later'>('now');
+  const drawings = $derived.by(() => {
+    if (!opened || (drawnSock === 'worn' && drawnWhen === 'now')) return opened?.drawings ?? [];
+    const wear = wearOf(f);
+    const drawn = { ...wear, sockMm: drawnSock === 'bare' ? 0 : wear.sockMm, hoursWorn: drawnWhen === 'later' ? wear.hoursWorn + LATER_HOURS : wear.hoursWorn };
+    return worn.map((foot) => ({ side: foot.foot.side, drawing: drawFit(foot, shoe, drawn) }));
+  });
   const sides = $derived(
     feetOf(f).map((foot) => ({
       foot,
@@ -111,7 +122,33 @@
 
   <div class="mt-3 grid gap-4 lg:grid-cols-[minmax(0,11fr)_minmax(0,10fr)]">
     <section class="sheet lg:sticky lg:top-2 lg:self-start" aria-label="Foot in the shoe">
-      <FootInShoe drawings={opened.drawings} feet={fit.feet} unit={shown.unit} />
+      <div class="flex flex-wrap gap-4">
+        <Choice
+          name="drawn-when"
+          legend="Drawn"
+          hideLegend
+          options={[
+            { id: 'now', name: 'now' },
+            { id: 'later', name: `after ${LATER_HOURS} hours` }
+          ]}
+          value={drawnWhen}
+          onchange={(v) => (drawnWhen = v ?? 'now')}
+        />
+        {#if f.sockMm > 0}
+          <Choice
+            name="drawn-sock"
+            legend="Sock"
+            hideLegend
+            options={[
+              { id: 'worn', name: 'in its sock' },
+              { id: 'bare', name: 'bare' }
+            ]}
+            value={drawnSock}
+            onchange={(v) => (drawnSock = v ?? 'worn')}
+          />
+        {/if}
+      </div>
+      <FootInShoe {drawings} feet={fit.feet} unit={shown.unit} asDrawn={drawnSock === 'bare' || drawnWhen === 'later'} />
     </section>
     <section class="sheet">
       <h2>Zone by zone</h2>
