@@ -13,6 +13,7 @@ import { completeFoot } from '../src/measure';
 import { convertFoot, convertLabel, SCALE_IDS } from '../src/size';
 import { allStyles } from '../../demo/lasts';
 import { lastFigures } from './lasts';
+import { polygonFigures } from './polygons';
 import { benchMany } from './sizes';
 import { bruteForceRoom, pairOf } from '../tests/brute-force';
 
@@ -70,13 +71,18 @@ console.log(
   `lasts: ${thousands(lasts.gradesPerSecond)} gradings, ${thousands(lasts.wallsPerSecond)} wall evaluations, ${thousands(lasts.comparisonsPerSecond)} comparisons, ${thousands(lasts.equivalentsPerSecond)} equivalent sizes a second; ${thousands(lasts.items)} sizes and widths graded in ${lasts.itemsMs.toFixed(0)} ms`
 );
 
+const polygons = polygonFigures();
+console.log(
+  `full fits against a general polygon library, same outlines (${polygons.vertices.foot} and ${polygons.vertices.shoe} vertices), same run: ${thousands(polygons.engine)} a second against ${polygons.library.toFixed(1)} toe rooms alone, ${thousands(polygons.ratio)} times`
+);
+
 const slips = slipFigures(SLIP_SETS);
 const share = (part: number, of: number): string => `${((100 * part) / of).toFixed(1)} of 100`;
 console.log(
   `slips of the tape, ${slips.sets} honest pairs of feet from another generator: false alarms ${share(slips.falseAlarms, slips.sets)}; of ${slips.made} single slips beyond five deviations found ${share(slips.found, slips.made)}, named with the right figure ${share(slips.explained, slips.made)}; waist taped as ball found ${share(slips.ballForWaist, slips.sets)}; sides exchanged found ${share(slips.exchanged.found, slips.sets)}, falsely ${share(slips.exchanged.falsely, slips.sets)}`
 );
 
-const results = { node: process.version, at: new Date().toISOString(), perSecond, rankMs, many, lasts, slips, styles: stock.length, considered };
+const results = { node: process.version, at: new Date().toISOString(), perSecond, rankMs, many, lasts, polygons, slips, styles: stock.length, considered };
 writeFileSync(fileURLToPath(new URL('results.json', import.meta.url)), `${JSON.stringify(results, null, 2)}\n`);
 
 /** Ratios that hold on any machine: what is quick must be quick for its reason. */
@@ -84,6 +90,7 @@ const rate = (start: string): number => Object.entries(perSecond).find(([name]) 
 const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
   { what: 'full fit over brute-force toe room', ratio: rate('full fit:') / rate('toe room by brute force'), least: 20 },
   { what: 'label conversion over a general unit library', ratio: many.ratio, least: 1 },
+  { what: 'full fit over a general polygon library', ratio: polygons.ratio, least: 300 },
   { what: 'grading over full fit', ratio: lasts.gradesPerSecond / rate('full fit:'), least: 5 },
   { what: 'label conversion over full fit', ratio: rate('one label') / rate('full fit:'), least: 1 }
 ];
