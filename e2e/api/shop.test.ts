@@ -1,6 +1,6 @@
 import mariadb from 'mariadb';
 import { afterAll, describe, expect, it } from 'vitest';
-import { ask, get, newFitting, post, side } from './client';
+import { ask, BASE, get, newFitting, post, side } from './client';
 
 const pool = mariadb.createPool(process.env.DATABASE_URL ?? '');
 afterAll(() => pool.end());
@@ -121,5 +121,23 @@ describe('the database', () => {
     const name = "O’Brën “安藤” '; DROP TABLE fittings; -- 👞";
     const { customer } = await newFitting(name);
     expect((await get('/customers')).body.customers.find((c: { id: number }) => c.id === customer).name).toBe(name);
+  });
+});
+
+describe('the fit card', () => {
+  it('is a PDF of an opened pair; unmeasured feet, a size not made and a style not there are told', async () => {
+    const { fitting } = await newFitting('Carded');
+    const card = (more: string) => fetch(`${BASE}/api/v1/fittings/${fitting}/card?style=lakeside-50&${more}`);
+    const early = await card('size=38&width=medium');
+    expect(early.status).toBe(422);
+    expect((await early.json()).detail).toMatch(/measure the length of both feet first/);
+    await ask('PUT', `/fittings/${fitting}/feet`, { left: side(238), right: side(239) });
+    const pdf = await card('size=38&width=medium');
+    expect(pdf.headers.get('content-type')).toBe('application/pdf');
+    const bytes = Buffer.from(await pdf.arrayBuffer());
+    expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
+    expect(bytes.length).toBeGreaterThan(10_000);
+    expect((await card('size=60&width=medium')).status).toBe(422);
+    expect((await fetch(`${BASE}/api/v1/fittings/${fitting}/card?style=none&size=38&width=medium`)).status).toBe(404);
   });
 });

@@ -42,6 +42,19 @@ export class MmPage {
       .lineTo(x2 * PT_PER_MM, y2 * PT_PER_MM)
       .stroke();
   }
+  /** A path through points, mm; closed and filled, or an open line. */
+  path(points: readonly { x: number; y: number }[], look: { fill?: string; stroke?: string; widthMm?: number; closed?: boolean; dashMm?: number }): void {
+    const { fill, stroke, widthMm = 0.2, closed = true, dashMm } = look;
+    if (points.length < 2) return;
+    this.doc.lineWidth(widthMm * PT_PER_MM).moveTo(points[0].x * PT_PER_MM, points[0].y * PT_PER_MM);
+    for (const p of points.slice(1)) this.doc.lineTo(p.x * PT_PER_MM, p.y * PT_PER_MM);
+    if (closed) this.doc.closePath();
+    if (dashMm) this.doc.dash(dashMm * PT_PER_MM, { space: dashMm * PT_PER_MM });
+    if (fill && stroke) this.doc.fillAndStroke(fill, stroke);
+    else if (fill) this.doc.fill(fill);
+    else this.doc.strokeColor(stroke ?? '#2a2420').stroke();
+    if (dashMm) this.doc.undash();
+  }
   box(x: number, y: number, w: number, h: number, fill: string): void {
     this.doc.rect(x * PT_PER_MM, y * PT_PER_MM, w * PT_PER_MM, h * PT_PER_MM).fill(fill);
   }

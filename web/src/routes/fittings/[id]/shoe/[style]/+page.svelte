@@ -105,6 +105,12 @@
   </div>
   <CarryButton {desk} styleId={data.style.id} size={data.sizeLabel} width={data.width} />
   <a href="/fittings/{f.id}/pull" class="inline-flex min-h-11 items-center">Back to Pull</a>
+  {#if measured}<a
+      href="/api/v1/fittings/{f.id}/card?style={data.style.id}&size={encodeURIComponent(data.sizeLabel)}&width={encodeURIComponent(data.width)}"
+      target="_blank"
+      rel="noopener"
+      class="inline-flex min-h-11 items-center">Fit card, PDF</a
+    >{/if}
   <a href="/stock/bench?shoes=style:{data.style.id}&person={f.customer.id}" class="inline-flex min-h-11 items-center">Lay it over another</a>
 </div>
 

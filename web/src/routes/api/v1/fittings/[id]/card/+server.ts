@@ -1,0 +1,17 @@
+import { readStyleSize } from '@chiave/core/fit';
+import { get, idOf } from '$lib/server/endpoint';
+import { fitCardPdf } from '$lib/server/fit-pdf';
+import { pdfResponse } from '$lib/server/pdf';
+import { invalid } from '$lib/server/problems';
+import { fittingOf } from '$lib/server/shop/fittings';
+import { styleOf } from '$lib/server/shop/stockroom';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = get(async (event) => {
+  const { searchParams } = event.url;
+  const [fitting, style] = await Promise.all([fittingOf(idOf(event, 'id', 'fitting')), styleOf(searchParams.get('style') ?? '')]);
+  const read = readStyleSize(style, searchParams.get('size') ?? '', searchParams.get('width') ?? '');
+  if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
+  const paper = searchParams.get('paper') === 'letter' ? 'letter' : 'a4';
+  return pdfResponse(await fitCardPdf(fitting, style, read.size, read.width, paper), `fit-${style.id}`);
+});
