@@ -137,6 +137,11 @@ describe('the fit card', () => {
     const bytes = Buffer.from(await pdf.arrayBuffer());
     expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
     expect(bytes.length).toBeGreaterThan(10_000);
+    // One page, on either paper.
+    for (const paper of ['a4', 'letter']) {
+      const text = Buffer.from(await (await card(`size=38&width=medium&paper=${paper}`)).arrayBuffer()).toString('latin1');
+      expect(text.match(/\/Type \/Page\b/g)).toHaveLength(1);
+    }
     expect((await card('size=60&width=medium')).status).toBe(422);
     expect((await fetch(`${BASE}/api/v1/fittings/${fitting}/card?style=none&size=38&width=medium`)).status).toBe(404);
   });

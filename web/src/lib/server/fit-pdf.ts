@@ -28,12 +28,14 @@ const LINE = '#d9cfbd';
 const SIDE = { left: '#1f5f8b', right: '#8a3b6c' } as const;
 /** The scale of the screen in print: tight to loose, each with its word in the legend. */
 const EDGE: Readonly<Record<ZoneState, string>> = { 'too-tight': '#a8451a', snug: '#e2a37d', right: '#8b8579', roomy: '#8fb7c4', 'too-loose': '#16697f' };
-/** Drawn one to two: a foot and its shoe fit twice beside each other on any paper. */
-const DRAWN = 0.5;
+/** Drawn two to five: both feet, the table and the words stand on one page of either paper. */
+const DRAWN = 0.4;
+/** Kept free at the foot of the page, mm. */
+const FOOT_MM = 16;
 const VERDICTS = { fits: 'Fits', 'fits-with-help': 'Fits with help', 'does-not-fit': 'Does not fit' } as const;
 
 /**
- * The fit card: both feet in the opened pair, one to two, zone by zone, with what wear will do.
+ * The fit card: both feet in the opened pair, to scale, zone by zone, with what wear will do.
  * @throws Problem 422 while the feet are not measured
  */
 export function fitCardPdf(fitting: FittingRow, style: Style, size: number, width: string, paper: PaperId): Promise<Uint8Array> {
@@ -69,7 +71,11 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
     for (const edge of [drawing.inner, drawing.outer]) edgeInColour(page, edge, place);
     const toe = drawing.toes[drawing.firstToe];
     const inFit = fit.feet.find((f) => f.side === side)!;
-    page.text(`${toe.name}: ${formatSigned(inFit.usableRoomMm, 'mm')} mm`, centre - 25, top - 5.5, 3.4, { width: 50, align: 'center', bold: true });
+    page.text(`${toe.name}: ${formatSigned(inFit.usableRoomMm, 'mm')} mm${inFit.heel ? ', flat' : ''}`, centre - 25, top - 5.5, 3.4, {
+      width: 50,
+      align: 'center',
+      bold: true
+    });
     page.text(side === 'left' ? 'L left' : 'R right', centre - 25, heelY + 3, 5, { width: 50, align: 'center', bold: true, colour: SIDE[side] });
   }
   legend(page, left + wide * 0.78, top);
@@ -80,9 +86,13 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
   y += 3;
   y += page.text('After hours of wear', left, y, 4.4, { bold: true }) + 1;
   y += page.text(`${seen.now} ${seen.mould}`, left, y, 3.6, { width: wide }) + 2;
-  for (const caution of fit.cautions) y += page.text(`· ${caution}`, left, y, 3.4, { width: wide }) + 1;
+  for (const caution of fit.cautions) {
+    // What does not stand on the page is on the screen; a caution is never cut in half.
+    if (y > page.heightMm - FOOT_MM - 10) break;
+    y += page.text(`· ${caution}`, left, y, 3.4, { width: wide }) + 1;
+  }
   page.text(
-    'Drawn one to two, seen from above, your left on the left. Targets and forecast are estimates; the foot in the shoe decides. Advice, not diagnosis.',
+    'Drawn two to five, seen from above, your left on the left. Targets and forecast are estimates; the foot in the shoe decides. Advice, not diagnosis.',
     left,
     page.heightMm - 12,
     3,
@@ -123,7 +133,7 @@ function zoneTable(page: MmPage, feet: ReturnType<typeof checkFit>['feet'], x: n
           { bold: foot.decidedBy === zone }
         );
     });
-    y += 5.4;
+    y += 4.9;
   }
   return y;
 }
