@@ -74,7 +74,7 @@ describe('npm start', () => {
 
   it('makes its own database, loads the demo once, serves, and stops both on Ctrl-C', async () => {
     const address = await start();
-    expect(output).toMatch(/loaded 8 makers/);
+    expect(output).toMatch(/loaded 12 makers, 44 lasts, 200 styles/);
     const people = (await api(address, 'GET', '/customers')).body.customers;
     expect(people.length).toBeGreaterThanOrEqual(15);
     fitting = (await api(address, 'POST', `/customers/${people[0].id}/fittings`)).body.id;
@@ -167,7 +167,7 @@ describe('npm start', () => {
 
   it('--fresh begins again with clean demo data', async () => {
     const address = await start(['--fresh']);
-    expect(output).toMatch(/loaded 8 makers/);
+    expect(output).toMatch(/loaded 12 makers, 44 lasts, 200 styles/);
     expect((await api(address, 'GET', `/fittings/${fitting}`)).status).toBe(404);
   });
 });

@@ -90,7 +90,7 @@
     ></label
   >
   <p class="soft mt-1 text-sm">
-    {KIND[kind].marks}{KIND[kind].note ? `; ${KIND[kind].note}` : ''}. Toe room is {KIND[kind].basis === 'inside'
+    Marked: {KIND[kind].marks}{KIND[kind].note ? `; ${KIND[kind].note}` : ''}. Toe room is {KIND[kind].basis === 'inside'
       ? 'insole less foot'
       : 'to the first toe that touches'}.
     {#if ROOM_SCHOOL_KINDS.has(kind)}Schools of room move it, by choice in Ask: the runner’s by up to +{ROOM_SHIFT.runner.d} mm, the clinic’s by up to −{Math.abs(
