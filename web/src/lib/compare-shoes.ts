@@ -3,7 +3,7 @@ import { bestEquivalent, FELT_WEIGHTS, type ComparedShoe, type EquivalentSize, t
 import { sizesOf, sizeText, UPPER, type Style } from '@chiave/core/fit';
 import { SCALE } from '@chiave/core/size';
 import { gradedDrop, gradeLast, gradeToFoot, type Last } from '@chiave/core/last';
-import { completeFoot, type FootToeShape } from '@chiave/core/measure';
+import { completeFoot, type Foot, type FootToeShape } from '@chiave/core/measure';
 import type { FootPlan } from '@chiave/core/shape';
 
 /** A last to be compared: as such, or in one of its styles. */
@@ -69,6 +69,22 @@ export function shoeAt(c: Comparable, chosen: Chosen): ComparedShoe {
   return { name: `${c.style?.name ?? c.last.name}${label}`, inside, girthShare: girthShareOf(c), form: c.last.form, dropMm: drop };
 }
 
+/** The plan of a foot as measured, for laying it into outlines. */
+export function planOf(foot: Foot): FootPlan {
+  const v = foot.values;
+  return {
+    lengthMm: v.lengthMm.mm,
+    ballLengthMm: v.ballLengthMm.mm,
+    outerBallLengthMm: v.outerBallLengthMm.mm,
+    ballWidthMm: v.ballWidthMm.mm,
+    heelWidthMm: v.heelWidthMm.mm,
+    toeShape: foot.toeShape,
+    toeTipsMm: foot.toeTipsMm,
+    bunionMm: foot.bunionMm,
+    littleToeBunionMm: foot.littleToeBunionMm
+  };
+}
+
 /** A wearer's plan from a few figures; the rest by proportion. */
 export function planOfFoot(foot: { lengthMm: number; ballWidthMm?: number; toeShape?: FootToeShape }): FootPlan {
   const whole = completeFoot({
@@ -76,17 +92,7 @@ export function planOfFoot(foot: { lengthMm: number; ballWidthMm?: number; toeSh
     values: { lengthMm: { mm: foot.lengthMm }, ...(foot.ballWidthMm === undefined ? {} : { ballWidthMm: { mm: foot.ballWidthMm } }) },
     toeShape: foot.toeShape
   });
-  const v = whole.values;
-  return {
-    lengthMm: v.lengthMm.mm,
-    ballLengthMm: v.ballLengthMm.mm,
-    outerBallLengthMm: v.outerBallLengthMm.mm,
-    ballWidthMm: v.ballWidthMm.mm,
-    heelWidthMm: v.heelWidthMm.mm,
-    toeShape: whole.toeShape,
-    bunionMm: 0,
-    littleToeBunionMm: 0
-  };
+  return planOf(whole);
 }
 
 export interface SizeThere {

@@ -1,6 +1,6 @@
 import type { Point } from '@chiave/core/shape';
 import { fourCorners } from './corner-lines';
-import { pointsOf, UnreadableSheet, type Cv, type CvMat, type Kept } from './opencv';
+import { largestContour, UnreadableSheet, type Cv, type CvMat, type Kept } from './opencv';
 import { CARD } from './sheets';
 
 /** Share of the picture a card beside a foot takes. */
@@ -61,15 +61,7 @@ function closely(cv: Cv, kept: Kept, grey: CvMat, rect: { x: number; y: number; 
   const darker = part.ucharPtr(part.rows >> 1, part.cols >> 1)[0] < corner;
   const card = kept.keep(new cv.Mat());
   cv.threshold(part, card, 0, 255, (darker ? cv.THRESH_BINARY_INV : cv.THRESH_BINARY) + cv.THRESH_OTSU);
-  const contours = kept.keep(new cv.MatVector());
-  const tree = kept.keep(new cv.Mat());
-  cv.findContours(card, contours, tree, cv.RETR_EXTERNAL, cv.CHAIN_APPROX_NONE);
-  let best: { area: number; points: Point[] } | null = null;
-  for (let i = 0; i < contours.size(); i++) {
-    const contour = kept.keep(contours.get(i));
-    const area = cv.contourArea(contour);
-    if (!best || area > best.area) best = { area, points: pointsOf(contour) };
-  }
+  const best = largestContour(cv, kept, card);
   const corners = best && fourCorners(cv, kept, best.points);
   return corners && corners.map((p) => ({ x: p.x + x, y: p.y + y }));
 }

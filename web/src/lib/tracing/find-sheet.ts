@@ -1,6 +1,6 @@
 import type { Point } from '@chiave/core/shape';
 import { fourCorners } from './corner-lines';
-import { pointsOf, UnreadableSheet, type Cv, type CvMat, type Kept } from './opencv';
+import { largestContour, UnreadableSheet, type Cv, type CvMat, type Kept } from './opencv';
 
 /** A sheet takes at least this share of the picture. */
 const LEAST_SHARE = 0.12;
@@ -17,15 +17,7 @@ export function findCorners(cv: Cv, kept: Kept, grey: CvMat, ratio: number): Poi
   const element = kept.keep(cv.getStructuringElement(cv.MORPH_ELLIPSE, new cv.Size(2 * k + 1, 2 * k + 1)));
   cv.morphologyEx(bright, bright, cv.MORPH_CLOSE, element);
   cv.morphologyEx(bright, bright, cv.MORPH_OPEN, element);
-  const contours = kept.keep(new cv.MatVector());
-  const tree = kept.keep(new cv.Mat());
-  cv.findContours(bright, contours, tree, cv.RETR_EXTERNAL, cv.CHAIN_APPROX_NONE);
-  let best: { area: number; points: Point[] } | null = null;
-  for (let i = 0; i < contours.size(); i++) {
-    const contour = kept.keep(contours.get(i));
-    const area = cv.contourArea(contour);
-    if (!best || area > best.area) best = { area, points: pointsOf(contour) };
-  }
+  const best = largestContour(cv, kept, bright);
   if (!best || best.area < LEAST_SHARE * grey.cols * grey.rows) {
     throw new UnreadableSheet('No sheet was found: lay white paper on something darker, and let it fill most of the picture, all four corners in it.');
   }

@@ -38,3 +38,17 @@ export const pointsOf = (contour: CvMat): Point[] => {
 
 /** Why a picture cannot be read, in words for the person who took it. */
 export class UnreadableSheet extends Error {}
+
+/** The contour round the largest area, with its pixels; null when there is none. */
+export function largestContour(cv: Cv, kept: Kept, binary: CvMat): { area: number; points: Point[] } | null {
+  const contours = kept.keep(new cv.MatVector());
+  const tree = kept.keep(new cv.Mat());
+  cv.findContours(binary, contours, tree, cv.RETR_EXTERNAL, cv.CHAIN_APPROX_NONE);
+  let best: { area: number; points: Point[] } | null = null;
+  for (let i = 0; i < contours.size(); i++) {
+    const contour = kept.keep(contours.get(i));
+    const area = cv.contourArea(contour);
+    if (!best || area > best.area) best = { area, points: pointsOf(contour) };
+  }
+  return best;
+}

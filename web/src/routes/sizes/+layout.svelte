@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import Tabs from '$lib/ui/Tabs.svelte';
 
   let { children } = $props();
   const PARTS = [
@@ -14,15 +15,5 @@
   ] as const;
 </script>
 
-<nav aria-label="Sizes" class="mb-3 print:hidden">
-  <ol class="flex flex-wrap gap-1 border-b-2 border-ink">
-    {#each PARTS as part (part.path)}
-      <li>
-        <a href={part.path} class="tab" class:current={page.url.pathname === part.path} aria-current={page.url.pathname === part.path ? 'page' : undefined}
-          >{part.name}</a
-        >
-      </li>
-    {/each}
-  </ol>
-</nav>
+<Tabs label="Sizes" parts={PARTS} current={(path) => page.url.pathname === path} />
 {@render children()}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
+  import Tabs from '$lib/ui/Tabs.svelte';
   import UndoBar from '$lib/ui/stock/UndoBar.svelte';
 
   let { children } = $props();
@@ -15,12 +16,6 @@
     path === '/stock' ? page.url.pathname === path || page.url.pathname.startsWith('/stock/styles') : page.url.pathname.startsWith(path);
 </script>
 
-<nav aria-label="Stockroom" class="mb-3 print:hidden">
-  <ol class="flex flex-wrap gap-1 border-b-2 border-ink">
-    {#each PARTS as part (part.path)}
-      <li><a href={part.path} class="tab" class:current={current(part.path)} aria-current={current(part.path) ? 'page' : undefined}>{part.name}</a></li>
-    {/each}
-  </ol>
-</nav>
+<Tabs label="Stockroom" parts={PARTS} {current} />
 <UndoBar />
 {@render children()}

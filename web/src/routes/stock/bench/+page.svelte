@@ -3,7 +3,7 @@
   import { compareShoes, type ComparedShoe } from '@chiave/core/compare';
   import { completeFoot, formatLength, parseLength, parseMixedNumber, trimNumber, type Side } from '@chiave/core/measure';
   import type { FootPlan } from '@chiave/core/shape';
-  import { comparables, shoeAt, type Comparable } from '$lib/compare-shoes';
+  import { comparables, planOf, shoeAt, type Comparable } from '$lib/compare-shoes';
   import LastViews from '$lib/drawing/LastViews.svelte';
   import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
   import { footInputOf, type FittingState } from '$lib/fit-feet';
@@ -99,19 +99,7 @@
       const fitting = sent.value.fittings.find((f) => f.feet[which].values.lengthMm);
       const input = fitting && footInputOf(which, fitting.feet[which], fitting.population);
       if (!input) continue;
-      const whole = completeFoot(input);
-      const v = whole.values;
-      found[which] = {
-        lengthMm: v.lengthMm.mm,
-        ballLengthMm: v.ballLengthMm.mm,
-        outerBallLengthMm: v.outerBallLengthMm.mm,
-        ballWidthMm: v.ballWidthMm.mm,
-        heelWidthMm: v.heelWidthMm.mm,
-        toeShape: whole.toeShape,
-        toeTipsMm: whole.toeTipsMm,
-        bunionMm: whole.bunionMm,
-        littleToeBunionMm: whole.littleToeBunionMm
-      };
+      found[which] = planOf(completeFoot(input));
     }
     feet = found;
   }
