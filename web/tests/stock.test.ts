@@ -2,8 +2,18 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sizesOf, stockKey, type Style } from '@chiave/core/fit';
 import { allStyles } from '../../demo/lasts';
-import { countRows, countsOfPaste, countsOfRows, stylesOfRows, styleRows, STYLE_COLUMNS } from '../src/lib/api/stock-exchange';
-import { checkRun, wholeDetails, type StyleBody } from '../src/lib/api/stock-schema';
+import {
+  countRows,
+  countsOfPaste,
+  countsOfRows,
+  lastRows,
+  lastsOfRows,
+  LAST_COLUMNS,
+  stylesOfRows,
+  styleRows,
+  STYLE_COLUMNS
+} from '../src/lib/api/stock-exchange';
+import { checkRun, wholeDetails, type LastBody, type StyleBody } from '../src/lib/api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere } from '../src/lib/compare-shoes';
 import { layByRuler } from '../src/lib/ui/stock/scaled-photo';
 import { slugOf } from '../src/lib/ui/stock/slug';
@@ -20,6 +30,13 @@ describe('a stockroom as rows', () => {
     const { styles: read, problems } = stylesOfRows([...STYLE_COLUMNS], styleRows([...known.values()]), known);
     expect(problems).toEqual([]);
     expect(read).toEqual([...known.values()]);
+  });
+  it('every last written as rows and read again is the same last, other names and combinations included', () => {
+    const lasts = [...new Map(styles.map((s) => [s.last.id, s.last])).values()] as unknown as LastBody[];
+    expect(lasts.some((l) => l.combination) && lasts.some((l) => l.aliases) && lasts.some((l) => l.grade.coarse)).toBe(true);
+    const read = lastsOfRows([...LAST_COLUMNS], lastRows(lasts));
+    expect(read.problems).toEqual([]);
+    expect(read.lasts).toEqual(lasts);
   });
   it('counts as rows are the same counts, thirds of a size included', () => {
     const { counts, problems } = countsOfRows(['style', 'size', 'width', 'count'], countRows([...known.values()]), new Map(styles.map((s) => [s.id, s])));

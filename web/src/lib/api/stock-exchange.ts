@@ -2,7 +2,7 @@ import { KIND_IDS, readStyleSize, stockKey, type Style } from '@chiave/core/fit'
 import { parseMixedNumber } from '@chiave/core/measure';
 import { parseSize } from '@chiave/core/size';
 import { z } from 'zod';
-import { lastSchema, makerSchema, styleSchema, type StyleBody } from './stock-schema';
+import { lastSchema, makerSchema, styleSchema, type LastBody, type StyleBody } from './stock-schema';
 
 /** The stockroom as one file: makers, lasts, styles with what is on the shelf. */
 export const STOCK_FORMAT = 'chiave-stock';
@@ -17,7 +17,7 @@ export const stockFileSchema = z
   .meta({ id: 'StockFile' });
 export type StockFile = z.infer<typeof stockFileSchema>;
 
-export const IMPORT_KINDS = ['json', 'styles', 'counts', 'run'] as const;
+export const IMPORT_KINDS = ['json', 'lasts', 'styles', 'counts', 'run'] as const;
 /** What is sent to be imported: the text of a file or of a paste, looked over first when `dryRun`. */
 export const stockImportSchema = z
   .object({
@@ -56,6 +56,66 @@ const NUMBERS = new Set<string>([
 ]);
 const REQUIRED = ['id', 'last', 'name', 'kind', 'scale', 'from', 'to', 'widths'] as const;
 export const COUNT_COLUMNS = ['style', 'size', 'width', 'count'] as const;
+
+/** Columns of a CSV of lasts: the places of its fields. */
+export const LAST_COLUMNS = [
+  'id', 'maker', 'name', 'family', 'taperShiftMm', 'widthBasis', 'base.size', 'base.width', 'base.forFootMm', 'base.insoleMm', 'base.ballWidthMm',
+  'base.heelWidthMm', 'base.ballGirthMm', 'base.waistGirthMm', 'base.instepGirthMm', 'base.throatGirthMm', 'base.toplineGirthMm', 'base.shaftGirthMm',
+  'base.toeDepthMm', 'base.littleToeDepthMm', 'grade.lengthPerSizeMm', 'grade.girthPerSizeMm', 'grade.girthPerWidthMm', 'grade.bottomShare',
+  'grade.toeExtension', 'grade.halves', 'grade.coarse', 'grade.heelHeight', 'form.heelHeightMm', 'form.toeSpringMm', 'form.archLine', 'form.sideCut',
+  'form.throatLineMm', 'form.instepHeightMm', 'form.backHeightMm', 'form.toe', 'combination.heel', 'combination.waist', 'aliases', 'evidence.mark',
+  'evidence.lengthSdMm', 'evidence.widthSdMm', 'evidence.girthSdMm', 'evidence.note'
+] as const; // prettier-ignore
+const LAST_REQUIRED = LAST_COLUMNS.filter(
+  (c) => ['id', 'maker', 'name', 'family'].includes(c) || (c.startsWith('base.') && !/throat|topline|shaft/.test(c)) || /^grade\.(length|girth|bottom)/.test(c)
+);
+/** Fields that are words although they may look like numbers. */
+const LAST_WORDS = new Set<string>(['id', 'maker', 'name', 'family', 'base.width', 'evidence.note']);
+/** Names of a last stand in one cell, this between them. */
+const ALIAS_MARK = ' | ';
+
+/** One row a last. */
+export const lastRows = (lasts: readonly LastBody[]): Record<string, string>[] =>
+  lasts.map((last) =>
+    Object.fromEntries(
+      LAST_COLUMNS.map((c) => {
+        const value = c.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], last);
+        return [c, Array.isArray(value) ? value.join(ALIAS_MARK) : value === undefined ? '' : String(value)];
+      })
+    )
+  );
+
+/** Lasts from rows of a CSV; an empty cell is a field that is not known. */
+export function lastsOfRows(fields: readonly string[], rows: readonly Record<string, string>[]): { lasts: LastBody[]; problems: StockProblem[] } {
+  const problems = missingColumns(fields, LAST_REQUIRED, LAST_COLUMNS);
+  const lasts: LastBody[] = [];
+  if (problems.length > 0) return { lasts, problems };
+  rows.forEach((row, i) => {
+    const body: Record<string, unknown> = { base: {}, grade: {}, form: {}, evidence: { mark: 'unsure', lengthSdMm: 3.5, widthSdMm: 3, girthSdMm: 6 } };
+    for (const column of LAST_COLUMNS) {
+      const text = (row[column] ?? '').trim();
+      if (text === '') continue;
+      const [group, key] = column.split('.');
+      const value =
+        column === 'aliases'
+          ? text
+              .split('|')
+              .map((a) => a.trim())
+              .filter(Boolean)
+          : column === 'grade.coarse'
+            ? text === 'true'
+            : !LAST_WORDS.has(column) && Number.isFinite(Number(text))
+              ? Number(text)
+              : text;
+      if (key === undefined) body[group] = value;
+      else body[group] = { ...(body[group] as object | undefined), [key]: value };
+    }
+    const parsed = lastSchema.safeParse(body);
+    if (parsed.success) lasts.push(parsed.data);
+    else for (const issue of parsed.error.issues) problems.push({ where: `line ${i + 2}`, message: `${issue.path.join('.') || 'row'}: ${issue.message}` });
+  });
+  return { lasts, problems };
+}
 
 /** One row a style. */
 export const styleRows = (styles: readonly StyleBody[]): Record<string, string>[] =>

@@ -88,7 +88,7 @@ const ROWS: readonly Row[] = [
   { path: '/matrices', method: 'get', summary: 'Matrices the shop keeps' },
   { path: '/matrices', method: 'post', summary: 'Keep a matrix', body: matrixSchema, status: 201 },
   { path: '/matrices/{id}', method: 'delete', summary: 'Take a matrix away', hasId: true },
-  { path: '/export/stock', method: 'get', summary: 'The stockroom as a file; ?format=json, styles or counts' },
+  { path: '/export/stock', method: 'get', summary: 'The stockroom as a file; ?format=json, lasts, styles or counts' },
   { path: '/import/stock', method: 'post', summary: 'Read a file or a pasted run into the stockroom; looked over first as a dry run', body: stockImportSchema },
   { path: '/stock-schema.json', method: 'get', summary: 'JSON Schema of a stockroom file' },
   { path: '/customers', method: 'get', summary: 'Everyone, with the last measured lengths' },

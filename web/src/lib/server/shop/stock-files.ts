@@ -5,8 +5,12 @@ import Papa from 'papaparse';
 import {
   COUNT_COLUMNS,
   countRows,
+  type IMPORT_KINDS,
   countsOfPaste,
   countsOfRows,
+  LAST_COLUMNS,
+  lastRows,
+  lastsOfRows,
   STOCK_FORMAT,
   stockFileSchema,
   STYLE_COLUMNS,
@@ -28,6 +32,7 @@ export async function stockFile(): Promise<StockFile> {
   return { format: STOCK_FORMAT, version: 1, makers, lasts: lasts.map(lastBody), styles: styles.map(bodyOf) };
 }
 export const stylesCsv = async (): Promise<string> => Papa.unparse({ fields: [...STYLE_COLUMNS], data: styleRows((await allStyles()).map(bodyOf)) });
+export const lastsCsv = async (): Promise<string> => Papa.unparse({ fields: [...LAST_COLUMNS], data: lastRows((await allLasts()).map(lastBody)) });
 export const countsCsv = async (): Promise<string> => Papa.unparse({ fields: [...COUNT_COLUMNS], data: countRows((await allStyles()).map(bodyOf)) });
 
 export interface StockReport {
@@ -61,7 +66,7 @@ const emptyPlan = (): Plan => ({ makers: [], lasts: [], styles: [], counts: new 
  * Reads a file or a paste into the stockroom: looked over only, or taken in, whole or not at all.
  * @throws Problem 400 for text that is no such file, 422 when rows have problems and it is no dry run
  */
-export async function importStock(body: { kind: 'json' | 'styles' | 'counts' | 'run'; text: string; style?: string; dryRun: boolean }): Promise<StockReport> {
+export async function importStock(body: { kind: (typeof IMPORT_KINDS)[number]; text: string; style?: string; dryRun: boolean }): Promise<StockReport> {
   const [makers, lasts, styles] = await Promise.all([allMakers(), allLasts(), allStyles()]);
   const shop: Shop = {
     makers: new Map(makers.map((m) => [m.id, m])),
@@ -85,7 +90,7 @@ export async function importStock(body: { kind: 'json' | 'styles' | 'counts' | '
   return report;
 }
 
-function planOf({ kind, text, style }: { kind: 'json' | 'styles' | 'counts' | 'run'; text: string; style?: string }, shop: Shop): Plan {
+function planOf({ kind, text, style }: { kind: (typeof IMPORT_KINDS)[number]; text: string; style?: string }, shop: Shop): Plan {
   if (kind === 'json') return jsonPlan(text);
   const plan = emptyPlan();
   if (kind === 'run') {
@@ -99,7 +104,8 @@ function planOf({ kind, text, style }: { kind: 'json' | 'styles' | 'counts' | 'r
   }
   const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim() });
   const fields = parsed.meta.fields ?? [];
-  if (kind === 'styles') Object.assign(plan, stylesOfRows(fields, parsed.data, new Map([...shop.styles].map(([id, s]) => [id, bodyOf(s)]))));
+  if (kind === 'lasts') Object.assign(plan, lastsOfRows(fields, parsed.data));
+  else if (kind === 'styles') Object.assign(plan, stylesOfRows(fields, parsed.data, new Map([...shop.styles].map(([id, s]) => [id, bodyOf(s)]))));
   else {
     const read = countsOfRows(fields, parsed.data, shop.styles);
     plan.problems = read.problems;

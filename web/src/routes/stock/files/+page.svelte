@@ -77,6 +77,7 @@
         <a href="/api/v1/export/stock?format=json" download>Everything, as JSON</a>
         <span class="soft text-sm">makers, lasts, styles, counts; <a href="/api/v1/stock-schema.json">its schema</a></span>
       </li>
+      <li><a href="/api/v1/export/stock?format=lasts" download>Lasts, as CSV</a> <span class="soft text-sm">one line a last</span></li>
       <li><a href="/api/v1/export/stock?format=styles" download>Styles, as CSV</a> <span class="soft text-sm">one line a style</span></li>
       <li><a href="/api/v1/export/stock?format=counts" download>Counts, as CSV</a> <span class="soft text-sm">one line a size and width on the shelf</span></li>
       <li>Outlines as SVG in millimetres come from the <a href="/stock/bench">last bench</a>.</li>
@@ -84,13 +85,16 @@
     <h2>In</h2>
     <p class="soft text-sm">Every file is looked over first. It is taken in whole or not at all.</p>
     <div class="flex flex-wrap gap-2">
-      {#each [{ kind: 'json', name: 'JSON' }, { kind: 'styles', name: 'Styles CSV' }, { kind: 'counts', name: 'Counts CSV' }] as const as f (f.kind)}
+      {#each [{ kind: 'json', name: 'JSON' }, { kind: 'lasts', name: 'Lasts CSV' }, { kind: 'styles', name: 'Styles CSV' }, { kind: 'counts', name: 'Counts CSV' }] as const as f (f.kind)}
         <label class="inline-flex min-h-11 cursor-pointer items-center rounded border-2 border-brass bg-white px-4 font-semibold"
           >{f.name}<input type="file" accept=".json,.csv,text/csv,application/json" class="sr-only" onchange={(e) => bring(e, f.kind)} /></label
         >
       {/each}
     </div>
-    <p class="soft text-sm">Columns of a CSV of counts: {COUNT_COLUMNS.join(', ')}. Of styles: {STYLE_COLUMNS.join(', ')}.</p>
+    <p class="soft text-sm">
+      Columns of a CSV of counts: {COUNT_COLUMNS.join(', ')}. Of styles: {STYLE_COLUMNS.join(', ')}. A CSV of lasts names the places of their fields, as the one
+      that goes out.
+    </p>
     <form
       class="grid gap-2"
       onsubmit={(e) => {
