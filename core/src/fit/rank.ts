@@ -49,11 +49,14 @@ const SIMULATED = 2;
 /** A size that not one of so many points lets fit has no chance worth working out. */
 const HOPELESS_AFTER = 48;
 
-/**
- * The best size and width of one style for both feet.
- * @returns a candidate, or why there is none; with how many size-width pairs were fitted
- */
-export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear): { candidate?: Candidate; unranked?: Unranked; considered: number } {
+/** A style's likeliest sizes and widths, best first, before any simulation. */
+interface Likely {
+  style: Style;
+  cells: Cell[];
+}
+
+/** Fits every size and width near these feet, without simulating. */
+function likelyOf(style: Style, feet: readonly WornFoot[], wear: Wear): { likely?: Likely; unranked?: Unranked; considered: number } {
   const longest = Math.max(...feet.map((f) => f.dims.lengthMm));
   const cells: Cell[] = [];
   const base = style.last.base;
@@ -68,18 +71,35 @@ export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear)
     const why = `its run, ${sizeText(style, style.from)} to ${sizeText(style, style.to)}, ends ${short ? 'below' : 'above'} this foot`;
     return { unranked: { styleId: style.id, name: style.name, why }, considered: 0 };
   }
-  cells.sort((p, q) => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance);
+  const considered = cells.length;
+  cells.sort(likelier);
+  // One that fits is not weighed against one that does not.
+  return { likely: { style, cells: cells.slice(0, SIMULATED).filter((c) => c.fits === cells[0].fits) }, considered };
+}
+
+const likelier = (p: Cell, q: Cell): number => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance;
+
+/** Simulates a style's likeliest cells and tells the better one. */
+function candidateOf({ style, cells }: Likely, feet: readonly WornFoot[], wear: Wear): Candidate {
   let best = cells[0];
   let probability = -1;
-  // One that fits is not weighed against one that does not.
-  for (const cell of cells.slice(0, SIMULATED).filter((c) => c.fits === cells[0].fits)) {
+  for (const cell of cells) {
     const p = doubtOf(feet, cell.shoe, wear, cell.targets, POINTS.ranked, undefined, HOPELESS_AFTER).probability;
     if (p > probability + 0.01) {
       probability = p;
       best = cell;
     }
   }
-  return { candidate: toCandidate(style, best, probability, feet, wear), considered: cells.length };
+  return toCandidate(style, best, probability, feet, wear);
+}
+
+/**
+ * The best size and width of one style for both feet.
+ * @returns a candidate, or why there is none; with how many size-width pairs were fitted
+ */
+export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear): { candidate?: Candidate; unranked?: Unranked; considered: number } {
+  const { likely, unranked, considered } = likelyOf(style, feet, wear);
+  return likely ? { candidate: candidateOf(likely, feet, wear), considered } : { unranked, considered };
 }
 
 /** Misfits are put in order by how far their worst zone lies outside; fits all count alike here. */
@@ -133,15 +153,31 @@ export function byRank(p: Candidate, q: Candidate): number {
   );
 }
 
-/** Ranks a stockroom for both feet. One style at a time, so that a worker can report progress and stop. */
-export function* rankStock(
-  styles: readonly Style[],
-  feet: readonly WornFoot[],
-  wear: Wear
-): Generator<{ done: number; of: number; candidate?: Candidate; unranked?: Unranked; considered: number }> {
-  for (let i = 0; i < styles.length; i++) {
-    yield { done: i + 1, of: styles.length, ...bestOfStyle(styles[i], feet, wear) };
+export interface RankStep {
+  /** Styles that are settled, of all. */
+  done: number;
+  of: number;
+  candidate?: Candidate;
+  unranked?: Unranked;
+  /** Size-width pairs fitted in this step. */
+  considered: number;
+}
+
+/**
+ * Ranks a stockroom for both feet, a step at a time, so that a worker can report progress and stop. Every style is fitted first, which is
+ * quick; then the likeliest are simulated first, so that what comes early is what will stand at the top.
+ */
+export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], wear: Wear): Generator<RankStep> {
+  const ready: Likely[] = [];
+  let done = 0;
+  for (const style of styles) {
+    const { likely, unranked, considered } = likelyOf(style, feet, wear);
+    if (likely) ready.push(likely);
+    else done++;
+    yield { done, of: styles.length, considered, ...(unranked ? { unranked } : {}) };
   }
+  ready.sort((p, q) => likelier(p.cells[0], q.cells[0]));
+  for (const likely of ready) yield { done: ++done, of: styles.length, candidate: candidateOf(likely, feet, wear), considered: 0 };
 }
 
 /**

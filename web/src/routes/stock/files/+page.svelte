@@ -129,7 +129,9 @@
     {#if report && waiting}
       <p class="font-semibold">{waiting.name}</p>
       <ul data-report>
-        {#each summary as [n, what] (what)}<li><b class="figures">{n}</b> {what}</li>{:else}<li>Nothing in it.</li>{/each}
+        {#each summary as [n, what] (what)}<li><b class="figures">{n}</b> {what}</li>{:else}<li>
+            {report.problems.length > 0 ? 'Nothing can be read of it yet.' : 'Nothing in it.'}
+          </li>{/each}
       </ul>
       {#if report.names.length > 0}<p class="soft text-sm">{report.names.join(', ')}{report.names.length === 12 ? ' …' : ''}</p>{/if}
       {#if report.problems.length > 0}
