@@ -71,7 +71,7 @@ const PICTURES = [
   ['chain', '/sizes/chain', DESK, '[data-answer]'],
   ['insoles', '/sizes/insoles', DESK, 'h2', (page) => page.getByRole('button', { name: 'Example: a lace boot' }).click()],
   ['stock', '/stock', DESK, '[role=row]'],
-  ['last', '/stock/lasts/plover', DESK, '[data-estimate]'],
+  ['last', '/stock/lasts/sandpiper', DESK, '[data-estimate]'],
   ['bench', `/stock/bench?shoes=last:plover,last:heron&person=${idOf('Ilva Serrandi')}`, DESK, 'text=at these toes']
 ];
 const only = process.argv.slice(2);

@@ -184,7 +184,7 @@
   {#if toeSeen}<p class="notice" role="status">{toeSeen}</p>{/if}
   {#if message}<p class="caution" role="alert">{message}</p>{/if}
   {#if readings.length > 0}
-    <table class="w-full" data-readings>
+    <table class="w-full [&_td]:pr-2 [&_th]:pr-2" data-readings>
       <thead>
         <tr class="border-b border-ink text-left"
           ><th scope="col">size</th><th scope="col">shoe</th><th scope="col">by</th>{#each FIGURES as [id, name] (id)}<th scope="col">{name}</th>{/each}<th

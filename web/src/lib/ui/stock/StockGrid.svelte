@@ -25,7 +25,7 @@
   } = $props();
 
   const ROW_PX = 44;
-  const OVERSCAN = 8;
+  const OVERSCAN = 4;
   const key = $derived(`chiave-columns-${name}`);
   let sorting = $state.raw<SortingState>([]);
   let hidden = $state.raw<Record<string, boolean>>({});
@@ -194,7 +194,8 @@
       {/each}
     </div>
     <div class="relative" style:height="{height}px">
-      {#each items as item (item.key)}
+      <!-- Rows are used again by their place on the screen: a scroll changes words and makes nothing anew. -->
+      {#each items as item, slot (slot)}
         {@const row = found[item.index]?.original}
         {#if row}
           <div
