@@ -1,4 +1,4 @@
-import type { StyleDetails } from '@chiave/core/last';
+import { type StyleDetails } from '@chiave/core/fit';
 import type { StyleDesign } from './design';
 import { seeded } from './random';
 

@@ -14,6 +14,8 @@ export interface SideView {
   top: Point[];
   ball: Point;
   pitchDeg: number;
+  /** Heights nobody measured: drawn by the share of the foot that is usual. */
+  assumed: string[];
 }
 
 /**
@@ -51,7 +53,14 @@ export function sideView({ inside, form, dropMm }: ComparedShoe): SideView {
     { x: toe - 0.5 * inside.toeDepthMm, y: bottomAt(toe) + inside.toeDepthMm },
     { x: toe, y: bottomAt(toe) }
   ];
-  return { bottom, top: knots, ball: { x: ball, y: bottomAt(ball) }, pitchDeg: centralDeg };
+  const assumed = [
+    ...((dropMm ?? form?.heelHeightMm) === undefined ? ['drop'] : []),
+    ...(form?.backHeightMm === undefined ? ['back height'] : []),
+    ...(form?.instepHeightMm === undefined ? ['instep height'] : []),
+    ...(form?.toeSpringMm === undefined ? ['toe spring'] : []),
+    'height over the ball'
+  ];
+  return { bottom, top: knots, ball: { x: ball, y: bottomAt(ball) }, pitchDeg: centralDeg, assumed };
 }
 
 /** The inside cut across at the ball, seen from in front: y up, x to the inner side, mm, closed. */

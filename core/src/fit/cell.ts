@@ -66,6 +66,12 @@ export function cellOf(style: Style, size: number, width: string, feet: readonly
   };
 }
 
+/** Misfits are put in order by how far their worst zone lies outside; fits all count alike here. */
+const misfit = (cell: Cell): number => Math.min(0, cell.margin);
+
+/** Order of cells by how likely they are to be the one: what fits, then the least misfit, then the nearest to the middle. */
+export const likelier = (p: Cell, q: Cell): number => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance;
+
 export interface ZoneBrief {
   zone: ZoneId;
   clearanceMm: number;

@@ -5,7 +5,7 @@ import type { Shoe } from './shoe';
 import { targetsFor, type Targets } from './targets';
 import { girthGrowthMm, UPPER } from './uppers';
 import type { Wear, WornFoot } from './wear';
-import { feelOfZone, offZones, type SpokenFoot } from './words';
+import { worstWords, type SpokenFoot } from './words';
 import { ZONE_AT, type ZoneId } from './zones';
 
 /** Zones that hours of wear change. */
@@ -14,6 +14,8 @@ export type WornZone = (typeof WORN_ZONES)[number];
 
 /** Hours a forecast is drawn at: a pair's first evening to most of its life. */
 export const FORECAST_HOURS = [0, 1, 2, 4, 8, 16, 24, 40, 60, 80, 120, 180, 250, 350] as const;
+/** What a pair is like later is told after so many hours: most of what leather gives is given. */
+export const LATER_HOURS = 40;
 /** A knit washed hot shrinks, mm of girth a wash, up to three [estimate; that it does: practice]. */
 export const SHRINK_A_WASH = { girthMm: 2, most: 3 } as const;
 
@@ -98,24 +100,16 @@ export function forecast(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, wash
     looseFrom,
     growsMm,
     growHours: UPPER[shoe.upper].growHours,
-    ...wordsOf(at(0).spoken, at(FORECAST_HOURS[7]).spoken, fitsFrom, looseFrom)
+    ...wordsOf(at(0).spoken, at(LATER_HOURS).spoken, fitsFrom, looseFrom)
   };
 }
 
 const hoursText = (hours: number): string => (hours < 10 ? `hour ${Math.max(1, Math.round(hours))}` : `about hour ${Math.round(hours / 5) * 5}`);
-const worstOf = (spoken: readonly SpokenFoot[]): string => {
-  const off = spoken.flatMap((s) =>
-    offZones(s)
-      .slice(0, 1)
-      .map((o) => ({ ...o, text: `${feelOfZone(o.id, s)}, ${s.side} foot` }))
-  );
-  off.sort((p, q) => Number(q.outside) - Number(p.outside) || q.weight - p.weight);
-  return off[0]?.text ?? 'right all round';
-};
+const worstOf = (spoken: readonly SpokenFoot[]): string => worstWords(spoken)[0] ?? 'right all round';
 
 function wordsOf(now: readonly SpokenFoot[], later: readonly SpokenFoot[], fitsFrom: number | null, looseFrom: number | null): { now: string; mould: string } {
   const said = `What you feel in the shop you go on feeling: ${worstOf(now)}.`;
-  if (fitsFrom === null) return { now: said, mould: `Wear does not bring it to fit: after forty hours still ${worstOf(later)}.` };
+  if (fitsFrom === null) return { now: said, mould: `Wear does not bring it to fit: after ${LATER_HOURS} hours still ${worstOf(later)}.` };
   const loose = looseFrom === null ? 'and stays so' : `and is too loose from ${hoursText(looseFrom)}`;
   return { now: said, mould: fitsFrom === 0 ? `Fits from the first hour ${loose}.` : `Snug now, moulded later: fits from ${hoursText(fitsFrom)} ${loose}.` };
 }

@@ -2,7 +2,7 @@ import { cellOf } from './cell';
 import { doubtOf, POINTS } from './probability';
 import { onShelf, sizesOf, sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';
-import { feelOfZone, offZones } from './words';
+import { worstWords } from './words';
 import type { ZoneId } from './zones';
 import type { Side } from '../measure';
 
@@ -25,8 +25,6 @@ export interface SizeGrid {
   widths: string[];
   /** One row a width, one cell a size. */
   rows: GridCell[][];
-  /** What *shorter and nothing added* and *longer and filled* each give up, when both work. */
-  trade: string | null;
 }
 
 /**
@@ -51,30 +49,10 @@ export function sizeGrid(style: Style, around: number, feet: readonly WornFoot[]
         tightness: cell.tightness,
         character: cell.character,
         decidedBy: cell.decidedBy,
-        feel: worstOf(cell.spoken),
+        feel: worstWords(cell.spoken)[0] ?? '',
         onShelf: onShelf(style, size, width)
       };
     })
   );
-  return { sizes: sizes.map((s) => sizeText(style, s)), widths: [...style.widths], rows, trade: tradeOf(rows) };
-}
-
-function worstOf(spoken: Parameters<typeof offZones>[0][]): string {
-  const off = spoken.flatMap((foot) =>
-    offZones(foot)
-      .slice(0, 1)
-      .map((o) => ({ ...o, text: `${feelOfZone(o.id, foot)}, ${foot.side}` }))
-  );
-  off.sort((p, q) => Number(q.outside) - Number(p.outside) || q.weight - p.weight);
-  return off[0]?.text ?? '';
-}
-
-/** When several lengths work: what the shorter and the longer give up against each other. */
-function tradeOf(rows: readonly (readonly GridCell[])[]): string | null {
-  const working = rows.flat().filter((c) => c.fits);
-  const shortest = working.reduce<GridCell | null>((a, c) => (!a || c.size < a.size || (c.size === a.size && c.probability > a.probability) ? c : a), null);
-  const longest = working.reduce<GridCell | null>((a, c) => (!a || c.size > a.size || (c.size === a.size && c.probability > a.probability) ? c : a), null);
-  if (!shortest || !longest || shortest.size === longest.size) return null;
-  const give = (c: GridCell): string => c.feel || 'nothing';
-  return `Several sizes work. Shorter with nothing added: ${shortest.label} ${shortest.width} (${shortest.character}), gives up ${give(shortest)}. Longer, and filled if wanted: ${longest.label} ${longest.width} (${longest.character}), gives up ${give(longest)}. Too loose can be filled; length cannot be added.`;
+  return { sizes: sizes.map((s) => sizeText(style, s)), widths: [...style.widths], rows };
 }

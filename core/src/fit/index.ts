@@ -26,3 +26,4 @@ export * from './same-last';
 export * from './forecast';
 export * from './symptoms';
 export * from './trade';
+export * from './style-details';

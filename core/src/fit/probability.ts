@@ -2,7 +2,7 @@ import { compileShoe, type ShoeOutline } from '../last';
 import { compileFootShape, type FootShape } from '../shape';
 import { emptyEdge } from './edge';
 import { MAKING_SD, type Shoe } from './shoe';
-import { NO_AIDS, compare, insideWorn, outlineOffset, type Aids, type Clearances } from './clearances';
+import { NO_AIDS, compare, insideWorn, outlineOffset, type Clearances } from './clearances';
 import { allWithin } from './judge';
 import { normalPoints } from './normal';
 import type { Targets } from './targets';
@@ -31,15 +31,7 @@ export interface Doubt {
  * @param points how many points; the same points every time
  * @param hopelessAfter stops there when none has lain within so far: a chance of nought, and no deviations
  */
-export function doubtOf(
-  feet: readonly WornFoot[],
-  shoe: Shoe,
-  wear: Wear,
-  targets: Targets,
-  points: number,
-  aids: Aids = NO_AIDS,
-  hopelessAfter = Infinity
-): Doubt {
+export function doubtOf(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targets: Targets, points: number, hopelessAfter = Infinity): Doubt {
   const d = SHOE_CAUSES + FOOT_CAUSES * feet.length;
   const z = normalPoints(points, d);
   const sum = feet.map(() => new Float64Array(ZONE_IDS.length));
@@ -54,7 +46,7 @@ export function doubtOf(
     for (let f = 0; f < feet.length; f++) {
       const at = n * d + SHOE_CAUSES + f * FOOT_CAUSES;
       const foot = shaken[f]?.[n] ?? shake(feet[f], z, at, offset);
-      const result = fitShaken(foot, disturbShoe(shoe, z, n * d, at), wear, aids);
+      const result = fitShaken(foot, disturbShoe(shoe, z, n * d, at), wear);
       const slideSd = (result.slide.highMm - result.slide.lowMm) / 4;
       result.zone[ZONE_AT['toe-room']] += slideSd * z[at + 10];
       if (!allWithin(result.zone, targets)) all = false;
@@ -92,10 +84,10 @@ function shakenFeet(foot: WornFoot, f: number, z: Float64Array, points: number, 
 
 let outline: ShoeOutline | undefined;
 const edge = emptyEdge();
-function fitShaken({ dims, shape }: ShakenFoot, shoe: Shoe, wear: Wear, aids: Aids): Clearances {
+function fitShaken({ dims, shape }: ShakenFoot, shoe: Shoe, wear: Wear): Clearances {
   const inside = insideWorn(shoe, wear.hoursWorn);
   outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline);
-  return compare(dims, shoe, wear, aids, { foot: shape, shoe: outline, inside }, false, edge);
+  return compare(dims, shoe, wear, NO_AIDS, { foot: shape, shoe: outline, inside }, false, edge);
 }
 
 /** The foot at one point of its doubt: each measure by its own deviation, the outer joint moving with the inner. */

@@ -1,5 +1,5 @@
 import type { ScaleId } from '../size';
-import { cellOf, zonesInBrief, type Cell, type ZoneBrief } from './cell';
+import { cellOf, likelier, zonesInBrief, type Cell, type ZoneBrief } from './cell';
 import type { Verdict } from './judge';
 import type { KindId } from './kinds';
 import { doubtOf, POINTS } from './probability';
@@ -77,14 +77,12 @@ function likelyOf(style: Style, feet: readonly WornFoot[], wear: Wear): { likely
   return { likely: { style, cells: cells.slice(0, SIMULATED).filter((c) => c.fits === cells[0].fits) }, considered };
 }
 
-const likelier = (p: Cell, q: Cell): number => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance;
-
 /** Simulates a style's likeliest cells and tells the better one. */
 function candidateOf({ style, cells }: Likely, feet: readonly WornFoot[], wear: Wear): Candidate {
   let best = cells[0];
   let probability = -1;
   for (const cell of cells) {
-    const p = doubtOf(feet, cell.shoe, wear, cell.targets, POINTS.ranked, undefined, HOPELESS_AFTER).probability;
+    const p = doubtOf(feet, cell.shoe, wear, cell.targets, POINTS.ranked, HOPELESS_AFTER).probability;
     if (p > probability + 0.01) {
       probability = p;
       best = cell;
@@ -101,9 +99,6 @@ export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear)
   const { likely, unranked, considered } = likelyOf(style, feet, wear);
   return likely ? { candidate: candidateOf(likely, feet, wear), considered } : { unranked, considered };
 }
-
-/** Misfits are put in order by how far their worst zone lies outside; fits all count alike here. */
-const misfit = (cell: Cell): number => Math.min(0, cell.margin);
 
 function toCandidate(style: Style, cell: Cell, probability: number, feet: readonly WornFoot[], wear: Wear): Candidate {
   const helps = feet.map((foot) => remediesFor(foot.dims, cell.shoe, wear, cell.targets));

@@ -1,7 +1,8 @@
 import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type ScaleId } from '../size';
-import { gradeLast, type Last, type StyleDetails } from '../last';
+import { gradeLast, type Last } from '../last';
 import type { Closure, KindId } from './kinds';
 import type { InsideSd, Shoe, ToeStructure } from './shoe';
+import type { StyleDetails } from './style-details';
 import type { UpperId } from './uppers';
 
 /** A style as the stockroom keeps it: a last in a kind of shoe, in its own scale, run of sizes and widths. */

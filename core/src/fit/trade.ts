@@ -1,11 +1,9 @@
 import type { Side } from '../measure';
-import { cellOf, type Cell } from './cell';
-import { marginOf } from './check';
-import { judge } from './judge';
+import { cellOf, likelier, type Cell } from './cell';
 import { remediesFor } from './remedies';
 import { onShelf, sizesOf, sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';
-import { feelOfZone, offZones } from './words';
+import { worstWords } from './words';
 
 /** One way of wearing a style: a size as it is, or longer with something in it. */
 export interface TradeSide {
@@ -22,13 +20,6 @@ export interface Trade {
   longer: TradeSide;
 }
 
-const wordsOf = (cell: Cell): string[] =>
-  cell.spoken.flatMap((foot) =>
-    offZones(foot)
-      .slice(0, 2)
-      .map((o) => `${feelOfZone(o.id, foot)}, ${foot.side} foot`)
-  );
-
 /**
  * *Shorter and nothing added* against *longer and filled*: the shortest size that fits with nothing, and the next longer length that fits
  * with at most two helps. Too loose can be filled; length cannot be added.
@@ -43,7 +34,7 @@ export function shorterOrLonger(style: Style, around: number, feet: readonly Wor
     label: sizeText(style, cell.size),
     width: cell.width,
     filled,
-    givesUp: wordsOf(cell),
+    givesUp: worstWords(cell.spoken, 2),
     onShelf: onShelf(style, cell.size, cell.width)
   });
   for (const cell of cells.filter((c) => c.size > plain.size + 1e-9).sort((p, q) => p.size - q.size || p.distance - q.distance)) {
@@ -82,7 +73,7 @@ export function splitPair(style: Style, feet: readonly WornFoot[], wear: Wear): 
   if (feet.length < 2) return null;
   const best = feet.map((foot) => {
     const cells = sizesOf(style).flatMap((size) => style.widths.map((width) => cellOf(style, size, width, [foot], wear)));
-    return cells.sort((p, q) => Number(q.fits) - Number(p.fits) || (p.fits ? p.distance - q.distance : marginIn(q) - marginIn(p)))[0];
+    return cells.sort(likelier)[0];
   });
   const apart = Math.abs(best[0].size - best[1].size);
   if (apart < 1 - 1e-9) return null;
@@ -96,5 +87,3 @@ export function splitPair(style: Style, feet: readonly WornFoot[], wear: Wear): 
     shorter: feet[short].foot.side
   };
 }
-
-const marginIn = (cell: Cell): number => Math.min(...cell.spoken.map((s) => marginOf(s.zone, judge(s.zone, s.targets).decidedBy, s.targets)));

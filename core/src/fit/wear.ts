@@ -47,6 +47,22 @@ export interface WornFoot {
   steps: readonly StateStep[];
 }
 
+/** The plan of a foot, for laying it into outlines. */
+export function planOf(foot: Foot): FootPlan {
+  const v = foot.values;
+  return {
+    lengthMm: v.lengthMm.mm,
+    ballLengthMm: v.ballLengthMm.mm,
+    outerBallLengthMm: v.outerBallLengthMm.mm,
+    ballWidthMm: v.ballWidthMm.mm,
+    heelWidthMm: v.heelWidthMm.mm,
+    toeShape: foot.toeShape,
+    toeTipsMm: foot.toeTipsMm,
+    bunionMm: foot.bunionMm,
+    littleToeBunionMm: foot.littleToeBunionMm
+  };
+}
+
 /** The foot in the state in which the shoe is worn. */
 export function footAsWorn(foot: Foot, wear: Wear): WornFoot {
   const { foot: worn, steps } = footInState(foot, wear);
@@ -57,15 +73,7 @@ export function footAsWorn(foot: Foot, wear: Wear): WornFoot {
     steps,
     sd,
     dims: {
-      lengthMm: v.lengthMm.mm,
-      ballLengthMm: v.ballLengthMm.mm,
-      outerBallLengthMm: v.outerBallLengthMm.mm,
-      ballWidthMm: v.ballWidthMm.mm,
-      heelWidthMm: v.heelWidthMm.mm,
-      toeShape: worn.toeShape,
-      toeTipsMm: worn.toeTipsMm,
-      bunionMm: worn.bunionMm,
-      littleToeBunionMm: worn.littleToeBunionMm,
+      ...planOf(worn),
       ballGirthMm: v.ballGirthMm.mm,
       waistGirthMm: v.waistGirthMm.mm,
       instepGirthMm: v.instepGirthMm.mm,

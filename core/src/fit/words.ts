@@ -51,6 +51,18 @@ export function offZones(foot: SpokenFoot): { id: ZoneId; outside: boolean; weig
     .sort((p, q) => Number(q.outside) - Number(p.outside) || q.weight - p.weight);
 }
 
+/** What is most off over one or both feet, in words; empty when all is right. @param each how many zones a foot */
+export function worstWords(feet: readonly SpokenFoot[], each = 1): string[] {
+  return feet
+    .flatMap((foot) =>
+      offZones(foot)
+        .slice(0, each)
+        .map((o) => ({ ...o, text: `${feelOfZone(o.id, foot)}, ${foot.side} foot` }))
+    )
+    .sort((p, q) => Number(q.outside) - Number(p.outside) || q.weight - p.weight)
+    .map((o) => o.text);
+}
+
 /**
  * One sentence a customer understands, made from the numbers: the verdict, the zone that decides, what is to spare.
  * @param feet one or two feet

@@ -5,5 +5,4 @@ export * from './inside';
 export * from './insole-outline';
 export * from './last';
 export * from './shoe-outline';
-export * from './style-details';
 export { fallAt, steepnessAt } from './toe-curve';

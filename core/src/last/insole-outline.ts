@@ -1,4 +1,4 @@
-import type { Point } from '../shape';
+import { evenly, INNER_SHARE, longAxis, spread, turned, type Point } from '../shape';
 import { TOE_FAMILIES, type ToeFamilyId } from './families';
 import type { Inside } from './inside';
 import { compileInsole, innerWall, outerWall, SHOE_PLAN } from './shoe-outline';
@@ -25,8 +25,6 @@ const WIDTH_OF_LENGTH: readonly [number, number] = [0.2, 0.55];
 const SHIFT_MM = 16;
 const STATIONS = 40;
 
-const spread = (values: readonly number[]): [number, number] => [Math.min(...values), Math.max(...values)];
-
 /**
  * Reads a traced or drawn insole: the three numbers, the heel, and the toe family with its taper by least squares.
  * @param outline closed, mm, at least eight points, y down as in pictures
@@ -36,7 +34,7 @@ const spread = (values: readonly number[]): [number, number] => [Math.min(...val
  */
 export function readInsole(outline: readonly Point[], side: 'left' | 'right', madeForMm?: number): InsoleReading {
   if (outline.length < 8) throw new RangeError('an outline needs at least eight points');
-  const points = alongAxis(closely(outline), side);
+  const points = alongAxis(evenly(outline), side);
   const length = Math.max(...points.map((p) => p.x));
   if (!(length >= LENGTH_MM[0] && length <= LENGTH_MM[1]))
     throw new RangeError(`the outline is ${length.toFixed(0)} mm long; insoles are ${LENGTH_MM.join(' to ')} mm`);
@@ -60,36 +58,19 @@ export function readInsole(outline: readonly Point[], side: 'left' | 'right', ma
   return { lengthMm: length, ballMm, narrowMm: Math.min(...over(0.25, 0.6)), heelMm: base.heelWidthMm, ...closestToe(points, base), outline: points };
 }
 
-/** Points every half millimetre. */
-function closely(outline: readonly Point[]): Point[] {
-  return outline.flatMap((a, i) => {
-    const b = outline[(i + 1) % outline.length];
-    const n = Math.max(1, Math.ceil(2 * Math.hypot(b.x - a.x, b.y - a.y)));
-    return Array.from({ length: n }, (_, k) => ({ x: a.x + ((b.x - a.x) * k) / n, y: a.y + ((b.y - a.y) * k) / n }));
-  });
-}
-
 /** Lays an outline along the line from the middle of its heel to where that line parts the ball as a shoe's axis does. */
 function alongAxis(points: readonly Point[], side: 'left' | 'right'): Point[] {
   const up = points.map(({ x, y }) => ({ x, y: -y }));
-  const mean = { x: up.reduce((s, p) => s + p.x, 0) / up.length, y: up.reduce((s, p) => s + p.y, 0) / up.length };
-  let [xx, xy, yy] = [0, 0, 0];
-  for (const p of up) {
-    xx += (p.x - mean.x) ** 2;
-    xy += (p.x - mean.x) * (p.y - mean.y);
-    yy += (p.y - mean.y) ** 2;
-  }
   const inward = side === 'left' ? -1 : 1;
   const laid = (angle: number): Point[] => {
-    const [c, s] = [Math.cos(angle), Math.sin(angle)];
-    const turned = up.map((p) => ({ x: c * p.x + s * p.y, y: c * p.y - s * p.x }));
-    const back = Math.min(...turned.map((p) => p.x));
-    const length = Math.max(...turned.map((p) => p.x)) - back;
-    const moved = turned.map((p) => ({ x: p.x - back, y: inward * p.y }));
+    const along = turned(up, angle);
+    const [back, front] = spread(along.map((p) => p.x));
+    const length = front - back;
+    const moved = along.map((p) => ({ x: p.x - back, y: inward * p.y }));
     const [a, b] = sidesAt(moved, SHOE_PLAN.heelArc * length);
     return moved.map((p) => ({ x: p.x, y: p.y - (a + b) / 2 }));
   };
-  let angle = 0.5 * Math.atan2(2 * xy, xx - yy);
+  let angle = longAxis(up);
   const wide = (placed: readonly Point[], share: number): number => {
     const [a, b] = sidesAt(placed, share * Math.max(...placed.map((p) => p.x)));
     return a - b;
@@ -102,7 +83,7 @@ function alongAxis(points: readonly Point[], side: 'left' | 'right'): Point[] {
     const length = Math.max(...placed.map((p) => p.x));
     const x = 0.68 * length;
     const [a, b] = sidesAt(placed, x);
-    const crossing = a - 0.43 * (a - b);
+    const crossing = a - INNER_SHARE * (a - b);
     angle += inward * Math.atan2(crossing, x - SHOE_PLAN.heelArc * length);
   }
   return laid(angle);

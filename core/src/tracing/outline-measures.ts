@@ -1,5 +1,5 @@
 import type { Side, TakenId } from '../measure';
-import { INNER_SHARE, type Point } from '../shape';
+import { evenly, INNER_SHARE, longAxis, spread, turned, type Point } from '../shape';
 
 /** What a traced outline says of a foot. Coordinates of the outline: mm, any place and direction on the sheet. */
 export interface OutlineReading {
@@ -33,40 +33,6 @@ const OUTER_BALL = [0.54, 0.74] as const;
 /** The axis leaves the heel's middle here and is found again from the ball this often. */
 const HEEL_MIDDLE = 0.17;
 const ROUNDS = 6;
-
-const spread = (values: readonly number[]): [number, number] => [Math.min(...values), Math.max(...values)];
-
-/** Points every half millimetre along a closed outline, so that no stretch of it counts for more. */
-export function evenly(outline: readonly Point[], stepMm = 0.5): Point[] {
-  const points: Point[] = [];
-  outline.forEach((a, i) => {
-    const b = outline[(i + 1) % outline.length];
-    const n = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / stepMm));
-    for (let k = 0; k < n; k++) points.push({ x: a.x + ((b.x - a.x) * k) / n, y: a.y + ((b.y - a.y) * k) / n });
-  });
-  return points;
-}
-
-const turned = (points: readonly Point[], angle: number): Point[] => {
-  const [c, s] = [Math.cos(angle), Math.sin(angle)];
-  return points.map(({ x, y }) => ({ x: c * x + s * y, y: -s * x + c * y }));
-};
-
-/** Direction in which a set of points is longest, rad. */
-function longAxis(points: readonly Point[]): number {
-  const mean = { x: 0, y: 0 };
-  for (const p of points) {
-    mean.x += p.x / points.length;
-    mean.y += p.y / points.length;
-  }
-  let [xx, xy, yy] = [0, 0, 0];
-  for (const p of points) {
-    xx += (p.x - mean.x) ** 2;
-    xy += (p.x - mean.x) * (p.y - mean.y);
-    yy += (p.y - mean.y) ** 2;
-  }
-  return 0.5 * Math.atan2(2 * xy, xx - yy);
-}
 
 /** The outermost place of one side between two shares of the length; where the edge runs flat, the middle of the flat. */
 function bulge(points: readonly Point[], length: number, [from, to]: readonly [number, number], sign: 1 | -1): Point {

@@ -1,4 +1,4 @@
-import type { EvidenceMark } from './last';
+import type { EvidenceMark } from '../last';
 
 /** What is kept of a style beside its last and its run; blank where it is not known. */
 export interface StyleDetails {

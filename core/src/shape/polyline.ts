@@ -1,0 +1,37 @@
+import type { Point } from './foot-polygon';
+
+/** Least and greatest of some numbers. */
+export const spread = (values: readonly number[]): [number, number] => [Math.min(...values), Math.max(...values)];
+
+/** Points every half millimetre along a closed outline, so that no stretch of it counts for more. */
+export function evenly(outline: readonly Point[], stepMm = 0.5): Point[] {
+  const points: Point[] = [];
+  outline.forEach((a, i) => {
+    const b = outline[(i + 1) % outline.length];
+    const n = Math.max(1, Math.ceil(Math.hypot(b.x - a.x, b.y - a.y) / stepMm));
+    for (let k = 0; k < n; k++) points.push({ x: a.x + ((b.x - a.x) * k) / n, y: a.y + ((b.y - a.y) * k) / n });
+  });
+  return points;
+}
+
+/** Points turned about the origin by an angle, rad: what pointed that way then points along x. */
+export function turned(points: readonly Point[], angle: number): Point[] {
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  return points.map(({ x, y }) => ({ x: c * x + s * y, y: -s * x + c * y }));
+}
+
+/** Direction in which a set of points is longest, rad. */
+export function longAxis(points: readonly Point[]): number {
+  const mean = { x: 0, y: 0 };
+  for (const p of points) {
+    mean.x += p.x / points.length;
+    mean.y += p.y / points.length;
+  }
+  let [xx, xy, yy] = [0, 0, 0];
+  for (const p of points) {
+    xx += (p.x - mean.x) ** 2;
+    xy += (p.x - mean.x) * (p.y - mean.y);
+    yy += (p.y - mean.y) ** 2;
+  }
+  return 0.5 * Math.atan2(2 * xy, xx - yy);
+}
