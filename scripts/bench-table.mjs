@@ -1,6 +1,6 @@
 /**
- * How the stock table scrolls with fifty thousand rows, in the real application and browser: a throwaway database is filled through
- * the import, the table opened, searched and scrolled frame by frame. Printed; the frame limit is asserted.
+ * How the stock table works with thousands of rows, in the real application and browser: a throwaway database is filled through the
+ * import, the table opened, searched, filtered and scrolled frame by frame. Printed; the frame limit is asserted.
  */
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -8,99 +8,123 @@ import { chromium } from 'playwright-core';
 import { throwaway } from './throwaway.mjs';
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
-const ITEMS = 50_000;
+/** Two hundred styles in twelve sizes and five widths, and the largest stockroom thought of. */
+const SIZES = [12_000, 50_000];
 const FRAMES = 300;
-/** Six rows a frame: sixteen thousand pixels a second, a hard throw of the wheel. */
-const STEP_PX = 264;
+/** Six rows a frame is a hard throw of the wheel and has to hold; twenty-four is a thumb drawn down the bar and is printed. */
+const STEPS_PX = [264, 1056];
 const LIMIT_MS = 32;
+const ROW_PX = 44;
 
 const app = await throwaway(root);
-const ask = async (path, body) => {
-  const response = await fetch(
-    `${app.address}/api/v1${path}`,
-    body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }
-  );
+const json = { 'content-type': 'application/json' };
+async function ask(path, body) {
+  const response = await fetch(`${app.address}/api/v1${path}`, body && { method: 'POST', headers: json, body: JSON.stringify(body) });
   if (!response.ok) throw new Error(`${path}: ${response.status} ${await response.text()}`);
   return response.json();
-};
-let failed = false;
-try {
-  const file = await ask('/export/stock?format=json');
-  const itemsOf = (s) => (Math.round((s.to - s.from) / s.step) + 1) * s.widths.length;
-  const styles = [];
-  let items = file.styles.reduce((sum, s) => sum + itemsOf(s), 0);
-  for (let copy = 2; items < ITEMS; copy++) {
-    for (const s of file.styles) {
-      if (items >= ITEMS) break;
-      styles.push({ ...s, id: `${s.id}-${copy}`, name: `${s.name} ${copy}` });
-      items += itemsOf(s);
-    }
-  }
-  let began = performance.now();
-  for (let at = 0; at < styles.length; at += 400)
-    await ask('/import/stock', { kind: 'json', dryRun: false, text: JSON.stringify({ ...file, makers: [], lasts: [], styles: styles.slice(at, at + 400) }) });
-  console.log(`${styles.length} styles, now ${items.toLocaleString('en')} sizes and widths, imported in ${((performance.now() - began) / 1000).toFixed(1)} s`);
+}
+const itemsOf = (s) => (Math.round((s.to - s.from) / s.step) + 1) * s.widths.length;
+const thousands = (n) => n.toLocaleString('en');
+const rounded = (times) => times.map((t) => Math.round(t)).join(', ');
 
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync'
-    ]
-  });
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  began = performance.now();
-  await page.goto(`${app.address}/stock`);
-  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
-  const opened = performance.now() - began;
-  began = performance.now();
-  await page.getByText('every size and width').click();
-  await page.getByRole('grid', { name: 'Sizes and widths' }).getByRole('row').nth(5).waitFor();
-  const listed = performance.now() - began;
-  const search = await page.evaluate(async () => {
-    const box = document.querySelector('input[type=search]');
-    const next = () => new Promise((go) => requestAnimationFrame(() => setTimeout(go)));
-    const times = [];
-    for (const words of ['hedger', 'hedger suede', 'f 8', '']) {
-      const from = performance.now();
-      box.value = words;
-      box.dispatchEvent(new Event('input', { bubbles: true }));
-      await next();
-      times.push(performance.now() - from);
-    }
-    return times;
-  });
-  const frames = await page.evaluate(
-    async ({ FRAMES, STEP_PX }) => {
+const file = await ask('/export/stock?format=json');
+let items = file.styles.reduce((sum, s) => sum + itemsOf(s), 0);
+let copy = 2;
+let at = 0;
+/** Copies of the demo's styles until there are so many sizes and widths. */
+async function fillTo(wanted) {
+  const styles = [];
+  while (items < wanted) {
+    const s = file.styles[at++];
+    styles.push({ ...s, id: `${s.id}-${copy}`, name: `${s.name} ${copy}` });
+    items += itemsOf(s);
+    if (at === file.styles.length) [at, copy] = [0, copy + 1];
+  }
+  const began = performance.now();
+  for (let from = 0; from < styles.length; from += 400) {
+    const text = JSON.stringify({ ...file, makers: [], lasts: [], styles: styles.slice(from, from + 400) });
+    await ask('/import/stock', { kind: 'json', dryRun: false, text });
+  }
+  console.log(`${styles.length} styles imported in ${((performance.now() - began) / 1000).toFixed(1)} s: ${thousands(items)} sizes and widths`);
+}
+
+/** Scrolls the table by so much a frame. @returns how long the frames took, sorted */
+const scrolled = (page, step) =>
+  page.evaluate(
+    async ({ FRAMES, step }) => {
       const grid = document.querySelector('[data-grid]');
-      const times = [];
+      grid.scrollTop = 0;
       const frame = () => new Promise((go) => requestAnimationFrame(go));
+      await frame();
+      const times = [];
       let last = await frame();
       for (let i = 0; i < FRAMES; i++) {
-        grid.scrollTop += STEP_PX;
+        grid.scrollTop += step;
         const now = await frame();
         times.push(now - last);
         last = now;
       }
-      return { times, end: grid.scrollTop };
+      return times.sort((a, b) => a - b);
     },
-    { FRAMES, STEP_PX }
+    { FRAMES, step }
   );
+
+async function measure(browser) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  let began = performance.now();
+  await page.goto(`${app.address}/stock`);
+  await page.locator('html[data-ready]').waitFor({ state: 'attached' });
+  const opened = performance.now() - began;
+  await page.evaluate(() => {
+    window.longest = 0;
+    const watch = new PerformanceObserver((list) => list.getEntries().forEach((e) => (window.longest = Math.max(window.longest, e.duration))));
+    watch.observe({ entryTypes: ['longtask'] });
+  });
+  began = performance.now();
+  await page.getByText('every size and width').click();
+  await page.getByRole('grid', { name: 'Sizes and widths' }).getByRole('row').nth(5).waitFor();
+  const listed = performance.now() - began;
+  /** From the hand's act until the count of rows has changed. */
+  const settled = async (act) => {
+    const before = await page.locator('p[role=status]', { hasText: /rows$/ }).textContent();
+    const from = performance.now();
+    await act();
+    await page.waitForFunction((text) => ![...document.querySelectorAll('p[role=status]')].some((e) => e.textContent === text), before);
+    return performance.now() - from;
+  };
+  const box = page.getByPlaceholder('any words');
+  const kind = page.locator('label', { hasText: /^Kind/ }).locator('select');
+  const [searches, filters] = [[], []];
+  for (const words of ['hedger', 'hedger umber', '']) searches.push(await settled(() => box.fill(words)));
+  for (const value of ['sneaker', '']) filters.push(await settled(() => kind.selectOption(value)));
+  console.log(
+    `  opened in ${(opened / 1000).toFixed(1)} s, listed in ${(listed / 1000).toFixed(1)} s; searches ${rounded(searches)} ms, filters ${rounded(filters)} ms`
+  );
+  let ok = false;
+  for (const step of STEPS_PX) {
+    const times = await scrolled(page, step);
+    const p95 = times[Math.floor(0.95 * times.length)];
+    if (step === STEPS_PX[0]) ok = p95 < LIMIT_MS;
+    console.log(
+      `  scrolled ${step / ROW_PX} rows a frame: half under ${times[FRAMES >> 1].toFixed(1)} ms, 95 of 100 under ${p95.toFixed(1)}, worst ${times.at(-1).toFixed(1)}`
+    );
+  }
+  console.log(`  longest task on the page's own thread ${Math.round(await page.evaluate(() => window.longest))} ms`);
+  await page.close();
+  return ok;
+}
+
+let failed = false;
+try {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+  });
+  for (const size of SIZES) {
+    await fillTo(size);
+    failed = !(await measure(browser)) || failed;
+  }
   await browser.close();
-  const sorted = frames.times.sort((a, b) => a - b);
-  const p95 = sorted[Math.floor(0.95 * sorted.length)];
-  console.log(
-    `page opened in ${(opened / 1000).toFixed(1)} s, all rows listed in ${(listed / 1000).toFixed(1)} s; searches ${search.map((t) => Math.round(t)).join(', ')} ms`
-  );
-  console.log(
-    `scrolled ${Math.round(frames.end / 44).toLocaleString('en')} rows in ${FRAMES} frames: half under ${sorted[FRAMES >> 1].toFixed(1)} ms, 95 of 100 under ${p95.toFixed(1)}, worst ${sorted.at(-1).toFixed(1)}`
-  );
-  failed = !(p95 < LIMIT_MS);
   console.log(`${failed ? 'FAILS' : 'holds'}: 95 of 100 frames under ${LIMIT_MS} ms`);
 } finally {
   await app.stop();

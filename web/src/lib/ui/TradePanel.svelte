@@ -1,12 +1,9 @@
 <script lang="ts">
-  import { shorterOrLonger, splitPair, type Style, type Wear, type WornFoot } from '@chiave/core/fit';
+  import type { SplitPair, Trade } from '@chiave/core/fit';
   import { trimNumber } from '@chiave/core/measure';
 
   /** Shorter with nothing against longer and filled; and a pair split over two sizes where the feet ask for it. */
-  let { style, size, feet, wear, href }: { style: Style; size: number; feet: readonly WornFoot[]; wear: Wear; href: (label: string, width: string) => string } =
-    $props();
-  const trade = $derived(shorterOrLonger(style, size, feet, wear));
-  const split = $derived(splitPair(style, feet, wear));
+  let { trade, split, href }: { trade: Trade | null; split: SplitPair | null; href: (label: string, width: string) => string } = $props();
 </script>
 
 {#if trade}

@@ -1,5 +1,5 @@
 /** The fit engine beside the page: ranks the stockroom style by style, opens one candidate. */
-import { checkFit, drawFit, otherShoes, rankStock, shoeOf, sizeGrid } from '@chiave/core/fit';
+import { checkFit, drawFit, otherShoes, rankStock, shoeOf, shorterOrLonger, sizeGrid, splitPair } from '@chiave/core/fit';
 import { wearOf, wornFeetOf } from '../fit-feet';
 import type { Answer, Ask } from './messages';
 
@@ -42,7 +42,9 @@ async function open({ job, fitting, styles, styleId, size, width, flags }: Extra
   const wear = wearOf(fitting);
   const shoe = shoeOf(style, size, width);
   const drawings = feet.map((foot) => ({ side: foot.foot.side, drawing: drawFit(foot, shoe, wear) }));
-  say({ kind: 'opened', job, opened: { fit: checkFit(feet, shoe, wear, flags), drawings, grid: sizeGrid(style, size, feet, wear) } });
+  const fit = checkFit(feet, shoe, wear, flags);
+  const grid = sizeGrid(style, size, feet, wear);
+  say({ kind: 'opened', job, opened: { fit, drawings, grid, trade: shorterOrLonger(style, size, feet, wear), split: splitPair(style, feet, wear) } });
   await breathe();
   if (newest.open !== job) return;
   say({ kind: 'others', job, others: otherShoes(style, size, width, feet, wear, styles) });

@@ -1,4 +1,4 @@
-import type { Candidate, FlagId, Fit, FitDrawing, OtherShoe, SizeGrid, Style, Unranked } from '@chiave/core/fit';
+import type { Candidate, FlagId, Fit, FitDrawing, OtherShoe, SizeGrid, SplitPair, Style, Trade, Unranked } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
 
 /** What a page asks the fit worker, and what comes back. */
@@ -11,6 +11,9 @@ export interface Opened {
   fit: Fit;
   drawings: { side: 'left' | 'right'; drawing: FitDrawing }[];
   grid: SizeGrid;
+  /** Shorter with nothing against longer and filled, and a pair over two sizes; null where the style or the feet do not ask for it. */
+  trade: Trade | null;
+  split: SplitPair | null;
 }
 
 export type Answer =

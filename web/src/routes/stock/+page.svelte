@@ -1,7 +1,10 @@
 <script lang="ts">
   import BulkEdit from '$lib/ui/stock/BulkEdit.svelte';
   import StockGrid from '$lib/ui/stock/StockGrid.svelte';
-  import { itemsOf, ITEM_GRID, STYLE_GRID } from '$lib/ui/stock/stock-columns';
+  import { onDestroy } from 'svelte';
+  import { listSource } from '$lib/ui/stock/grid-order';
+  import { itemSource, type ItemSource } from '$lib/ui/stock/item-source';
+  import { ITEM_GRID, STYLE_GRID } from '$lib/ui/stock/stock-columns';
   import Choice from '$lib/ui/Choice.svelte';
 
   let { data } = $props();
@@ -9,7 +12,15 @@
   let picked = $state<string[]>([]);
   let search = $state('');
   let filters = $state<Record<string, string>>({});
-  const items = $derived(view === 'items' ? itemsOf(data.styles) : []);
+  const styles = $derived(listSource(data.styles, STYLE_GRID));
+  let items = $state.raw<ItemSource | null>(null);
+  $effect(() => {
+    if (view !== 'items') return;
+    const source = itemSource(data.styles);
+    items = source;
+    return () => source.stop();
+  });
+  onDestroy(() => items?.stop());
   const chosen = $derived(data.styles.filter((s) => picked.includes(s.id)));
 </script>
 
@@ -31,9 +42,9 @@
     <p class="soft text-sm">Small letters: m measured, f felt, c claimed, u unsure, – not seen.</p>
   </div>
   {#if view === 'styles'}
-    <StockGrid name="Styles" rows={data.styles} columns={STYLE_GRID} pickable bind:picked bind:search bind:filters />
+    <StockGrid name="Styles" source={styles} columns={STYLE_GRID} pickable bind:picked bind:search bind:filters />
     {#if chosen.length > 0}<BulkEdit styles={chosen} ondone={() => (picked = [])} />{/if}
-  {:else}
-    <StockGrid name="Sizes and widths" rows={items} columns={ITEM_GRID} bind:search bind:filters />
+  {:else if items}
+    <StockGrid name="Sizes and widths" source={items} columns={ITEM_GRID} bind:search bind:filters />
   {/if}
 </section>

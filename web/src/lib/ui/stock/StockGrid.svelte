@@ -2,26 +2,16 @@
   /**
    * A table of thousands of rows: searched, filtered, sorted, its columns chosen, rows picked; only the rows in view are in the page.
    */
-  import {
-    createTable,
-    getCoreRowModel,
-    getFilteredRowModel,
-    getSortedRowModel,
-    type ColumnDef,
-    type ColumnFiltersState,
-    type Row,
-    type SortingState,
-    type TableState,
-    type VisibilityState
-  } from '@tanstack/table-core';
+  import type { SortingState } from '@tanstack/table-core';
   import { elementScroll, observeElementOffset, observeElementRect, Virtualizer, type VirtualItem } from '@tanstack/virtual-core';
-  import { onMount, untrack, type Snippet } from 'svelte';
+  import { onMount, untrack } from 'svelte';
   import type { GridColumn } from './grid-columns';
+  import { textOf, type GridSource } from './grid-order';
 
   // prettier-ignore
-  let { rows, columns, name, picked = $bindable([]), pickable = false, search = $bindable(''), filters = $bindable({}), tools }: {
-    rows: readonly R[]; columns: readonly GridColumn<R>[]; name: string; picked?: string[]; pickable?: boolean; search?: string;
-    filters?: Record<string, string>; tools?: Snippet<[shown: number]>;
+  let { source, columns, name, picked = $bindable([]), pickable = false, search = $bindable(''), filters = $bindable({}) }: {
+    source: GridSource<R>; columns: readonly GridColumn<R>[]; name: string; picked?: string[]; pickable?: boolean; search?: string;
+    filters?: Record<string, string>;
   } = $props();
 
   const ROW_PX = 44;
@@ -33,59 +23,32 @@
     const kept = localStorage.getItem(key);
     if (kept) hidden = JSON.parse(kept) as Record<string, boolean>;
   });
-
   const visible = (c: GridColumn<R>): boolean => (c.id in hidden ? !hidden[c.id] : c.usual);
   const shown = $derived(columns.filter(visible));
-  const defs = $derived(
-    columns.map((c): ColumnDef<R, unknown> => ({
-      id: c.id,
-      accessorFn: (row) => c.value(row),
-      sortingFn: (a, b) => compare(c.value(a.original), c.value(b.original)),
-      filterFn: (row, _id, wanted) => String(c.value(row.original) ?? '') === wanted
-    }))
-  );
-  const collate = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
-  function compare(a: string | number | null, b: string | number | null): number {
-    if (a === null || b === null) return a === b ? 0 : a === null ? 1 : -1;
-    return typeof a === 'number' && typeof b === 'number' ? a - b : collate.compare(String(a), String(b));
-  }
-  const textOf = (c: GridColumn<R>, row: R): string => (c.text ? c.text(row) : String(c.value(row) ?? ''));
-  /** Everything a row says in one string, made once a row. */
-  const haystacks = new WeakMap<R, string>();
-  function haystack(row: R): string {
-    let found = haystacks.get(row);
-    if (found === undefined)
-      haystacks.set(
-        row,
-        (found = columns
-          .map((c) => textOf(c, row))
-          .join(' ')
-          .toLowerCase())
-      );
-    return found;
-  }
 
-  const table = createTable<R>({
-    data: [],
-    columns: [],
-    state: {},
-    onStateChange: () => {},
-    renderFallbackValue: null,
-    getRowId: (row) => row.id,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-    getFilteredRowModel: getFilteredRowModel(),
-    globalFilterFn: (row, _id, words: string[]) => words.every((w) => haystack(row.original).includes(w))
+  /** Places of the rows found, in order; null for all of them as they are. */
+  let order = $state.raw<Int32Array | null>(null);
+  let choices = $state.raw<Readonly<Record<string, readonly string[]>>>({});
+  const found = $derived(order ? order.length : source.count);
+  const rowAt = (place: number): R | undefined => {
+    const index = order ? order[place] : place;
+    return index === undefined || index >= source.count ? undefined : source.at(index);
+  };
+  let asked = 0;
+  $effect(() => {
+    const own = ++asked;
+    const query = { search, filters: { ...filters }, sorting };
+    // An answer to an older question, or about other rows, is not shown.
+    void source.find(query).then((answer) => {
+      if (own === asked) order = answer;
+    });
   });
-  const found: Row<R>[] = $derived.by(() => {
-    const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-    const columnFilters: ColumnFiltersState = Object.entries(filters)
-      .filter(([, value]) => value !== '')
-      .map(([id, value]) => ({ id, value }));
-    const columnVisibility: VisibilityState = {};
-    const state: TableState = { ...table.initialState, sorting, globalFilter: words.length > 0 ? words : undefined, columnFilters, columnVisibility };
-    table.setOptions((before) => ({ ...before, data: rows as R[], columns: defs, state }));
-    return table.getRowModel().rows;
+  $effect(() => {
+    const from = source;
+    order = null;
+    void from.choices().then((answer) => {
+      if (from === source) choices = answer;
+    });
   });
 
   let box = $state<HTMLDivElement>();
@@ -94,7 +57,7 @@
   let virtual: Virtualizer<HTMLDivElement, HTMLDivElement> | undefined;
   onMount(() => {
     virtual = new Virtualizer<HTMLDivElement, HTMLDivElement>({
-      count: untrack(() => found.length),
+      count: untrack(() => found),
       getScrollElement: () => box ?? null,
       estimateSize: () => ROW_PX,
       overscan: OVERSCAN,
@@ -111,7 +74,7 @@
     return stop;
   });
   $effect(() => {
-    const count = found.length;
+    const count = found;
     if (!virtual) return;
     virtual.setOptions({ ...virtual.options, count });
     virtual._willUpdate();
@@ -121,11 +84,6 @@
 
   const total = $derived(shown.reduce((sum, c) => sum + c.width, pickable ? 48 : 0));
   const grid = $derived(`${pickable ? '48px ' : ''}${shown.map((c) => `minmax(${c.width}px, ${c.width}fr)`).join(' ')}`);
-  const choices = $derived(
-    columns
-      .filter((c) => c.choices)
-      .map((c) => ({ column: c, values: [...new Set(rows.map((r) => String(c.value(r) ?? '')))].filter(Boolean).sort(collate.compare) }))
-  );
   const sortedBy = (id: string): 'ascending' | 'descending' | 'none' => {
     const own = sorting.find((s) => s.id === id);
     return own ? (own.desc ? 'descending' : 'ascending') : 'none';
@@ -139,24 +97,25 @@
     localStorage.setItem(key, JSON.stringify(hidden));
   }
   const pickedSet = $derived(new Set(picked));
-  const allPicked = $derived(found.length > 0 && found.every((r) => pickedSet.has(r.id)));
+  const foundIds = (): string[] => Array.from({ length: found }, (_, place) => rowAt(place)!.id);
+  const allPicked = $derived(pickable && found > 0 && foundIds().every((id) => pickedSet.has(id)));
   function pick(id: string): void {
     picked = pickedSet.has(id) ? picked.filter((p) => p !== id) : [...picked, id];
   }
   function pickAll(): void {
-    picked = allPicked ? [] : found.map((r) => r.id);
+    picked = allPicked ? [] : foundIds();
   }
 </script>
 
 <div class="flex flex-wrap items-end gap-2">
   <label class="block w-60"><span class="text-sm">Search</span><input class="field" type="search" bind:value={search} placeholder="any words" /></label>
-  {#each choices as { column, values } (column.id)}
+  {#each columns.filter((c) => c.choices) as column (column.id)}
     <label class="block w-40"
       ><span class="text-sm">{column.name}</span><select
         class="field"
         value={filters[column.id] ?? ''}
         onchange={(e) => (filters = { ...filters, [column.id]: e.currentTarget.value })}
-        ><option value="">all</option>{#each values as v (v)}<option value={v}>{v}</option>{/each}</select
+        ><option value="">all</option>{#each choices[column.id] ?? [] as v (v)}<option value={v}>{v}</option>{/each}</select
       ></label
     >
   {/each}
@@ -168,16 +127,15 @@
       {/each}
     </div>
   </details>
-  {@render tools?.(found.length)}
 </div>
-<p class="soft mt-1 text-sm" role="status">{found.length === rows.length ? `${rows.length} rows` : `${found.length} of ${rows.length} rows`}</p>
+<p class="soft mt-1 text-sm" role="status">{found === source.count ? `${source.count} rows` : `${found} of ${source.count} rows`}</p>
 <div
   bind:this={box}
   class="mt-1 h-[62vh] overflow-auto border border-line bg-white"
   role="grid"
   tabindex="0"
   aria-label={name}
-  aria-rowcount={found.length + 1}
+  aria-rowcount={found + 1}
   data-grid={name}
 >
   <div style:min-width="{total}px">
@@ -194,15 +152,15 @@
       {/each}
     </div>
     <div class="relative" style:height="{height}px">
-      <!-- Rows are used again by their place on the screen: a scroll changes words and makes nothing anew. -->
-      {#each items as item, slot (slot)}
-        {@const row = found[item.index]?.original}
+      <!-- A ring of rows: what leaves at one end is used again at the other, and what stays is not touched. -->
+      {#each items as item (item.index % items.length)}
+        {@const row = rowAt(item.index)}
         {#if row}
           <div
             role="row"
             aria-rowindex={item.index + 2}
             aria-selected={pickedSet.has(row.id)}
-            class="absolute right-0 left-0 grid items-center border-b border-line {pickedSet.has(row.id) ? 'bg-[#fbf1dc]' : ''}"
+            class="absolute right-0 left-0 grid items-center border-b border-line [contain:strict] {pickedSet.has(row.id) ? 'bg-[#fbf1dc]' : ''}"
             style:grid-template-columns={grid}
             style:height="{ROW_PX}px"
             style:transform="translateY({item.start}px)"

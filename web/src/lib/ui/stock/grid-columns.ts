@@ -9,6 +9,8 @@ export interface GridColumn<R> {
   mark?: (row: R) => { letter: string; title: string } | null;
   width: number;
   figures?: boolean;
+  /** Searched by its text; left out, columns of words are and columns of figures are not. */
+  sought?: boolean;
   /** Shown unless somebody hides it. */
   usual: boolean;
   /** Chosen from what is there, rather than searched. */

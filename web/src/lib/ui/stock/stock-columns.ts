@@ -1,5 +1,5 @@
 import { KIND, sizesOf, sizeText, stockKey, UPPER, widthSteps, type Style } from '@chiave/core/fit';
-import { gradeLast, TOE_FAMILY, type EvidenceMark } from '@chiave/core/last';
+import { gradeLast, TOE_FAMILY, type EvidenceMark, type Inside } from '@chiave/core/last';
 import { trimNumber } from '@chiave/core/measure';
 import { SCALE } from '@chiave/core/size';
 import type { GridColumn } from './grid-columns';
@@ -19,6 +19,7 @@ const marked =
     return e ? { letter: MARKS[e.mark].letter, title: `${MARKS[e.mark].name}${e.source ? `, ${e.source}` : ''}${e.date ? `, ${e.date}` : ''}` } : null;
   };
 
+const mm = (value: number): string => `${trimNumber(value)} mm`;
 export const pairsOf = (style: Style): number => Object.values(style.stock).reduce((sum, n) => sum + n, 0);
 const years = ({ details }: Style): string => (details?.madeFrom ? `${details.madeFrom} to ${details.madeTo ?? 'now'}` : '');
 
@@ -56,40 +57,30 @@ export const STYLE_GRID: readonly GridColumn<Style>[] = [
   { id: 'price', name: 'Price', value: (s) => s.details?.price ?? null, width: 90, usual: false, figures: true }
 ];
 
-/** One size and width of a style. */
-export interface StockItem {
-  id: string;
-  style: Style;
-  size: number;
-  label: string;
-  width: string;
-  count: number;
-  footMm: number;
-  insideMm: number;
-  girthMm: number;
+/** One size and width of a style; its inside is graded only when somebody looks. */
+export class StockItem {
+  #inside: Inside | null = null;
+  readonly id: string;
+  readonly label: string;
+  readonly count: number;
+  constructor(
+    readonly style: Style,
+    readonly size: number,
+    readonly width: string
+  ) {
+    const key = stockKey(style, size, width);
+    this.id = `${style.id}|${key}`;
+    this.label = sizeText(style, size);
+    this.count = style.stock[key] ?? 0;
+  }
+  get inside(): Inside {
+    return (this.#inside ??= gradeLast(this.style.last, this.size, widthSteps(this.style, this.width)));
+  }
 }
 
-/** Every size and width of every style, with its inside. */
+/** Every size and width of every style. */
 export const itemsOf = (styles: readonly Style[]): StockItem[] =>
-  styles.flatMap((style) =>
-    sizesOf(style).flatMap((size) =>
-      style.widths.map((width) => {
-        const inside = gradeLast(style.last, size, widthSteps(style, width));
-        const key = stockKey(style, size, width);
-        return {
-          id: `${style.id}|${key}`,
-          style,
-          size,
-          label: sizeText(style, size),
-          width,
-          count: style.stock[key] ?? 0,
-          footMm: inside.madeForFootMm,
-          insideMm: inside.insoleLengthMm,
-          girthMm: inside.ballGirthMm
-        };
-      })
-    )
-  );
+  styles.flatMap((style) => sizesOf(style).flatMap((size) => style.widths.map((width) => new StockItem(style, size, width))));
 
 export const ITEM_GRID: readonly GridColumn<StockItem>[] = [
   { id: 'name', name: 'Style', value: (i) => i.style.name, width: 190, usual: true, link: (i) => `/stock/styles/${i.style.id}` },
@@ -98,8 +89,8 @@ export const ITEM_GRID: readonly GridColumn<StockItem>[] = [
   { id: 'kind', name: 'Kind', value: (i) => KIND[i.style.kind].name, width: 140, usual: true, choices: true },
   { id: 'size', name: 'Size', value: (i) => i.size, text: (i) => i.label, width: 80, usual: true, figures: true },
   { id: 'width', name: 'Width', value: (i) => i.width, width: 80, usual: true, choices: true },
-  { id: 'foot', name: 'For a foot of', value: (i) => i.footMm, text: (i) => `${trimNumber(i.footMm)} mm`, width: 120, usual: true, figures: true },
-  { id: 'inside', name: 'Insole', value: (i) => i.insideMm, text: (i) => `${trimNumber(i.insideMm)} mm`, width: 110, usual: true, figures: true },
-  { id: 'girth', name: 'Ball girth', value: (i) => i.girthMm, text: (i) => `${trimNumber(i.girthMm)} mm`, width: 110, usual: true, figures: true },
+  { id: 'foot', name: 'For a foot of', value: (i) => i.inside.madeForFootMm, text: (i) => mm(i.inside.madeForFootMm), width: 120, usual: true, figures: true },
+  { id: 'inside', name: 'Insole', value: (i) => i.inside.insoleLengthMm, text: (i) => mm(i.inside.insoleLengthMm), width: 110, usual: true, figures: true },
+  { id: 'girth', name: 'Ball girth', value: (i) => i.inside.ballGirthMm, text: (i) => mm(i.inside.ballGirthMm), width: 110, usual: true, figures: true },
   { id: 'count', name: 'On shelf', value: (i) => i.count, width: 90, usual: true, figures: true }
 ];

@@ -2,6 +2,7 @@
   import { goto, invalidateAll } from '$app/navigation';
   import type { Last } from '@chiave/core/last';
   import { send, type SaveError } from '$lib/ui/save.svelte';
+  import { listSource } from '$lib/ui/stock/grid-order';
   import { LAST_GRID } from '$lib/ui/stock/last-columns';
   import { slugOf } from '$lib/ui/stock/slug';
   import StockGrid from '$lib/ui/stock/StockGrid.svelte';
@@ -9,6 +10,7 @@
   let { data } = $props();
   const names = $derived(new Map(data.makers.map((m) => [m.id, m.name])));
   const rows = $derived(data.lasts.map((last) => ({ id: last.id, last, maker: names.get(last.maker) ?? last.maker, styles: data.uses[last.id] ?? 0 })));
+  const source = $derived(listSource(rows, LAST_GRID));
   let like = $state('');
   let name = $state('');
   let maker = $state('');
@@ -56,7 +58,7 @@
 <svelte:head><title>Lasts · Chiave</title></svelte:head>
 <h1 class="sr-only">Lasts</h1>
 <section class="sheet">
-  <StockGrid name="Lasts" {rows} columns={LAST_GRID} />
+  <StockGrid name="Lasts" {source} columns={LAST_GRID} />
   <form class="mt-3 flex flex-wrap items-end gap-2" onsubmit={add} novalidate>
     <label class="block w-56"
       ><span class="text-sm">A new last, called</span><input class="field" bind:value={name} aria-invalid={errors.length > 0} placeholder="a name" /></label

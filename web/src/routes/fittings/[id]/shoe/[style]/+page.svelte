@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { claimedFootMm, drawFit, KIND, MAKING_SD, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
+  import { claimedFootMm, drawFit, KIND, LATER_HOURS, MAKING_SD, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
   import { effectiveDrop, pitchOf } from '@chiave/core/heel';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatDifference, formatLength } from '@chiave/core/measure';
@@ -35,8 +35,7 @@
 
   const shoe = $derived(shoeOf(data.style, data.size, data.width));
   const drop = $derived(effectiveDrop(shoe.heelHeightMm, shoe.platformMm));
-  /** The drawing as it will be worn; or bare, or after forty hours. */
-  const LATER_HOURS = 40;
+  /** The drawing as it will be worn; or bare, or after hours of wear. */
   let drawnSock = $state<'worn' | 'bare'>('worn');
   let drawnWhen = $state<'now' | 'later'>('now');
   const drawings = $derived.by(() => {
@@ -202,7 +201,7 @@
   <section class="sheet mt-4">
     <h2>Neighbouring sizes</h2>
     <SizeGridTable grid={opened.grid} size={data.size} width={data.width} {href} />
-    <TradePanel style={data.style} size={data.size} feet={worn} wear={wearOf(f)} {href} />
+    <TradePanel trade={opened.trade} split={opened.split} {href} />
   </section>
 
   <section class="sheet mt-4">
