@@ -7,13 +7,14 @@ import {
   footAsWorn,
   forecast,
   girthGrowthMm,
+  insideWorn,
   judge,
+  KIND,
   ORDINARY_WEAR,
   suspectsOf,
   SYMPTOMS,
   targetsFor,
   UPPER_IDS,
-  ZONE_AT,
   ZONE_IDS,
   type ShoeInput
 } from '../src/fit';
@@ -34,7 +35,10 @@ describe('a pair over its hours of wear', () => {
           expect(grown[i]).toBeCloseTo(girthGrowthMm(shoe.upper, p.hours), 6);
           if (i > 0) expect(grown[i]).toBeGreaterThanOrEqual(grown[i - 1] - 1e-9);
         });
-        expect(shoe.inside.insoleLengthMm).toBe(shoe.inside.insoleLengthMm);
+        // A grown girth lets the foot slide further forward: room told inside never grows, in a flat shoe it stays.
+        if (KIND[shoe.kind].basis === 'inside')
+          points.slice(1).forEach((p, i) => expect(p.zones[0]['toe-room']).toBeLessThanOrEqual(points[i].zones[0]['toe-room'] + 1e-9));
+        expect(insideWorn(shoe, 350).insoleLengthMm).toBe(shoe.inside.insoleLengthMm);
       })
     );
   });
@@ -109,9 +113,8 @@ describe('a trouble brought home', () => {
   });
   it('a blister in a wide heel is the heel', () => {
     expect(suspectsOf('heel-blister', zonesOf({ heelWidthMm: 76 }))[0]).toMatchObject({ shown: 'shown' });
-    const lift = zonesOf({ heelWidthMm: 76 }).zones.find((z) => z.zone === 'heel-width')!;
-    expect(lift.clearanceMm).toBeGreaterThan(7);
-    expect(ZONE_AT['heel-width']).toBeGreaterThanOrEqual(0);
+    expect(zonesOf({ heelWidthMm: 76 }).zones.find((z) => z.zone === 'heel-width')!.clearanceMm).toBeGreaterThan(7);
+    expect(suspectsOf('heel-blister', zonesOf({ heelWidthMm: 62, instepGirthMm: 224 })).find((s) => s.zone === 'heel-width')!.shown).not.toBe('shown');
   });
   it('numbness and pain name whom to ask', () => {
     for (const id of ['numb-forefoot', 'burning-ball', 'shin-pain', 'arch-ache'] as const)

@@ -1,18 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  CHILD,
-  checkFit,
-  KIND_IDS,
-  ORDINARY_WEAR,
-  ownTarget,
-  ROOM_SCHOOL_KINDS,
-  ROOM_SCHOOLS,
-  SHARED_TARGETS,
-  targetsFor,
-  ZONE_IDS,
-  type Cuts
-} from '../src/fit';
+import { CHILD, checkFit, KIND_IDS, ORDINARY_WEAR, ownTarget, ROOM_SCHOOL_KINDS, ROOM_SCHOOLS, SHARED_TARGETS, targetsFor, type Cuts } from '../src/fit';
 import { fitted } from './arbitrary';
 
 const shoe = (kind: (typeof KIND_IDS)[number]) => ({ kind, closure: 'none' as const, upper: 'smooth-leather' as const });
@@ -58,7 +46,6 @@ describe('targets a shop sets, and schools of room', () => {
         const [ours, theirs] = [wear, own].map((w) => checkFit([foot], made, w, [], 16).feet[0].zones);
         expect(theirs.map((z) => z.clearanceMm)).toEqual(ours.map((z) => z.clearanceMm));
         expect(theirs.find((z) => z.zone === 'ball-girth')!.target.b - ours.find((z) => z.zone === 'ball-girth')!.target.b).toBeCloseTo(by, 9);
-        expect(ZONE_IDS.length).toBeGreaterThanOrEqual(theirs.length);
       }),
       { numRuns: 60 }
     );
