@@ -29,8 +29,22 @@ describe('styles', () => {
     expect(was.platformMm).toBeGreaterThan(0);
     const sent = await patch('/styles', { changes: [{ id: 'freshet', set: { soleStiffness: 3 } }] });
     expect(await style('freshet')).toEqual({ ...was, soleStiffness: 3, version: was.version + 1 });
-    expect(sent.body.before).toEqual([{ id: 'freshet', set: { soleStiffness: was.soleStiffness } }]);
+    expect(sent.body.before).toEqual([{ id: 'freshet', set: { soleStiffness: was.soleStiffness }, expects: { soleStiffness: 3 } }]);
     await patch('/styles', { changes: sent.body.before });
+  });
+  it('taking a change back is refused where somebody else has changed the same since, and leaves other fields alone', async () => {
+    const was = await style('alderman');
+    const mine = (await patch('/styles', { changes: [{ id: 'alderman', set: { heelHeightMm: 33, details: { colour: 'rust' } } }] })).body.before;
+    const theirs = (await patch('/styles', { changes: [{ id: 'alderman', set: { heelHeightMm: 36 } }] })).body.before;
+    const undone = await patch('/styles', { changes: mine });
+    expect(undone.status).toBe(409);
+    expect(undone.body).toMatchObject({ title: 'Changed meanwhile', errors: [{ path: 'heelHeightMm' }] });
+    expect(await style('alderman')).toMatchObject({ heelHeightMm: 36, details: { colour: 'rust' } });
+    expect((await patch('/styles', { changes: theirs })).status).toBe(200);
+    await patch('/styles', { changes: [{ id: 'alderman', set: { soleStiffness: 5 } }] });
+    expect((await patch('/styles', { changes: mine })).status).toBe(200);
+    expect(await style('alderman')).toMatchObject({ heelHeightMm: was.heelHeightMm, soleStiffness: 5, details: { colour: was.details.colour } });
+    await patch('/styles', { changes: [{ id: 'alderman', set: { soleStiffness: was.soleStiffness } }] });
   });
   it('one that was changed meanwhile stops all of them, and nothing is written', async () => {
     const [a, b] = [await style('alderman'), await style('organist')];
@@ -67,8 +81,28 @@ describe('styles', () => {
     expect(variant).toMatchObject({ upper: 'suede', name: 'Alderman Test', stock: {}, last: { id: first.last.id }, widths: first.widths });
     expect((await post('/styles/alderman/duplicate', { id: 'alderman-test', name: 'Again' })).status).toBe(409);
     expect((await post('/styles/alderman/duplicate', { id: 'Not an id', name: 'x' })).status).toBe(422);
-    expect((await remove('/styles/alderman-test')).status).toBe(200);
+    const gone = await remove('/styles/alderman-test');
+    expect(gone.body.removed).toMatchObject({ id: 'alderman-test', upper: 'suede', last: first.last.id });
     expect((await get('/styles/alderman-test')).status).toBe(404);
+    expect((await post('/styles', gone.body.removed)).status).toBe(201);
+    expect(await style('alderman-test')).toMatchObject({ upper: 'suede', name: 'Alderman Test' });
+    expect((await remove('/styles/alderman-test')).status).toBe(200);
+  });
+  it('a style that is shown on a photograph stays until the photograph is gone', async () => {
+    await post('/styles/alderman/duplicate', { id: 'alderman-shown', name: 'Alderman Shown' });
+    const content = Buffer.from('long enough to be taken for a picture by the schema at the edge, which looks at no more than that').toString('base64');
+    const photo = (await post('/styles/alderman-shown/photos', { shows: 'toe', mime: 'image/png', content })).body.id;
+    const refused = await remove('/styles/alderman-shown');
+    expect(refused.status).toBe(409);
+    expect(refused.body.detail).toMatch(/1 photograph: remove them first/);
+    await remove(`/photos/${photo}`);
+    expect((await remove('/styles/alderman-shown')).status).toBe(200);
+  });
+  it('a variant may take the shelf along', async () => {
+    const first = await style('organist');
+    expect((await post('/styles/organist/duplicate', { id: 'organist-two', name: 'Organist Two', withStock: true })).status).toBe(201);
+    made.push('organist-two');
+    expect((await style('organist-two')).stock).toEqual(first.stock);
   });
   it('a style that a visit speaks of stays', async () => {
     const { fitting } = await newFitting('Tries a pair');
@@ -79,14 +113,35 @@ describe('styles', () => {
     expect(sent.status).toBe(409);
     expect(sent.body.detail).toMatch(/tried at \d+ visits?/);
   });
-  it('counts are set, answered with what was there, and only for sizes that are made', async () => {
+  it('counts are set one by one, the others stay; answered with what takes it back; only for sizes that are made', async () => {
     const was = (await style('organist')).stock;
-    const sent = await put('/styles/organist/stock', { counts: { '8|E': 3 } });
-    expect(sent.body.before).toEqual(was);
-    expect((await style('organist')).stock).toEqual({ '8|E': 3 });
-    expect((await put('/styles/organist/stock', { counts: { '8.25|E': 1 } })).status).toBe(422);
-    expect((await put('/styles/organist/stock', { counts: { '8|E': -1 } })).status).toBe(422);
-    await put('/styles/organist/stock', { counts: was });
+    const sent = await patch('/styles/organist/stock', { counts: { '8|E': 3, '8.5|F': 0 } });
+    expect(sent.body.before).toEqual({ counts: { '8|E': was['8|E'] ?? 0, '8.5|F': was['8.5|F'] ?? 0 }, expects: { '8|E': 3, '8.5|F': 0 } });
+    const { '8.5|F': _gone, ...rest } = was;
+    expect((await style('organist')).stock).toEqual({ ...rest, '8|E': 3 });
+    expect((await patch('/styles/organist/stock', { counts: { '8.25|E': 1 } })).status).toBe(422);
+    expect((await patch('/styles/organist/stock', { counts: { '8|E': -1 } })).status).toBe(422);
+    expect((await patch('/styles/organist/stock', sent.body.before)).status).toBe(200);
+    expect((await style('organist')).stock).toEqual(was);
+  });
+  it('a count somebody else has sold from meanwhile is not set back over it', async () => {
+    const was = (await style('organist')).stock;
+    const { before } = (await patch('/styles/organist/stock', { counts: { '9|E': 4 } })).body;
+    await patch('/styles/organist/stock', { counts: { '9|E': 3 }, expects: { '9|E': 4 } });
+    const late = await patch('/styles/organist/stock', before);
+    expect(late.status).toBe(409);
+    expect(late.body.detail).toMatch(/count of 9 E of .* was changed by somebody else/);
+    expect((await style('organist')).stock['9|E']).toBe(3);
+    await patch('/styles/organist/stock', { counts: { '9|E': was['9|E'] ?? 0 } });
+    expect((await style('organist')).stock).toEqual(was);
+  });
+  it('two who count different sizes at the same moment both count', async () => {
+    const was = (await style('organist')).stock;
+    const sizes = ['8|E', '8.5|E', '9|E', '9.5|E', '10|E'];
+    const answers = await Promise.all(sizes.map((key, i) => patch('/styles/organist/stock', { counts: { [key]: i + 11 } })));
+    expect(answers.map((a) => a.status)).toEqual([200, 200, 200, 200, 200]);
+    expect((await style('organist')).stock).toMatchObject(Object.fromEntries(sizes.map((key, i) => [key, i + 11])));
+    await patch('/styles/organist/stock', { counts: Object.fromEntries(sizes.map((key) => [key, was[key] ?? 0])) });
     expect((await style('organist')).stock).toEqual(was);
   });
   it('a photograph is kept and shown with its own type, and a script is none', async () => {
@@ -108,8 +163,16 @@ describe('lasts', () => {
     const { last } = (await get('/lasts/sandpiper')).body;
     const { version, ...body } = last;
     const wider = { ...body, base: { ...body.base, ballWidthMm: body.base.ballWidthMm + 1 } };
-    expect((await put('/lasts/sandpiper', { last: wider, version })).body).toEqual({ version: version + 1 });
+    const changed = (await put('/lasts/sandpiper', { last: wider, version })).body;
+    expect(changed).toEqual({ version: version + 1, before: { last: body, expects: wider } });
     expect((await put('/lasts/sandpiper', { last: body, version })).status).toBe(409);
+    const deeper = { ...wider, base: { ...wider.base, toeDepthMm: wider.base.toeDepthMm + 1 } };
+    const second = (await put('/lasts/sandpiper', { last: deeper })).body;
+    expect((await put('/lasts/sandpiper', changed.before)).body.detail).toMatch(/definition of Sandpiper was changed by somebody else/);
+    expect((await put('/lasts/sandpiper', second.before)).status).toBe(200);
+    expect((await put('/lasts/sandpiper', changed.before)).status).toBe(200);
+    expect((await get('/lasts/sandpiper')).body.last.base).toEqual(body.base);
+    expect((await put('/lasts/sandpiper', { last: { ...body, id: 'other' } })).status).toBe(422);
     const narrow = await put('/lasts/sandpiper', { last: { ...body, base: { ...body.base, ballGirthMm: 150 } } });
     expect(narrow.status).toBe(422);
     expect(narrow.body.errors[0]).toMatchObject({ path: 'last.base.ballGirthMm', message: expect.stringMatching(/cannot go round a bottom/) });
@@ -275,8 +338,8 @@ describe('the stockroom in and out', () => {
     const sideways = '\t8\t8.5\nE\t4\t\nF\t\t5';
     for (const text of [upright, sideways]) {
       expect((await importing('run', text, false, { style: 'organist' })).body.problems).toEqual([]);
-      expect((await style('organist')).stock).toMatchObject({ '8|E': 4, '8.5|F': 5 });
-      await put('/styles/organist/stock', { counts: was });
+      expect((await style('organist')).stock).toEqual({ ...was, '8|E': 4, '8.5|F': 5 });
+      await patch('/styles/organist/stock', { counts: { '8|E': was['8|E'] ?? 0, '8.5|F': was['8.5|F'] ?? 0 } });
     }
     const bad = (await importing('run', '\tE\tF\n8\tmany\t\n19\t1\t', true, { style: 'organist' })).body.problems;
     expect(bad.map((p: { message: string }) => p.message)).toEqual([expect.stringMatching(/“many” is no count/), expect.stringMatching(/no size 19/)]);

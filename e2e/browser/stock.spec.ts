@@ -112,7 +112,19 @@ test.describe('a style', () => {
     await expect(page.locator('[data-photos] img')).toHaveCount(1);
     await expect.poll(() => page.locator('[data-photos] img').evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(100);
     await page.getByRole('button', { name: 'Take this style away' }).click();
+    await expect(page.getByText(/1 photograph: remove them first/)).toBeVisible();
+    await page.locator('[data-photos]').getByRole('button').first().click();
+    await expect(page.locator('[data-photos] img')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Take this style away' }).click();
     await expect(page).toHaveURL(/\/stock$/);
+    await undo(page).click();
+    await expect(page.getByText('Taken back: Drystone Browser taken away.')).toBeVisible();
+    await page.getByRole('searchbox', { name: 'Search' }).fill('drystone browser');
+    await rows(page).getByRole('link', { name: 'Drystone Browser' }).click();
+    await expect(page).toHaveURL(/\/stock\/styles\/drystone-browser$/);
+    await page.getByRole('button', { name: 'Take this style away' }).click();
+    await expect(page).toHaveURL(/\/stock$/);
+    expect((await page.request.get('/api/v1/styles/drystone-browser')).status()).toBe(404);
   });
 });
 

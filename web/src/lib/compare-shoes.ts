@@ -1,9 +1,9 @@
 /** From styles and lasts of the stockroom to what the comparison takes. Used by pages and the server alike. */
 import { bestEquivalent, FELT_WEIGHTS, type ComparedShoe, type EquivalentSize, type FeltWeights } from '@chiave/core/compare';
-import { sizesOf, sizeText, UPPER, type Style } from '@chiave/core/fit';
+import { planOf, sizesOf, sizeText, UPPER, type Style } from '@chiave/core/fit';
 import { SCALE } from '@chiave/core/size';
 import { gradedDrop, gradeLast, gradeToFoot, type Last } from '@chiave/core/last';
-import { completeFoot, type Foot, type FootToeShape } from '@chiave/core/measure';
+import { completeFoot, type FootToeShape } from '@chiave/core/measure';
 import type { FootPlan } from '@chiave/core/shape';
 
 /** A last to be compared: as such, or in one of its styles. */
@@ -67,22 +67,6 @@ export function shoeAt(c: Comparable, chosen: Chosen): ComparedShoe {
   const label = chosen.by === 'size' ? ` ${Number(chosen.size.toFixed(2))}` : '';
   const drop = c.style ? c.style.heelHeightMm - c.style.platformMm : gradedDrop(c.last, size);
   return { name: `${c.style?.name ?? c.last.name}${label}`, inside, girthShare: girthShareOf(c), form: c.last.form, dropMm: drop };
-}
-
-/** The plan of a foot as measured, for laying it into outlines. */
-export function planOf(foot: Foot): FootPlan {
-  const v = foot.values;
-  return {
-    lengthMm: v.lengthMm.mm,
-    ballLengthMm: v.ballLengthMm.mm,
-    outerBallLengthMm: v.outerBallLengthMm.mm,
-    ballWidthMm: v.ballWidthMm.mm,
-    heelWidthMm: v.heelWidthMm.mm,
-    toeShape: foot.toeShape,
-    toeTipsMm: foot.toeTipsMm,
-    bunionMm: foot.bunionMm,
-    littleToeBunionMm: foot.littleToeBunionMm
-  };
 }
 
 /** A wearer's plan from a few figures; the rest by proportion. */

@@ -1,5 +1,5 @@
-import { CLOSURES, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style } from '@chiave/core/fit';
-import { BLANK_DETAILS, checkLast, TOE_FAMILY_IDS, type Last, type StyleDetails } from '@chiave/core/last';
+import { CLOSURES, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style, BLANK_DETAILS, type StyleDetails } from '@chiave/core/fit';
+import { checkLast, TOE_FAMILY_IDS, type Last } from '@chiave/core/last';
 import { SCALE, SCALES, schoolOf, type ScaleId } from '@chiave/core/size';
 import { z } from 'zod';
 
@@ -79,7 +79,12 @@ export const lastSchema = lastShape
   })
   .meta({ id: 'Last' });
 export type LastBody = z.infer<typeof lastSchema>;
-export const lastPatchSchema = z.object({ last: lastSchema, version: z.number().int().min(0).optional() }).meta({ id: 'LastPatch' });
+const seen = z.number().int().min(0).optional().describe('version that was seen; another one now is a conflict');
+export const lastChangeSchema = z
+  .object({ last: lastSchema, version: seen, expects: lastSchema.optional().describe('what must be there now, for taking a change back') })
+  .meta({ id: 'LastChange' });
+export type LastChange = z.infer<typeof lastChangeSchema>;
+export const joinSchema = z.object({ other: slug.describe('the last that goes') }).meta({ id: 'LastJoin' });
 
 const year = z.number().int().min(1900).max(2100).nullable();
 const words = z.string().max(200);
@@ -152,14 +157,25 @@ const CHANGEABLE = styleFields.omit({ id: true, stock: true }).partial();
 export const stylesPatchSchema = z
   .object({
     changes: z
-      .array(z.object({ id: slug, set: CHANGEABLE, version: z.number().int().min(0).optional() }))
+      .array(
+        z.object({
+          id: slug,
+          set: CHANGEABLE,
+          version: seen,
+          expects: CHANGEABLE.optional().describe('values that must be there now, for taking a change back')
+        })
+      )
       .min(1, 'nothing to change')
       .max(500, 'at most 500 styles at once')
   })
   .meta({ id: 'StylesPatch' });
 export type StyleChange = z.infer<typeof stylesPatchSchema>['changes'][number];
 export const duplicateSchema = z.object({ id: slug, name, set: CHANGEABLE.default({}), withStock: z.boolean().default(false) }).meta({ id: 'StyleDuplicate' });
-export const countsSchema = z.object({ counts: z.record(z.string().max(26), z.number().int().min(0).max(9999)) }).meta({ id: 'Counts' });
+const counts = z.record(z.string().max(26), z.number().int().min(0, 'a count is never below nought').max(9999));
+export const countsSchema = z
+  .object({ counts, expects: counts.optional().describe('counts that must be there now; another one is a conflict') })
+  .meta({ id: 'Counts' });
+export type CountsChange = z.infer<typeof countsSchema>;
 
 /** A run that can be: ends in order, whole steps between them, a school the scale has, counts of sizes there are. */
 export function checkRun(style: Pick<StyleBody, 'scale' | 'school' | 'step' | 'from' | 'to' | 'widths' | 'stock'>): { path: string; message: string }[] {

@@ -135,3 +135,8 @@
   {#if view === 'top'}<text x={box.x + 2} y={box.y + box.h - 3} font-size="6" fill="#5f554b">{side === 'left' ? 'L' : 'R'}, seen from above</text>{/if}
 </svg>
 <p class="figures soft min-h-6 text-sm">{said || 'Point to read, press and drag to measure.'}</p>
+{#if view === 'side'}
+  {#each sides as s, i (i)}<p class="soft text-sm">
+      {shoes.length > 1 ? `${SHOE_LOOKS[i].letter}: n` : 'N'}ot measured, drawn as is usual (estimate): {s.assumed.join(', ')}.
+    </p>{/each}
+{:else if view === 'front'}<p class="soft text-sm">The section’s shape is an estimate; its width and girth are the last’s.</p>{/if}

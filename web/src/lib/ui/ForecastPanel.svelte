@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Chart, LineController, LineElement, LogarithmicScale, LinearScale, PointElement, Tooltip } from 'chart.js';
-  import { forecast, FORECAST_HOURS, UPPER, ZONE, WORN_ZONES, type Shoe, type Wear, type WornFoot, type WornZone } from '@chiave/core/fit';
+  import { forecast, FORECAST_HOURS, LATER_HOURS, UPPER, ZONE, WORN_ZONES, type Shoe, type Wear, type WornFoot, type WornZone } from '@chiave/core/fit';
   import { trimNumber } from '@chiave/core/measure';
   import { themeColour } from './chart-colours';
 
@@ -11,6 +11,7 @@
   let washes = $state(0);
   let canvas = $state<HTMLCanvasElement>();
   const seen = $derived(forecast(feet, shoe, wear, washes));
+  const later = $derived(seen.points.find((p) => p.hours === LATER_HOURS)!);
   /** Nought cannot stand on a scale of powers: the shop is drawn at half an hour. */
   const at = (hours: number): number => Math.max(0.5, hours);
   const line = (i: number) => seen.points.map((p) => ({ x: at(p.hours), y: Math.round(p.zones[i][zone] * 100) / 100 }));
@@ -80,7 +81,7 @@
         class="mt-2 h-56"
         role="img"
         aria-label="{ZONE[zone].name} over hours of wear: {seen.sides
-          .map((s, i) => `${s} ${trimNumber(seen.points[0].zones[i][zone])} mm in the shop, ${trimNumber(seen.points[7].zones[i][zone])} mm after forty hours`)
+          .map((s, i) => `${s} ${trimNumber(seen.points[0].zones[i][zone])} mm in the shop, ${trimNumber(later.zones[i][zone])} mm after ${LATER_HOURS} hours`)
           .join('; ')}"
       >
         <canvas bind:this={canvas} aria-hidden="true"></canvas>

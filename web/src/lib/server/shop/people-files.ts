@@ -27,7 +27,7 @@ export async function everythingOf(id: number): Promise<object> {
     version: 1,
     writtenAt: new Date().toISOString(),
     customer,
-    fittings: fittings.map(({ customer: _same, ...f }) => f),
+    fittings: fittings.map(({ customer: _same, shopTargets: _shop, ...f }) => f),
     tracings,
     changes
   };

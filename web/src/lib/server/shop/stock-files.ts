@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { Style } from '@chiave/core/fit';
-import { BLANK_DETAILS, type Last } from '@chiave/core/last';
+import { type Style, BLANK_DETAILS } from '@chiave/core/fit';
+import { type Last } from '@chiave/core/last';
 import Papa from 'papaparse';
 import {
   COUNT_COLUMNS,
@@ -22,17 +22,16 @@ import {
 import type { LastBody, MakerBody, StyleBody } from '../../api/stock-schema';
 import { database } from '../db';
 import { invalid, Problem } from '../problems';
-import { allLasts, allMakers, allStyles, bodyOf, checkStyle, writeCounts, writeLast, writeMaker, writeStyle } from './stockroom';
-
-const lastBody = ({ version: _version, ...last }: Last & { version?: number }): LastBody => last as unknown as LastBody;
+import { checkStyle, writeCounts, writeLast, writeMaker, writeStyle } from './stock-rows';
+import { allLasts, allMakers, allStyles, bodyOf, lastBodyOf } from './stockroom';
 
 /** The whole stockroom as one file. */
 export async function stockFile(): Promise<StockFile> {
   const [makers, lasts, styles] = await Promise.all([allMakers(), allLasts(), allStyles()]);
-  return { format: STOCK_FORMAT, version: 1, makers, lasts: lasts.map(lastBody), styles: styles.map(bodyOf) };
+  return { format: STOCK_FORMAT, version: 1, makers, lasts: lasts.map(lastBodyOf), styles: styles.map(bodyOf) };
 }
 export const stylesCsv = async (): Promise<string> => Papa.unparse({ fields: [...STYLE_COLUMNS], data: styleRows((await allStyles()).map(bodyOf)) });
-export const lastsCsv = async (): Promise<string> => Papa.unparse({ fields: [...LAST_COLUMNS], data: lastRows((await allLasts()).map(lastBody)) });
+export const lastsCsv = async (): Promise<string> => Papa.unparse({ fields: [...LAST_COLUMNS], data: lastRows((await allLasts()).map(lastBodyOf)) });
 export const countsCsv = async (): Promise<string> => Papa.unparse({ fields: [...COUNT_COLUMNS], data: countRows((await allStyles()).map(bodyOf)) });
 
 export interface StockReport {
@@ -50,6 +49,7 @@ interface Plan {
   makers: MakerBody[];
   lasts: LastBody[];
   styles: StyleBody[];
+  /** Counts that are named, by style; those that are not stay. */
   counts: Map<string, Record<string, number>>;
   problems: StockProblem[];
 }
@@ -70,7 +70,7 @@ export async function importStock(body: { kind: (typeof IMPORT_KINDS)[number]; t
   const [makers, lasts, styles] = await Promise.all([allMakers(), allLasts(), allStyles()]);
   const shop: Shop = {
     makers: new Map(makers.map((m) => [m.id, m])),
-    lasts: new Map(lasts.map((l) => [l.id, lastBody(l)])),
+    lasts: new Map(lasts.map((l) => [l.id, lastBodyOf(l)])),
     styles: new Map(styles.map((s) => [s.id, s]))
   };
   const plan = planOf(body, shop);
@@ -91,15 +91,14 @@ export async function importStock(body: { kind: (typeof IMPORT_KINDS)[number]; t
 }
 
 function planOf({ kind, text, style }: { kind: (typeof IMPORT_KINDS)[number]; text: string; style?: string }, shop: Shop): Plan {
-  if (kind === 'json') return jsonPlan(text);
+  if (kind === 'json') return jsonPlan(text, shop);
   const plan = emptyPlan();
   if (kind === 'run') {
     const of = shop.styles.get(style ?? '');
     if (!of) throw invalid([{ path: 'style', message: `choose the style the run belongs to; there is no “${style ?? ''}”` }]);
     const read = countsOfPaste(of, Papa.parse<string[]>(text.trimEnd(), { skipEmptyLines: 'greedy' }).data);
     plan.problems = read.problems;
-    // A pasted run says what it says; sizes it is silent about stay.
-    plan.counts.set(of.id, { ...of.stock, ...read.counts });
+    plan.counts.set(of.id, read.counts);
     return plan;
   }
   const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim() });
@@ -109,12 +108,18 @@ function planOf({ kind, text, style }: { kind: (typeof IMPORT_KINDS)[number]; te
   else {
     const read = countsOfRows(fields, parsed.data, shop.styles);
     plan.problems = read.problems;
-    for (const [id, counts] of read.counts) plan.counts.set(id, { ...shop.styles.get(id)!.stock, ...counts });
+    plan.counts = read.counts;
   }
   return plan;
 }
 
-function jsonPlan(text: string): Plan {
+/** A file of everything says what is on a shelf and what is not: what it leaves out is gone. */
+const shelfAfter = (style: StyleBody, now: Readonly<Record<string, number>>): Record<string, number> => ({
+  ...Object.fromEntries(Object.keys(now).map((key) => [key, 0])),
+  ...style.stock
+});
+
+function jsonPlan(text: string, shop: Shop): Plan {
   let value: unknown;
   try {
     value = JSON.parse(text);
@@ -122,7 +127,10 @@ function jsonPlan(text: string): Plan {
     throw new Problem(400, 'Not JSON', 'The file does not parse as JSON.');
   }
   const parsed = stockFileSchema.safeParse(value);
-  if (parsed.success) return { ...emptyPlan(), makers: parsed.data.makers, lasts: parsed.data.lasts, styles: parsed.data.styles };
+  if (parsed.success) {
+    const { makers, lasts, styles } = parsed.data;
+    return { ...emptyPlan(), makers, lasts, styles, counts: new Map(styles.map((s) => [s.id, shelfAfter(s, shop.styles.get(s.id)?.stock ?? {})])) };
+  }
   return {
     ...emptyPlan(),
     problems: parsed.error.issues.map((issue) => {
@@ -169,8 +177,8 @@ function checkTogether(plan: Plan, shop: Shop): void {
 
 /** A last or style without what is undefined or empty by default, so that two that say the same are the same. */
 const bare = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
-const shelf = (counts: Readonly<Record<string, number>>): Record<string, number> => Object.fromEntries(Object.entries(counts).filter(([, n]) => n > 0));
-const bareStyle = (s: StyleBody): unknown => bare({ ...s, stock: shelf(s.stock) });
+/** A style's own facts; what is on its shelf is compared by itself. */
+const facts = ({ stock: _stock, ...rest }: StyleBody): unknown => bare(rest);
 
 function compared(plan: Plan, shop: Shop, dryRun: boolean): { report: StockReport; write: Plan } {
   const write = emptyPlan();
@@ -202,19 +210,17 @@ function compared(plan: Plan, shop: Shop, dryRun: boolean): { report: StockRepor
   write.makers = weigh('makers', plan.makers, (id) => old(shop.makers.get(id), bare), bare);
   write.lasts = weigh('lasts', plan.lasts, (id) => old(shop.lasts.get(id), bare), bare);
   const styles = plan.styles.map((s) => ({ ...s, details: { ...detailsKept(shop, s.id), ...s.details } }));
-  write.styles = weigh('styles', styles, (id) => old(shop.styles.get(id), (s) => bareStyle(bodyOf(s))), bareStyle);
+  write.styles = weigh('styles', styles, (id) => old(shop.styles.get(id), (s) => facts(bodyOf(s))), facts);
   for (const [id, counts] of plan.counts) {
-    const style = shop.styles.get(id)!;
-    const before = shelf(style.stock);
-    const after = shelf(counts);
-    const moved = new Set([...Object.keys(before), ...Object.keys(after)].filter((key) => (before[key] ?? 0) !== (after[key] ?? 0)));
-    if (moved.size === 0) report.same++;
-    else {
-      report.changed.counts += moved.size;
-      write.counts.set(id, after);
-      if (report.names.length < NAMES_SHOWN) report.names.push(style.name);
-    }
+    const before = shop.styles.get(id)?.stock ?? {};
+    const moved = Object.entries(counts).filter(([key, count]) => (before[key] ?? 0) !== count);
+    if (moved.length === 0) continue;
+    report.changed.counts += moved.length;
+    write.counts.set(id, Object.fromEntries(moved));
+    const name = shop.styles.get(id)?.name;
+    if (name && report.names.length < NAMES_SHOWN && !report.names.includes(name)) report.names.push(name);
   }
+  if (plan.styles.length === 0) report.same += plan.counts.size - write.counts.size;
   return { report, write };
 }
 

@@ -37,10 +37,8 @@
     const sent = await send<{ before: StyleChange[] }>('/api/v1/styles', 'PATCH', { changes });
     message = sent.ok ? '' : sent.errors[0] ? `${chosen.name}: ${sent.errors[0].message}` : sent.detail;
     if (!sent.ok) return;
-    const { before } = sent.value;
-    undoList.add(`${chosen.name} of ${styles.length === 1 ? styles[0].name : `${styles.length} styles`}`, async () => {
-      const back = await send('/api/v1/styles', 'PATCH', { changes: before });
-      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
+    undoList.addRequest(`${chosen.name} of ${styles.length === 1 ? styles[0].name : `${styles.length} styles`}`, '/api/v1/styles', 'PATCH', {
+      changes: sent.value.before
     });
     ondone();
     await invalidateAll();

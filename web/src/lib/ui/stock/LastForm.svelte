@@ -3,7 +3,7 @@
   import { untrack } from 'svelte';
   import { TOE_FAMILIES, type Last } from '@chiave/core/last';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
-  import { EVIDENCE_MARKS } from '$lib/api/stock-schema';
+  import { EVIDENCE_MARKS, type LastChange } from '$lib/api/stock-schema';
   import { send, type SaveError } from '../save.svelte';
   import { MARKS } from './stock-columns';
   import { undoList } from './undo.svelte';
@@ -113,17 +113,12 @@
   }
   async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
-    const { version: _version, ...was } = last;
-    const sent = await send<{ version: number }>(`/api/v1/lasts/${last.id}`, 'PUT', { last: bodyOf(), version: seen });
+    const sent = await send<{ version: number; before: LastChange }>(`/api/v1/lasts/${last.id}`, 'PUT', { last: bodyOf(), version: seen });
     errors = sent.ok ? [] : sent.errors;
-    message = sent.ok || sent.errors.length > 0 ? '' : sent.detail;
-    if (!sent.ok && sent.status === 409) message = sent.detail;
+    message = sent.ok || (sent.errors.length > 0 && sent.status !== 409) ? '' : sent.detail;
     if (!sent.ok) return;
     seen = sent.value.version;
-    undoList.add(`the last ${last.name}`, async () => {
-      const back = await send(`/api/v1/lasts/${was.id}`, 'PUT', { last: was });
-      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
-    });
+    undoList.addRequest(`the last ${last.name}`, `/api/v1/lasts/${last.id}`, 'PUT', sent.value.before);
     await invalidateAll();
   }
   // Taken back or changed elsewhere: the form shows what is kept now.

@@ -4,7 +4,9 @@
   import { readInsole, TOE_FAMILY, type Last, type LastEstimate } from '@chiave/core/last';
   import { parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
+  import type { LastChange } from '$lib/api/stock-schema';
   import type { ReadingRow } from '$lib/server/shop/last-evidence';
+  import { SHEETS, type SheetId } from '$lib/tracing/sheets';
   import { readSvgOutline } from '$lib/tracing/svg-outline';
   import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';
   import { fitterName, send, type SaveError } from '../save.svelte';
@@ -26,6 +28,7 @@
   let size = $state('');
   let width = $state('');
   let side = $state<'left' | 'right'>('left');
+  let sheet = $state<SheetId>('a4');
   let who = $state(fitterName.get());
   let figures = $state<Record<string, string>>({});
   let outline = $state.raw<Point[] | null>(null);
@@ -57,11 +60,7 @@
     message = sent.ok || sent.errors.length > 0 ? '' : sent.detail;
     if (!sent.ok) return;
     if (who.trim()) fitterName.set(who);
-    const { id } = sent.value;
-    undoList.add(`a reading of ${last.name}`, async () => {
-      const back = await send(`/api/v1/readings/${id}`, 'DELETE');
-      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
-    });
+    undoList.addRequest(`a reading of ${last.name}`, `/api/v1/readings/${sent.value.id}`, 'DELETE');
     figures = {};
     outline = null;
     toeSeen = '';
@@ -74,21 +73,18 @@
       return;
     }
     const { id: _id, ...body } = r;
-    undoList.add(`a reading of ${last.name} taken away`, async () => {
-      const back = await send(`/api/v1/lasts/${last.id}/readings`, 'POST', body);
-      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
-    });
+    undoList.addRequest(`a reading of ${last.name} taken away`, `/api/v1/lasts/${last.id}/readings`, 'POST', body);
     await invalidateAll();
   }
   async function takeOver(): Promise<void> {
     const { version, ...was } = last;
-    const sent = await send(`/api/v1/lasts/${last.id}`, 'PUT', { last: { ...was, ...estimate.last, form: last.form, aliases: last.aliases }, version });
+    const sent = await send<{ before: LastChange }>(`/api/v1/lasts/${last.id}`, 'PUT', {
+      last: { ...was, ...estimate.last, form: last.form, aliases: last.aliases },
+      version
+    });
     message = sent.ok ? '' : sent.detail;
     if (!sent.ok) return;
-    undoList.add(`${last.name} as measured`, async () => {
-      const back = await send(`/api/v1/lasts/${last.id}`, 'PUT', { last: was });
-      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
-    });
+    undoList.addRequest(`${last.name} as measured`, `/api/v1/lasts/${last.id}`, 'PUT', sent.value.before);
     await invalidateAll();
   }
 
@@ -141,7 +137,7 @@
       reading = '';
       message = `The reading stopped: ${e.message}`;
     };
-    worker.postMessage({ file, how: 'sheet', sheet: 'a4' } satisfies TracingAsk);
+    worker.postMessage({ file, how: 'sheet', sheet } satisfies TracingAsk);
   }
   const told = (id: string) => FIGURES.find(([f]) => f === id)?.[1] ?? id;
 </script>
@@ -174,8 +170,13 @@
       >
     {/each}
     <div class="col-span-2 flex flex-wrap items-end gap-2 md:col-span-3">
+      <label class="block w-40"
+        ><span class="text-sm">Traced on</span><select class="field" bind:value={sheet}
+          >{#each SHEETS as p (p.id)}<option value={p.id}>{p.name}</option>{/each}</select
+        ></label
+      >
       <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
-        >Outline: SVG, or a tracing on A4<input type="file" accept="image/*,.svg" class="sr-only" onchange={bring} /></label
+        >Outline: SVG, or a tracing on the sheet<input type="file" accept="image/*,.svg" class="sr-only" onchange={bring} /></label
       >
       <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold">Keep this reading</button>
     </div>

@@ -2,6 +2,7 @@
   import { invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
   import { sizesOf, sizeText, stockKey, type Style } from '@chiave/core/fit';
+  import type { CountsChange } from '$lib/api/stock-schema';
   import { send } from '../save.svelte';
   import { undoList } from './undo.svelte';
 
@@ -19,24 +20,20 @@
     kept = now;
     texts = textsOf(style);
   });
-  const changed = $derived(sizes.some((z) => style.widths.some((w) => Number(texts[keyOf(z, w)] || 0) !== (style.stock[keyOf(z, w)] ?? 0))));
+  const numberAt = (key: string): number => Number((texts[key] ?? '').trim() || 0);
+  /** Only what was changed here is sent: others sell meanwhile. */
+  const changed = $derived(sizes.flatMap((z) => style.widths.map((w) => keyOf(z, w))).filter((key) => numberAt(key) !== (style.stock[key] ?? 0)));
   const bad = $derived(Object.entries(texts).find(([, t]) => t.trim() !== '' && !/^\d{1,4}$/.test(t.trim())));
 
   async function save(): Promise<void> {
     if (bad) return;
-    const counts = Object.fromEntries(
-      Object.entries(texts)
-        .filter(([, t]) => Number(t) > 0)
-        .map(([key, t]) => [key, Number(t)])
-    );
-    const sent = await send<{ before: Record<string, number> }>(`/api/v1/styles/${style.id}/stock`, 'PUT', { counts });
+    const counts = Object.fromEntries(changed.map((key) => [key, numberAt(key)]));
+    const expects = Object.fromEntries(changed.map((key) => [key, style.stock[key] ?? 0]));
+    const url = `/api/v1/styles/${style.id}/stock`;
+    const sent = await send<{ before: CountsChange }>(url, 'PATCH', { counts, expects });
     message = sent.ok ? '' : sent.detail;
     if (!sent.ok) return;
-    const { before } = sent.value;
-    undoList.add(`what is on the shelf of ${style.name}`, async () => {
-      const back = await send(`/api/v1/styles/${style.id}/stock`, 'PUT', { counts: before });
-      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
-    });
+    undoList.addRequest(`what is on the shelf of ${style.name}`, url, 'PATCH', sent.value.before);
     await invalidateAll();
   }
   /** A block of cells goes in from where it was pasted, sizes down and widths across. */
@@ -94,7 +91,7 @@
   <button
     type="button"
     class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold disabled:opacity-60"
-    disabled={!changed || !!bad}
+    disabled={changed.length === 0 || !!bad}
     onclick={save}>Keep the counts</button
   >
   <span class="soft text-sm">A block copied from a spreadsheet can be pasted into any cell.</span>

@@ -2,8 +2,8 @@
   import { invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
   import { format } from 'date-fns';
-  import { CLOSURES, KINDS, UPPERS, type Style } from '@chiave/core/fit';
-  import type { EvidenceMark, StyleDetails } from '@chiave/core/last';
+  import { CLOSURES, KINDS, UPPERS, type Style, type StyleDetails } from '@chiave/core/fit';
+  import type { EvidenceMark } from '@chiave/core/last';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { SCALES } from '@chiave/core/size';
   import { EVIDENCE_MARKS, wholeDetails, type StyleChange } from '$lib/api/stock-schema';
@@ -114,12 +114,8 @@
       message = sent.status === 409 || sent.errors.length === 0 ? sent.detail : `Not kept: ${sent.errors.map((e) => e.message).join('; ')}.`;
       return;
     }
-    const { before } = sent.value;
     seen = sent.value.versions[style.id];
-    undoList.add(style.name, async () => {
-      const back = await send('/api/v1/styles', 'PATCH', { changes: before });
-      return back.ok ? { ok: true } : { ok: false, detail: back.detail };
-    });
+    undoList.addRequest(style.name, '/api/v1/styles', 'PATCH', { changes: sent.value.before });
     await invalidateAll();
   }
   $effect(() => {

@@ -1,9 +1,11 @@
 <script lang="ts">
-  import { invalidateAll } from '$app/navigation';
+  import { goto, invalidateAll } from '$app/navigation';
   import { undoList } from './undo.svelte';
 
   async function undo(): Promise<void> {
-    if (await undoList.undo()) await invalidateAll();
+    const undone = await undoList.undo();
+    if (undone?.after) await goto(undone.after, { invalidateAll: true });
+    else if (undone) await invalidateAll();
   }
 </script>
 

@@ -1,9 +1,10 @@
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
   import { compareShoes, type ComparedShoe } from '@chiave/core/compare';
+  import { planOf } from '@chiave/core/fit';
   import { completeFoot, formatLength, parseLength, parseMixedNumber, trimNumber, type Side } from '@chiave/core/measure';
   import type { FootPlan } from '@chiave/core/shape';
-  import { comparables, planOf, shoeAt, type Comparable } from '$lib/compare-shoes';
+  import { comparables, shoeAt, type Comparable } from '$lib/compare-shoes';
   import LastViews from '$lib/drawing/LastViews.svelte';
   import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
   import { footInputOf, type FittingState } from '$lib/fit-feet';
@@ -12,6 +13,7 @@
   import { send } from '$lib/ui/save.svelte';
   import PhotoLayers from '$lib/ui/stock/PhotoLayers.svelte';
   import type { ScaledPhoto } from '$lib/ui/stock/scaled-photo';
+  import { MARKS } from '$lib/ui/stock/stock-columns';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
@@ -257,6 +259,16 @@
           <p class="font-semibold">{comparison.sentences[1]}</p>
         {:else}<p class="soft">Take a second shoe to read how it differs.</p>{/each}
         {#if against.length > 0}
+          <p class="soft text-sm">
+            Alike is within a millimetre or two, by measure (estimates of this project); widths and girths stand as the lasts are known, each with its own
+            doubt:
+            {chosen
+              .map(({ c }, i) =>
+                c ? `${SHOE_LOOKS[i].letter} ${MARKS[c.last.evidence.mark].name}, ± ${trimNumber(c.last.evidence.lengthSdMm)} mm of length` : ''
+              )
+              .filter(Boolean)
+              .join('; ')}.
+          </p>
           <table class="mt-2 w-full" data-differences>
             <thead>
               <tr class="border-b border-ink text-left"

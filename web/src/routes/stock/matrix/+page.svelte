@@ -164,7 +164,8 @@
     <div class="mt-3 overflow-x-auto">
       <table class="border-collapse" data-matrix>
         <caption class="pb-1 text-left font-semibold"
-          >{name.trim() ? `${matrix.name}: a` : 'A'} size down the side feels like the ones in its line. Foot {trimNumber(matrix.footMm)} mm.</caption
+          >{name.trim() ? `${matrix.name}: a` : 'A'} size down the side feels like the ones in its line. Foot {trimNumber(matrix.footMm)} mm. By the weights of this
+          project (estimates).</caption
         >
         <thead>
           <tr

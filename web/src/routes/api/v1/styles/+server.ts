@@ -1,6 +1,7 @@
 import { stylesPatchSchema, styleSchema } from '$lib/api/stock-schema';
 import { get, take } from '$lib/server/endpoint';
-import { addStyle, allStyles, changeStyles } from '$lib/server/shop/stockroom';
+import { addStyle, changeStyles } from '$lib/server/shop/stock-changes';
+import { allStyles } from '$lib/server/shop/stockroom';
 
 export const GET = get(async () => ({ styles: await allStyles() }));
 export const POST = take(styleSchema, (body) => addStyle(body), 201);

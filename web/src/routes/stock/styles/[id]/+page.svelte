@@ -5,6 +5,7 @@
   import { slugOf } from '$lib/ui/stock/slug';
   import StyleForm from '$lib/ui/stock/StyleForm.svelte';
   import StylePhotos from '$lib/ui/stock/StylePhotos.svelte';
+  import { undoList } from '$lib/ui/stock/undo.svelte';
 
   let { data } = $props();
   const style = $derived(data.style);
@@ -15,14 +16,18 @@
     const sent = await send<{ id: string }>(`/api/v1/styles/${style.id}/duplicate`, 'POST', { id: slugOf(name), name });
     message = sent.ok ? '' : (sent.errors[0]?.message ?? sent.detail);
     if (sent.ok) {
+      undoList.addRequest(`${name} made`, `/api/v1/styles/${sent.value.id}`, 'DELETE', undefined, `/stock/styles/${style.id}`);
       name = '';
       await goto(`/stock/styles/${sent.value.id}`);
     }
   }
   async function remove(): Promise<void> {
-    const sent = await send(`/api/v1/styles/${style.id}`, 'DELETE');
+    const { id, name: gone } = style;
+    const sent = await send<{ removed: object }>(`/api/v1/styles/${id}`, 'DELETE');
     message = sent.ok ? '' : sent.detail;
-    if (sent.ok) await goto('/stock');
+    if (!sent.ok) return;
+    undoList.addRequest(`${gone} taken away`, '/api/v1/styles', 'POST', sent.value.removed);
+    await goto('/stock');
   }
 </script>
 

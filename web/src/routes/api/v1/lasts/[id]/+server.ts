@@ -1,7 +1,8 @@
-import { lastPatchSchema } from '$lib/api/stock-schema';
+import { lastChangeSchema } from '$lib/api/stock-schema';
 import { get, take } from '$lib/server/endpoint';
 import { estimateOf, readingsOf } from '$lib/server/shop/last-evidence';
-import { changeLast, lastById } from '$lib/server/shop/stockroom';
+import { changeLast } from '$lib/server/shop/stock-changes';
+import { lastById } from '$lib/server/shop/stockroom';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = get(async ({ params }) => {
@@ -9,4 +10,4 @@ export const GET: RequestHandler = get(async ({ params }) => {
   const readings = await readingsOf(last.id);
   return { last, readings, estimate: await estimateOf(last, readings) };
 });
-export const PUT: RequestHandler = take(lastPatchSchema, ({ last, version }, { params }) => changeLast(params.id!, last, version));
+export const PUT: RequestHandler = take(lastChangeSchema, (body, { params }) => changeLast(params.id!, body));

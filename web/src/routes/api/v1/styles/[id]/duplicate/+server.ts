@@ -1,6 +1,6 @@
 import { duplicateSchema } from '$lib/api/stock-schema';
 import { take } from '$lib/server/endpoint';
-import { duplicateStyle } from '$lib/server/shop/stockroom';
+import { duplicateStyle } from '$lib/server/shop/stock-changes';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = take(
