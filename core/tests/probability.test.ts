@@ -3,7 +3,7 @@ import {
   checkFit,
   completeShoe,
   disturbFoot,
-  disturbShoe,
+  disturbInside,
   fitOnce,
   footAsWorn,
   ORDINARY_WEAR,
@@ -42,7 +42,7 @@ function simulate(input: ShoeInput, lengthMm: number, samples: number): number {
   let inside = 0;
   for (let n = 0; n < samples; n++) {
     for (let i = 0; i < z.length; i++) z[i] = next();
-    const fit = fitOnce(disturbFoot(foot, z, OF_THE_LAST), disturbShoe(shoe, z, 0, OF_THE_LAST), wear);
+    const fit = fitOnce(disturbFoot(foot, z, OF_THE_LAST), { ...shoe, inside: disturbInside(shoe.inside, shoe.sd, z, 0, OF_THE_LAST) }, wear);
     fit.zone[ZONE_AT['toe-room']] += ((fit.slide.highMm - fit.slide.lowMm) / 4) * z[OF_THE_LAST + 10];
     const all = ZONE_IDS.every((id, i) => !ZONE[id].decides || Number.isNaN(fit.zone[i]) || (fit.zone[i] >= targets[id].a && fit.zone[i] <= targets[id].d));
     if (all) inside++;

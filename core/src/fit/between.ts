@@ -3,7 +3,8 @@ import { cutWith, formatSize, HABIT_PRIOR_SD, lengthSize, lengthStep, PUBLISHED,
 import { TOE_FAMILY } from '../last';
 import { cellOf } from './cell';
 import { KIND } from './kinds';
-import { doubtOf, POINTS } from './probability';
+import { POINTS } from './error-model';
+import { doubtOf } from './probability';
 import { shoeOf, sizesOf, sizeText, type Style } from './stock';
 import { footAsWorn, type Wear, type WornFoot } from './wear';
 import { offZones, feelOfZone } from './words';

@@ -1,10 +1,13 @@
 import type { Side } from '../measure';
-import { fitOnce } from './clearances';
+import { compileShoe, type ShoeOutline } from '../last';
+import { compare, insideWorn, shapeOf, type Clearances } from './clearances';
+import { emptyEdge } from './edge';
 import { judge, scoreOf, zoneState, type Judgement } from './judge';
-import { marginOf } from './check';
+import { NO_AIDS } from './plain-zones';
 import { shoeOf, type Style } from './stock';
 import { targetsFor, type Targets } from './targets';
 import type { Shoe } from './shoe';
+import { UPPER } from './uppers';
 import type { Wear, WornFoot } from './wear';
 import { character, tightness, type SpokenFoot } from './words';
 import { ZONE_AT, ZONE_IDS, type FlexState, type ZoneId } from './zones';
@@ -16,6 +19,8 @@ export interface Cell {
   shoe: Shoe;
   targets: Targets;
   spoken: SpokenFoot[];
+  /** Clearances of each foot, in the order of the feet. */
+  seen: Clearances[];
   judged: Judgement[];
   fits: boolean;
   distance: number;
@@ -30,19 +35,29 @@ export interface Cell {
 /** Fits both feet in one size and width of a style. */
 export function cellOf(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): Cell {
   const shoe = shoeOf(style, size, width);
-  const targets = targetsFor(shoe, wear);
+  return fitCell(size, width, shoe, targetsFor(shoe, wear), feet, wear);
+}
+
+let outline: ShoeOutline | undefined;
+const edge = emptyEdge();
+
+/** Fits both feet in a shoe; its outline is compiled once for both. */
+export function fitCell(size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear): Cell {
+  const inside = insideWorn(shoe, wear.hoursWorn);
+  outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline);
+  const seen: Clearances[] = [];
   const spoken: SpokenFoot[] = [];
   const judged: Judgement[] = [];
   let worst = Infinity;
   let decidedBy: Cell['decidedBy'] = { side: feet[0].foot.side, zone: 'toe-room' };
   for (const foot of feet) {
-    const c = fitOnce(foot.dims, shoe, wear);
+    const c = compare(foot.dims, shoe, wear, NO_AIDS, { foot: shapeOf(foot, shoe, wear), shoe: outline, inside }, false, edge);
+    seen.push(c);
     const j = judge(c.zone, targets);
     judged.push(j);
     spoken.push({ side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: j.decidedBy });
-    const margin = marginOf(c.zone, j.decidedBy, targets);
-    if (margin < worst) {
-      worst = margin;
+    if (j.margin < worst) {
+      worst = j.margin;
       decidedBy = { side: foot.foot.side, zone: j.decidedBy };
     }
   }
@@ -55,6 +70,7 @@ export function cellOf(style: Style, size: number, width: string, feet: readonly
     shoe,
     targets,
     spoken,
+    seen,
     judged,
     fits: judged.every((j) => j.fits),
     distance,

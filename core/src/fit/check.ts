@@ -5,7 +5,8 @@ import { fitOnce, type Clearances } from './clearances';
 import { because } from './explain';
 import { judge, scoreOf, zoneState, type Verdict } from './judge';
 import { KIND } from './kinds';
-import { doubtOf, POINTS } from './probability';
+import { POINTS } from './error-model';
+import { doubtOf } from './probability';
 import { remediesFor, type Remedy } from './remedies';
 import type { Shoe } from './shoe';
 import { targetsFor, type Targets } from './targets';
@@ -85,8 +86,7 @@ export function checkFit(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, flag
     const judged = judge(c.zone, targets);
     distance += judged.distance;
     zones += judged.zones;
-    const margin = marginOf(c.zone, judged.decidedBy, targets);
-    if (margin < worst.margin) worst = { margin, side: foot.foot.side, zone: judged.decidedBy };
+    if (judged.margin < worst.margin) worst = { margin: judged.margin, side: foot.foot.side, zone: judged.decidedBy };
     const help = remediesFor(foot.dims, shoe, wear, targets);
     const said: SpokenFoot = { side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: judged.decidedBy };
     spoken.push(said);
@@ -111,13 +111,6 @@ export function checkFit(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, flag
       stretchOffered: out.some((f) => f.remedies.some((r) => r.kind === 'spot-stretch'))
     })
   };
-}
-
-/** How far the deciding zone lies inside its band, in half bands; negative outside. */
-export function marginOf(zone: Float64Array, id: ZoneId, targets: Targets): number {
-  const t = targets[id];
-  const v = zone[ZONE_AT[id]];
-  return (id === 'heel-slip' ? t.d - v : Math.min(v - t.a, t.d - v)) / ((t.d - t.a) / 2);
 }
 
 function footFit(

@@ -1,6 +1,7 @@
 import { compileInsole, shoePolygon } from '../last';
 import { HEEL_ARC, footPolygon, type Point } from '../shape';
-import { compare, compilePair, NO_AIDS } from './clearances';
+import { compare, compilePair } from './clearances';
+import { NO_AIDS } from './plain-zones';
 import type { Shoe } from './shoe';
 import { TOE_NAMES } from './explain';
 import { roomPerToe } from './toe-room';

@@ -1,7 +1,8 @@
 import { effectiveDrop } from '../heel';
 import { formatLength, heelSpreadShare, sockGirthMm, sockOutlineMm, trimNumber } from '../measure';
 import { TOE_FAMILY } from '../last';
-import { INSERT_GIRTH, type Clearances } from './clearances';
+import type { Clearances } from './clearances';
+import { INSERT_GIRTH } from './plain-zones';
 import { KIND } from './kinds';
 import type { Shoe } from './shoe';
 import type { Wear, WornFoot } from './wear';

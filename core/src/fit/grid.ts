@@ -1,5 +1,6 @@
 import { cellOf } from './cell';
-import { doubtOf, POINTS } from './probability';
+import { POINTS } from './error-model';
+import { doubtOf } from './probability';
 import { onShelf, sizesOf, sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';
 import { worstWords } from './words';

@@ -1,5 +1,6 @@
+import { distanceOf, limitsOf, marginAt } from './limits';
 import type { Targets } from './targets';
-import { ZONE, ZONE_AT, ZONE_IDS, stateOf, type ZoneId, type ZoneState } from './zones';
+import { ZONE, ZONE_IDS, stateOf, type ZoneId, type ZoneState } from './zones';
 
 export type Verdict = 'fits' | 'fits-with-help' | 'does-not-fit';
 
@@ -7,45 +8,29 @@ export type Verdict = 'fits' | 'fits-with-help' | 'does-not-fit';
 export interface Judgement {
   fits: boolean;
   decidedBy: ZoneId;
+  /** How far that zone lies inside its limits, in half bands; negative outside. */
+  margin: number;
   /** Sum over deciding zones of the distance from the middle of right, in half bands. */
   distance: number;
   zones: number;
 }
 
-/** True when every deciding zone lies in a to d. The hot test of simulation and ranking. */
-export function allWithin(zone: Float64Array, targets: Targets): boolean {
-  for (let i = 0; i < ZONE_IDS.length; i++) {
-    const id = ZONE_IDS[i];
-    const v = zone[i];
-    if (v !== v || !ZONE[id].decides) continue;
-    const t = targets[id];
-    if (v < t.a || v > t.d) return false;
-  }
-  return true;
-}
-
 /** Judges clearances. The deciding zone is the one furthest outside, or nearest to an edge. */
 export function judge(zone: Float64Array, targets: Targets): Judgement {
+  const limits = limitsOf(targets);
   let least = Infinity;
   let decidedBy: ZoneId = 'toe-room';
-  let distance = 0;
   let zones = 0;
-  for (const id of ZONE_IDS) {
-    const v = zone[ZONE_AT[id]];
-    if (Number.isNaN(v) || !ZONE[id].decides) continue;
-    const t = targets[id];
-    const half = (t.d - t.a) / 2;
-    // A heel that does not lift at all is as good as one that lifts a little.
-    const off = id === 'heel-slip' ? Math.max(0, v - t.c) : Math.abs(v - (t.b + t.c) / 2);
-    const margin = (id === 'heel-slip' ? t.d - v : Math.min(v - t.a, t.d - v)) / half;
-    distance += off / half;
+  for (let i = 0; i < ZONE_IDS.length; i++) {
+    if (zone[i] !== zone[i] || !ZONE[ZONE_IDS[i]].decides) continue;
     zones++;
+    const margin = marginAt(zone, i, limits);
     if (margin < least) {
       least = margin;
-      decidedBy = id;
+      decidedBy = ZONE_IDS[i];
     }
   }
-  return { fits: least >= 0, decidedBy, distance, zones };
+  return { fits: least >= 0, decidedBy, margin: least, distance: distanceOf(zone, limits), zones };
 }
 
 /** State of one zone, with the flex line's own words. */

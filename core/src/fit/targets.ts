@@ -14,10 +14,21 @@ const SPORT = new Set(['running', 'walking', 'sneaker', 'extra-depth']);
  * A child's growth room is no shop's to lower.
  * @returns four cuts a zone, mm
  */
-export function targetsFor(
-  shoe: Pick<Shoe, 'kind' | 'closure' | 'upper'>,
-  wear: Pick<Wear, 'preference' | 'age' | 'breakIn' | 'roomSchool' | 'shopTargets'>
-): Targets {
+export function targetsFor(shoe: TargetShoe, wear: TargetWear): Targets {
+  const own = known.get(wear) ?? new Map<string, Targets>();
+  known.set(wear, own);
+  const key = `${shoe.kind} ${shoe.closure} ${shoe.upper}`;
+  const found = own.get(key) ?? workOut(shoe, wear);
+  own.set(key, found);
+  return found;
+}
+
+type TargetShoe = Pick<Shoe, 'kind' | 'closure' | 'upper'>;
+type TargetWear = Pick<Wear, 'preference' | 'age' | 'breakIn' | 'roomSchool' | 'shopTargets'>;
+/** Worked out once for all shoes of a kind, closure and upper that are worn alike; neither is changed once made. */
+const known = new WeakMap<TargetWear, Map<string, Targets>>();
+
+function workOut(shoe: TargetShoe, wear: TargetWear): Targets {
   const kind = KIND[shoe.kind];
   const child = kind.street && wear.age !== undefined && wear.age < CHILD.underAge;
   const base: Record<ZoneId, Cuts> = {

@@ -21,7 +21,7 @@ export interface Placement {
 /** Most the toes are squeezed together before the cone takes over [estimate]. */
 const LEAST_SQUEEZE = 0.93;
 /** Largest rotation the ball may leave free, radians. */
-const MOST_TURN = 0.03;
+export const MOST_TURN = 0.03;
 const STOP_MM = 0.03;
 const MOST_STEPS = 12;
 

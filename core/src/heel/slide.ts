@@ -57,18 +57,36 @@ export function slideOf(
   letsThrough: number,
   toeRoomMm: number
 ): Slide {
-  if (dropMm <= SLIDE.lowHeelMm) return { lowMm: 0, centreMm: 0, highMm: 0 };
+  const by = (bound: keyof typeof SLIDE.give): number => slideBy(bound, dropMm, ballGirthClearanceMm, footBallGirthMm, friction, letsThrough, toeRoomMm);
+  return { lowMm: by('low'), centreMm: by('centre'), highMm: by('high') };
+}
+
+function slideBy(
+  bound: keyof typeof SLIDE.give,
+  dropMm: number,
+  ballGirthClearanceMm: number,
+  footBallGirthMm: number,
+  friction: number,
+  letsThrough: number,
+  toeRoomMm: number
+): number {
+  if (dropMm <= SLIDE.lowHeelMm) return 0;
   const wedge = Math.tan((seatWedgeDeg(dropMm) * Math.PI) / 180);
   const drive = Math.min(1, Math.max(0, (wedge - friction + 0.2) / 0.3));
   const most = Math.max(0, toeRoomMm + SLIDE.toeGiveMm);
-  const slide = (give: number, perMm: number): number =>
-    Math.min(most, (Math.max(0, ballGirthClearanceMm + give * footBallGirthMm) / perMm) * drive * letsThrough);
-  return {
-    lowMm: slide(SLIDE.give.low, SLIDE.girthPerMm.low),
-    centreMm: slide(SLIDE.give.centre, SLIDE.girthPerMm.centre),
-    highMm: slide(SLIDE.give.high, SLIDE.girthPerMm.high)
-  };
+  const room = Math.max(0, ballGirthClearanceMm + SLIDE.give[bound] * footBallGirthMm);
+  return Math.min(most, (room / SLIDE.girthPerMm[bound]) * drive * letsThrough);
 }
+
+/** The central estimate of `slideOf` alone, for where thousands are asked. */
+export const centreSlideMm = (
+  dropMm: number,
+  ballGirthClearanceMm: number,
+  footBallGirthMm: number,
+  friction: number,
+  letsThrough: number,
+  toeRoomMm: number
+): number => slideBy('centre', dropMm, ballGirthClearanceMm, footBallGirthMm, friction, letsThrough, toeRoomMm);
 
 /** How much a foot shortens on a drop, mm: low, centre, high. */
 export function shorteningOf(dropMm: number, footLengthMm: number): Slide {

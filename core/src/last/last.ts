@@ -107,8 +107,7 @@ export function gradeToFoot(last: Last, footMm: number, widthSteps: number): Ins
 function insideAt(last: Last, sizes: number, girthSizes: number, letters: number, label: number): Inside {
   const { base, grade } = last;
   const forFoot = base.forFootMm + sizes * grade.lengthPerSizeMm;
-  const extension = base.insoleMm - base.forFootMm;
-  const insole = forFoot + (grade.toeExtension === 'graded' ? extension * (forFoot / base.forFootMm) : extension);
+  const insole = insoleAt(last, forFoot);
   const bySize = girthSizes * grade.girthPerSizeMm;
   const byWidth = letters * grade.girthPerWidthMm;
   const waistLetters = (last.combination?.waist ?? 0) * grade.girthPerWidthMm;
@@ -145,6 +144,17 @@ export function gradedDrop(last: Last, size: number): number | null {
   if (last.grade.heelHeight !== 'graded') return drop;
   return drop * (1 + ((size - last.base.size) * last.grade.lengthPerSizeMm) / last.base.forFootMm);
 }
+
+/** Insole length of a last in a size, mm: as `gradeLast` gives it, alone. */
+export function insoleOf(last: Last, size: number): number {
+  const { base, grade } = last;
+  const sizes = (grade.halves === 'width-only' || grade.coarse ? Math.floor(size + 1e-9) : size) - base.size;
+  return insoleAt(last, base.forFootMm + sizes * grade.lengthPerSizeMm);
+}
+const insoleAt = ({ base, grade }: Last, forFootMm: number): number => {
+  const extension = base.insoleMm - base.forFootMm;
+  return forFootMm + (grade.toeExtension === 'graded' ? extension * (forFootMm / base.forFootMm) : extension);
+};
 
 /**
  * The same last told from another size and width: graded there and back it is what it was.

@@ -1,0 +1,111 @@
+import { sockOutlineMm } from '../measure';
+import { shorteningOf, SLIDE } from '../heel';
+import { planWidth, SHOE_PLAN, type Inside } from '../last';
+import type { FootShape } from '../shape';
+import { KIND, type KindId } from './kinds';
+import { distanceOf, leastMargin, type Limits } from './limits';
+import { BLANK_PLAN, blankZones, frontZones, insideRoom, NO_AIDS, plainZones, type Aids, type PlainPlan } from './plain-zones';
+import type { Shoe } from './shoe';
+import { MOST_TURN } from './toe-room';
+import { UPPER } from './uppers';
+import type { FootDims, Wear } from './wear';
+import { ZONE_AT } from './zones';
+
+const zone = blankZones();
+const plan: PlainPlan = { ...BLANK_PLAN };
+const TOE_ROOM = ZONE_AT['toe-room'];
+const TOE_BOX = ZONE_AT['toe-box-width'];
+const SLIP = ZONE_AT['heel-slip'];
+
+/** The plan of a shoe as far as the plain zones need it, without compiling its outline. */
+export function plainPlanInto(inside: Inside, shoe: Shoe, into: PlainPlan): PlainPlan {
+  into.planWidthMm = planWidth(inside, UPPER[shoe.upper].girthShare);
+  into.heelHalfMm = inside.heelWidthMm / 2 + SHOE_PLAN.counterOut * inside.ballWidthMm;
+  into.ballMm = inside.flexLineMm;
+  return into;
+}
+
+/**
+ * Most usable room a foot can have in an insole of a length: no toe passes the tip, and a turn within the ball's freedom brings a toe's
+ * foremost point back by no more than its arm.
+ */
+export function mostUsableRoom(shape: FootShape, insoleMm: number, standsForwardMm: number): number {
+  let reach = -Infinity;
+  for (let i = 0; i < 5; i++) {
+    const r = shape.tip[i] - MOST_TURN * Math.abs(shape.centre[i]);
+    if (r > reach) reach = r;
+  }
+  return insoleMm - standsForwardMm - reach + 0.5 * MOST_TURN * MOST_TURN * shape.lengthMm;
+}
+
+/**
+ * The most margin a foot can have in a length, whatever the width: by its toe room alone, in half bands.
+ * @param dropMm effective drop of the heel
+ */
+export function mostLengthMargin(
+  dims: FootDims,
+  shape: FootShape,
+  kind: KindId,
+  dropMm: number,
+  insoleMm: number,
+  wear: Wear,
+  { least, most, half }: Limits
+): number {
+  const sock = sockOutlineMm(wear.sockMm);
+  const inside = KIND[kind].basis === 'inside';
+  const flat = inside ? insoleMm - dims.lengthMm - 2 * sock : mostUsableRoom(shape, insoleMm, sock);
+  const room = dropMm > 0 ? flat + shorteningOf(dropMm, dims.lengthMm).centreMm : flat;
+  // On a low heel nothing slides: a length told inside is exact, so too long is too long in every width.
+  const above = inside && dropMm <= SLIDE.lowHeelMm ? most[TOE_ROOM] - room : Infinity;
+  return Math.min(room - least[TOE_ROOM], above) / half[TOE_ROOM];
+}
+
+/** What a fit can at best come out as. */
+export interface AtBest {
+  /** The least margin is never above this, in half bands: below nought the foot cannot fit. */
+  margin: number;
+  /** The distance from the middle of right is never below this, in half bands. */
+  distance: number;
+}
+
+/**
+ * What the fit of a foot in a shoe can at best come out as, from the zones that need no outline. A bound, never an estimate: `fitOnce`
+ * never comes out better.
+ * @param inside of the shoe as worn
+ * @param shape of the foot, at this offset or another
+ * @param offsetMm what sock and upper's give add to the foot on every side
+ * @param into overwritten
+ */
+export function atBest(
+  dims: FootDims,
+  shape: FootShape,
+  offsetMm: number,
+  shoe: Shoe,
+  inside: Inside,
+  wear: Wear,
+  limits: Limits,
+  aids: Aids = NO_AIDS,
+  into: AtBest = { margin: 0, distance: 0 }
+): AtBest {
+  plainZones(dims, shoe, inside, plainPlanInto(inside, shoe, plan), offsetMm, wear, aids, zone);
+  zone[TOE_BOX] = NaN;
+  if (KIND[shoe.kind].basis === 'inside') {
+    frontZones(dims, shoe, wear, aids, insideRoom(dims, inside, wear, aids), zone);
+    into.margin = leastMargin(zone, limits);
+    into.distance = distanceOf(zone, limits);
+    return into;
+  }
+  // Toe room rises with the room there is, so the most room gives the most toe room; without room the foot does not slide: the least lift.
+  frontZones(dims, shoe, wear, aids, -Infinity, zone);
+  const slip = zone[SLIP];
+  const standsForward = sockOutlineMm(wear.sockMm) + aids.heelGripMm + offsetMm - shape.offsetMm;
+  frontZones(dims, shoe, wear, aids, mostUsableRoom(shape, inside.insoleLengthMm, standsForward) - aids.toeFillerMm, zone);
+  zone[SLIP] = slip;
+  // It may have less room than that: too much of it proves nothing.
+  const room = zone[TOE_ROOM];
+  zone[TOE_ROOM] = Math.min(room, (limits.least[TOE_ROOM] + limits.most[TOE_ROOM]) / 2);
+  into.margin = leastMargin(zone, limits);
+  zone[TOE_ROOM] = Math.min(room, limits.middle[TOE_ROOM]);
+  into.distance = distanceOf(zone, limits);
+  return into;
+}

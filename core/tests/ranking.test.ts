@@ -1,0 +1,186 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  atBest,
+  bestOfStyle,
+  byRank,
+  cellOf,
+  chanceOf,
+  doubtOf,
+  fitOnce,
+  fitsWithHelps,
+  footAsWorn,
+  judge,
+  leastMargin,
+  likelier,
+  limitsOf,
+  mostLengthMargin,
+  ORDINARY_WEAR,
+  outlineOffset,
+  POINTS,
+  rankAll,
+  rankStock,
+  remediesFor,
+  shapeOf,
+  sizesOf,
+  targetsFor,
+  type Candidate,
+  type Style,
+  type WornFoot
+} from '../src/fit';
+import { effectiveDrop } from '../src/heel';
+import { completeFoot, type FootInput } from '../src/measure';
+import { allStyles } from '../../demo/lasts';
+import { stockOf } from '../bench/ranking';
+import { fitted } from './arbitrary';
+
+const stock = allStyles();
+const pairOf = (values: FootInput['values'], apartMm = 1, more: Partial<FootInput> = {}): WornFoot[] =>
+  (['left', 'right'] as const).map((side, i) =>
+    footAsWorn(completeFoot({ side, values: { ...values, lengthMm: { mm: values.lengthMm!.mm + i * apartMm } }, ...more }), { ...ORDINARY_WEAR, sockMm: 1 })
+  );
+const wear = { ...ORDINARY_WEAR, sockMm: 1 };
+const FEET = {
+  ordinary: pairOf({ lengthMm: { mm: 250 }, ballWidthMm: { mm: 92 }, ballGirthMm: { mm: 230 } }),
+  'short and broad': pairOf({ lengthMm: { mm: 231 }, ballWidthMm: { mm: 97 }, ballGirthMm: { mm: 243 } }, 3, { toeShape: 'square' }),
+  'long and slender': pairOf({ lengthMm: { mm: 262 }, ballWidthMm: { mm: 86 }, ballGirthMm: { mm: 218 } }, -2, { toeShape: 'greek' })
+};
+
+/** A style's candidate the long way: every size and width fitted, nothing bounded. */
+function theLongWay(style: Style, feet: readonly WornFoot[]): { size: string; chance: number; fits: boolean } | null {
+  const longest = Math.max(...feet.map((f) => f.dims.lengthMm));
+  const cells = sizesOf(style)
+    .flatMap((size) => style.widths.map((width) => cellOf(style, size, width, feet, wear)))
+    .filter(({ shoe }) => shoe.inside.insoleLengthMm >= longest - 14 && shoe.inside.insoleLengthMm <= longest + 55)
+    .sort(likelier);
+  if (cells.length === 0) return null;
+  const chance = (i: number): number => chanceOf(feet, cells[i].shoe, wear, cells[i].targets, cells[i].seen);
+  let at = 0;
+  if (cells[0].fits) {
+    if (cells[1]?.fits && chance(1) > chance(0) + 0.01) at = 1;
+  } else {
+    const helped = cells.slice(0, 3).findIndex((c) => feet.every((f) => fitsWithHelps(f.dims, c.shoe, wear, c.targets) !== null));
+    at = Math.max(0, helped);
+  }
+  return { size: `${cells[at].size.toFixed(3)} ${cells[at].width}`, chance: chance(at), fits: cells[at].fits };
+}
+
+describe('ranking leaves nothing out that could stand in it', () => {
+  it.each(Object.entries(FEET))('%s feet: every style’s size is the one that fitting every size and width gives, so the first hundred are too', (_, feet) => {
+    const { candidates, unranked } = rankAll(stock, feet, wear);
+    expect(candidates.length + unranked.length).toBe(stock.length);
+    for (const style of stock.filter((_s, i) => i % 3 === 0)) {
+      const long = theLongWay(style, feet);
+      const short = candidates.find((c) => c.styleId === style.id);
+      if (!long) expect(short).toBeUndefined();
+      else expect({ size: `${short!.sizeNumber.toFixed(3)} ${short!.width}`, chance: short!.probability, fits: short!.verdict === 'fits' }).toEqual(long);
+    }
+    expect([...candidates].sort(byRank)).toEqual(candidates);
+  });
+  it('what fits comes before what does not, the least misfit first, so that what is found early stays on top', () => {
+    const verdicts: string[] = [];
+    for (const { candidate } of rankStock(stock, FEET['short and broad'], wear)) if (candidate) verdicts.push(candidate.verdict);
+    const last = verdicts.lastIndexOf('fits');
+    expect(last).toBeGreaterThan(5);
+    expect(verdicts.slice(0, last + 1).every((v) => v === 'fits')).toBe(true);
+    expect(verdicts.slice(last + 1).length).toBeGreaterThan(5);
+  });
+  it('is the same whatever order the stockroom stands in', () => {
+    const name = (c: Candidate): string => `${c.styleId} ${c.size} ${c.width} ${c.probability}`;
+    const some = stock.filter((_s, i) => i % 5 === 0);
+    expect(rankAll([...some].reverse(), FEET.ordinary, wear).candidates.map(name)).toEqual(rankAll(some, FEET.ordinary, wear).candidates.map(name));
+  });
+  it('an empty stockroom ranks nothing, and a foot outside every run says so for every style', () => {
+    expect(rankAll([], FEET.ordinary, wear)).toEqual({ candidates: [], unranked: [], considered: 0 });
+    const giant = rankAll(stock, pairOf({ lengthMm: { mm: 372 } }), wear);
+    expect(giant.candidates).toEqual([]);
+    expect(giant.unranked).toHaveLength(stock.length);
+    for (const { why } of giant.unranked) expect(why).toMatch(/^its run, .+ to .+, ends below this foot$/);
+  });
+  it('a larger stockroom for the bench has the sizes and widths asked for, no two styles alike in name', () => {
+    const large = stockOf(stock.slice(0, 20), 3000);
+    expect(large.reduce((n, s) => n + sizesOf(s).length * s.widths.length, 0)).toBeGreaterThanOrEqual(3000);
+    expect(new Set(large.map((s) => s.id)).size).toBe(large.length);
+  });
+});
+
+describe('the bounds that ranking leaves out by', () => {
+  it('a fit never comes out better than its bound, in margin or in distance', () => {
+    fc.assert(
+      fc.property(fitted, ({ foot, shoe, wear: worn }) => {
+        const targets = targetsFor(shoe, worn);
+        const limits = limitsOf(targets);
+        const best = atBest(foot.dims, shapeOf(foot, shoe, worn), outlineOffset(shoe, worn), shoe, shoe.inside, worn, limits);
+        const { zone } = fitOnce(foot.dims, shoe, worn);
+        const judged = judge(zone, targets);
+        expect(best.margin).toBeGreaterThanOrEqual(judged.margin - 1e-9);
+        expect(best.distance).toBeLessThanOrEqual(judged.distance + 1e-9);
+        expect(leastMargin(zone, limits)).toBeCloseTo(judged.margin, 9);
+      }),
+      { numRuns: 1500 }
+    );
+  });
+  it('what the length alone rules out does not fit in any width', () => {
+    fc.assert(
+      fc.property(fitted, fc.double({ min: -10, max: 10, noNaN: true }), ({ foot, shoe, wear: worn }, wider) => {
+        const limits = limitsOf(targetsFor(shoe, worn));
+        const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
+        const most = mostLengthMargin(foot.dims, shapeOf(foot, shoe, worn), shoe.kind, drop, shoe.inside.insoleLengthMm, worn, limits);
+        const { inside } = shoe;
+        const other = { ...shoe, inside: { ...inside, ballGirthMm: inside.ballGirthMm + wider, ballWidthMm: inside.ballWidthMm + wider / 3 } };
+        expect(leastMargin(fitOnce(foot.dims, other, worn).zone, limits)).toBeLessThanOrEqual(most + 1e-9);
+      }),
+      { numRuns: 800 }
+    );
+  });
+});
+
+describe('the chance a ranking tells', () => {
+  it('is that of the same points fitted one by one, nearly: nine of ten within 0.06 where a shoe is worth looking at', () => {
+    const off: number[] = [];
+    for (const feet of Object.values(FEET)) {
+      for (const style of stock.filter((_s, i) => i % 9 === 0)) {
+        const { candidate } = bestOfStyle(style, feet, wear);
+        if (!candidate || candidate.verdict !== 'fits') continue;
+        const cell = cellOf(style, candidate.sizeNumber, candidate.width, feet, wear);
+        expect(candidate.probability).toBe(chanceOf(feet, cell.shoe, wear, cell.targets, cell.seen));
+        off.push(Math.abs(candidate.probability - doubtOf(feet, cell.shoe, wear, cell.targets, POINTS.ranked).probability));
+      }
+    }
+    off.sort((p, q) => p - q);
+    expect(off.length).toBeGreaterThan(30);
+    expect(off[Math.floor(0.9 * off.length)]).toBeLessThan(0.06);
+  });
+  it('falls when the foot is known less well', () => {
+    const known = (sdMm: number): number => {
+      const feet = pairOf({ lengthMm: { mm: 250, sdMm }, ballWidthMm: { mm: 92, sdMm }, ballGirthMm: { mm: 230, sdMm: 2 * sdMm } });
+      const cell = cellOf(
+        stock.find((s) => s.id === 'hedger')!,
+        6,
+        'F',
+        feet,
+        wear
+      );
+      return chanceOf(feet, cell.shoe, wear, cell.targets, cell.seen);
+    };
+    expect(known(0.5)).toBeGreaterThan(known(3));
+    expect(known(3)).toBeGreaterThan(known(8));
+  });
+});
+
+describe('whether helps make it fit', () => {
+  it('is what trying every help and every two of them comes to: none needed, some named, or none enough', () => {
+    fc.assert(
+      fc.property(fitted, ({ foot, shoe, wear: worn }) => {
+        const targets = targetsFor(shoe, worn);
+        const names = fitsWithHelps(foot.dims, shoe, worn, targets);
+        const { remedies, fitsWith } = remediesFor(foot.dims, shoe, worn, targets);
+        expect(fitsWith).toEqual(names);
+        if (judge(fitOnce(foot.dims, shoe, worn).zone, targets).fits) expect(names).toEqual([]);
+        else if (remedies.some((r) => r.makesFit)) expect(names).toHaveLength(1);
+        else if (names !== null) expect(names.length).toBeGreaterThan(0);
+      }),
+      { numRuns: 300 }
+    );
+  });
+});
