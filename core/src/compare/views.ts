@@ -1,4 +1,4 @@
-import type { Point } from '../shape';
+import { sectionOf, type Point } from '../shape';
 import { compileInsole, innerWall, outerWall } from '../last';
 import { pitchOf } from '../heel';
 import type { ComparedShoe } from './inside-measures';
@@ -70,52 +70,10 @@ export interface FrontView {
   girthMm: number;
 }
 
-/** Where along its height a section is widest, how far its crown stands to the inner side, and its two domes [estimates]. */
-const SECTION = { widestAt: 0.15, crownAt: 0.16, inner: 0.46, innerDome: 2, outerDome: 1.7 } as const;
-const STEPS = 48;
-
 /** Section at the ball whose girth is the inside's: the height of the crown follows from the girth. */
 export function frontView({ inside }: ComparedShoe): FrontView {
   const insole = compileInsole(inside);
   const flat = innerWall(insole, insole.ballMm) + outerWall(insole, insole.ballMm);
   const width = Math.max(flat * 1.03, 0.403 * inside.ballGirthMm);
-  const outlineAt = (height: number): Point[] => sectionOf(flat, width, height);
-  let [low, high] = [8, 160];
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (lengthOf(outlineAt(middle)) > inside.ballGirthMm) high = middle;
-    else low = middle;
-  }
-  const outline = outlineAt((low + high) / 2);
-  return { outline, heightMm: (low + high) / 2, girthMm: lengthOf(outline) };
+  return sectionOf(flat, width, inside.ballGirthMm);
 }
-
-function sectionOf(flat: number, width: number, height: number): Point[] {
-  const rim = SECTION.widestAt * width;
-  const crown = SECTION.crownAt * width;
-  const half = (side: 1 | -1): Point[] => {
-    const share = side > 0 ? SECTION.inner : 1 - SECTION.inner;
-    const [edge, foot] = [share * width, share * flat];
-    const dome = side > 0 ? SECTION.innerDome : SECTION.outerDome;
-    const top = side * crown;
-    return Array.from({ length: STEPS + 1 }, (_, i) => {
-      const t = i / STEPS;
-      if (t < 0.3) {
-        // Lower corner: a quarter of an ellipse from the bottom's edge out to the widest.
-        const a = (t / 0.3) * (Math.PI / 2);
-        return { x: side * (foot + (edge - foot) * Math.sin(a)), y: rim * (1 - Math.cos(a)) };
-      }
-      const u = (t - 0.3) / 0.7;
-      const a = u * (Math.PI / 2);
-      const reach = edge - top;
-      return { x: side * (top + reach * Math.cos(a) ** (2 / dome)), y: rim + (height - rim) * Math.sin(a) ** (2 / dome) };
-    });
-  };
-  return [...half(1), ...half(-1).reverse()];
-}
-
-const lengthOf = (points: readonly Point[]): number =>
-  points.reduce((sum, p, i) => {
-    const q = points[(i + 1) % points.length];
-    return sum + Math.hypot(q.x - p.x, q.y - p.y);
-  }, 0);

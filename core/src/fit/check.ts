@@ -7,6 +7,8 @@ import { judge, scoreOf, zoneState, type Verdict } from './judge';
 import { KIND } from './kinds';
 import { POINTS } from './error-model';
 import { doubtOf } from './probability';
+import { helpNames, type Help } from './helps';
+import { wornWith, type PairPutIn, type WornWith } from './put-in';
 import { remediesFor, type Remedy } from './remedies';
 import type { Shoe } from './shoe';
 import { targetsFor, type Targets } from './targets';
@@ -50,7 +52,9 @@ export interface FootFit {
   thetaRad: number;
   heel: HeelFit | null;
   remedies: Remedy[];
-  fitsWith: string[] | null;
+  fitsWith: Help[] | null;
+  /** What was put into this shoe. */
+  putIn: string[];
 }
 
 export interface Fit {
@@ -72,28 +76,38 @@ const HEEL_TOLD_MM = 25;
  * @param feet one or two feet as worn
  * @param shoe the shoe, one size and width
  * @param flags what was told of the wearer
+ * @param put what is put into either shoe; everything is then said of the pair worn so
  * @example checkFit([footAsWorn(completeFoot(input), wear)], completeShoe(shoe), wear).verdict
  */
-export function checkFit(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, flags: readonly FlagId[] = [], points: number = POINTS.opened): Fit {
+export function checkFit(
+  feet: readonly WornFoot[],
+  shoe: Shoe,
+  wear: Wear,
+  flags: readonly FlagId[] = [],
+  points: number = POINTS.opened,
+  put: PairPutIn = {}
+): Fit {
   const targets = targetsFor(shoe, wear);
-  const doubt = doubtOf(feet, shoe, wear, targets, points);
+  const worn = feet.map((foot) => wornWith(shoe, wear, put[foot.foot.side]));
+  const doubt = doubtOf(feet, shoe, worn, targets, points);
   const spoken: SpokenFoot[] = [];
   let distance = 0;
   let zones = 0;
   let worst = { margin: Infinity, side: feet[0].foot.side, zone: 'toe-room' as ZoneId };
   const out = feet.map((foot, i) => {
-    const c = fitOnce(foot.dims, shoe, wear);
+    const shoeWorn = worn[i];
+    const c = fitOnce(foot.dims, shoe, shoeWorn.wear, shoeWorn.aids);
     const judged = judge(c.zone, targets);
     distance += judged.distance;
     zones += judged.zones;
     if (judged.margin < worst.margin) worst = { margin: judged.margin, side: foot.foot.side, zone: judged.decidedBy };
-    const help = remediesFor(foot.dims, shoe, wear, targets);
+    const help = shoeWorn.names.length > 0 ? { remedies: [], fitsWith: judged.fits ? [] : null } : remediesFor(foot.dims, shoe, wear, targets);
     const said: SpokenFoot = { side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: judged.decidedBy };
     spoken.push(said);
-    return footFit(foot, shoe, wear, targets, c, doubt.sd[i], judged, said, help);
+    return footFit(foot, shoe, shoeWorn, targets, c, doubt.sd[i], judged, said, help);
   });
   const verdict: Verdict = out.every((f) => f.fits) ? 'fits' : out.every((f) => f.fitsWith !== null) ? 'fits-with-help' : 'does-not-fit';
-  const fitsWith = [...new Set(out.flatMap((f) => f.fitsWith ?? []))];
+  const fitsWith = helpNames(out.map((f) => f.fitsWith));
   return {
     verdict,
     probability: doubt.probability,
@@ -116,13 +130,13 @@ export function checkFit(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, flag
 function footFit(
   foot: WornFoot,
   shoe: Shoe,
-  wear: Wear,
+  { wear, aids, names }: WornWith,
   targets: Targets,
   c: Clearances,
   sd: Float64Array,
   judged: { fits: boolean; decidedBy: ZoneId },
   said: SpokenFoot,
-  help: { remedies: Remedy[]; fitsWith: string[] | null }
+  help: { remedies: Remedy[]; fitsWith: Help[] | null }
 ): FootFit {
   const zones = ZONE_IDS.filter((id) => !Number.isNaN(c.zone[ZONE_AT[id]])).map((id): ZoneFit => {
     const clearanceMm = c.zone[ZONE_AT[id]];
@@ -136,7 +150,7 @@ function footFit(
       state: zoneState(id, clearanceMm, targets),
       decides: ZONE[id].decides,
       feel: feelOfZone(id, said),
-      because: because(id, foot, shoe, wear, c)
+      because: because(id, foot, shoe, wear, c, aids)
     };
   });
   return {
@@ -151,7 +165,8 @@ function footFit(
     thetaRad: c.placement.theta,
     heel: heelFit(foot, shoe, c),
     remedies: help.remedies,
-    fitsWith: help.fitsWith
+    fitsWith: help.fitsWith,
+    putIn: names
   };
 }
 

@@ -1,7 +1,7 @@
 import { compileInsole, shoePolygon } from '../last';
 import { HEEL_ARC, footPolygon, type Point } from '../shape';
 import { compare, compilePair } from './clearances';
-import { NO_AIDS } from './plain-zones';
+import { NO_AIDS, type Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import { TOE_NAMES } from './explain';
 import { roomPerToe } from './toe-room';
@@ -31,9 +31,9 @@ export interface FitDrawing {
 }
 
 /** Lays a foot in a shoe for drawing. */
-export function drawFit(worn: WornFoot, shoe: Shoe, wear: Wear): FitDrawing {
+export function drawFit(worn: WornFoot, shoe: Shoe, wear: Wear, aids: Aids = NO_AIDS): FitDrawing {
   const pair = compilePair(worn.dims, shoe, wear);
-  const c = compare(worn.dims, shoe, wear, NO_AIDS, pair, true);
+  const c = compare(worn.dims, shoe, wear, aids, pair, true);
   const { theta, forwardMm } = c.placement;
   const xc = HEEL_ARC * worn.dims.lengthMm;
   const cos = Math.cos(theta);

@@ -2,7 +2,7 @@ import { effectiveDrop } from '../heel';
 import { formatLength, heelSpreadShare, sockGirthMm, sockOutlineMm, trimNumber } from '../measure';
 import { TOE_FAMILY } from '../last';
 import type { Clearances } from './clearances';
-import { INSERT_GIRTH } from './plain-zones';
+import { GRIP, INSERT_GIRTH, NO_AIDS, TONGUE_PAD_GIRTH, type Aids } from './plain-zones';
 import { KIND } from './kinds';
 import type { Shoe } from './shoe';
 import type { Wear, WornFoot } from './wear';
@@ -15,7 +15,7 @@ const n = (mm: number): string => trimNumber(mm);
  * The sum behind a zone's clearance, in figures, in the order a fitter would do it.
  * @example 'toe-room' // '262 - 250 = 12; sock 0.8; evening 0.5'
  */
-export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Shoe, wear: Wear, c: Clearances): string {
+export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Shoe, wear: Wear, c: Clearances, aids: Aids = NO_AIDS): string {
   const { inside } = shoe;
   const v = foot.values;
   const sock = sockOutlineMm(wear.sockMm);
@@ -26,6 +26,7 @@ export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Sho
   };
   const less = (name: string, mm: number): string => (Math.abs(mm) < 0.05 ? '' : `; ${name} ${n(mm)}`);
   const insert = INSERT_GIRTH * wear.insertMm;
+  const inLength = `${less('heel grip', aids.heelGripMm)}${less('toe filler', aids.toeFillerMm)}`;
   const girth = (shoeMm: number, measured: number, now: number): string =>
     `${n(shoeMm)} - ${n(measured)} = ${n(shoeMm - measured)}${less('sock', sockGirth)}${less('insert', insert)}${day(now, measured)}`;
 
@@ -34,23 +35,23 @@ export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Sho
       const slide = c.slide.centreMm - c.shortening.centreMm;
       const slid = less('slides forward', slide);
       if (KIND[shoe.kind].basis === 'inside') {
-        return `${n(inside.insoleLengthMm)} - ${n(v.lengthMm.mm)} = ${n(inside.insoleLengthMm - v.lengthMm.mm)}${less('sock', 2 * sock)}${day(dims.lengthMm, v.lengthMm.mm)}${slid}`;
+        return `${n(inside.insoleLengthMm)} - ${n(v.lengthMm.mm)} = ${n(inside.insoleLengthMm - v.lengthMm.mm)}${less('sock', 2 * sock)}${day(dims.lengthMm, v.lengthMm.mm)}${inLength}${slid}`;
       }
-      const tip = inside.insoleLengthMm - dims.lengthMm - c.usableRoomMm - 2 * sock;
-      return `${n(inside.insoleLengthMm)} - ${n(v.lengthMm.mm)} = ${n(inside.insoleLengthMm - v.lengthMm.mm)}; ${TOE_FAMILY[inside.family].name} tip that holds no toes ${n(tip)}${less('sock', 2 * sock)}${day(dims.lengthMm, v.lengthMm.mm)}; the ${TOE_NAMES[c.placement.toe]} touches first${slid}`;
+      const tip = inside.insoleLengthMm - dims.lengthMm - c.usableRoomMm - 2 * sock - aids.heelGripMm - aids.toeFillerMm;
+      return `${n(inside.insoleLengthMm)} - ${n(v.lengthMm.mm)} = ${n(inside.insoleLengthMm - v.lengthMm.mm)}; ${TOE_FAMILY[inside.family].name} tip that holds no toes ${n(tip)}${less('sock', 2 * sock)}${day(dims.lengthMm, v.lengthMm.mm)}${inLength}; the ${TOE_NAMES[c.placement.toe]} touches first${slid}`;
     }
     case 'ball-width':
-      return `inside ${n(c.planWidthMm)} (insole ${n(inside.ballWidthMm)}, girth ${n(inside.ballGirthMm)}) - ${n(v.ballWidthMm.mm)} = ${n(c.planWidthMm - v.ballWidthMm.mm)}${less('sock', 2 * sock)}${day(dims.ballWidthMm, v.ballWidthMm.mm)}`;
+      return `inside ${n(c.planWidthMm)} (insole ${n(inside.ballWidthMm)}, girth ${n(inside.ballGirthMm)}) - ${n(v.ballWidthMm.mm)} = ${n(c.planWidthMm - v.ballWidthMm.mm)}${less('sock', 2 * sock)}${less('stretched', -aids.stretchMm)}${day(dims.ballWidthMm, v.ballWidthMm.mm)}`;
     case 'toe-box-width':
-      return 'least gap beside the toes along the two outlines';
+      return `least gap beside the toes along the two outlines${less('stretched', -aids.stretchMm)}`;
     case 'toe-box-depth':
       return `depth ${n(inside.toeDepthMm)} over a toe of ${n(dims.toeHeightMm)}, ${n(inside.littleToeDepthMm)} over ${n(dims.littleToeHeightMm)}${less('hammer toe', dims.hammerToeMm)}${less('sock', 2 * sock)}${less('insert', wear.insertMm)}`;
     case 'ball-girth':
-      return `${girth(inside.ballGirthMm, v.ballGirthMm.mm, dims.ballGirthMm)}${less('ball spread by the heel', heelSpreadShare(effectiveDrop(shoe.heelHeightMm, shoe.platformMm)) * dims.ballGirthMm)}`;
+      return `${girth(inside.ballGirthMm, v.ballGirthMm.mm, dims.ballGirthMm)}${less('ball spread by the heel', heelSpreadShare(effectiveDrop(shoe.heelHeightMm, shoe.platformMm)) * dims.ballGirthMm)}${less('ball pad', INSERT_GIRTH * aids.ballPadMm)}`;
     case 'waist':
       return girth(inside.waistGirthMm, v.waistGirthMm.mm, dims.waistGirthMm);
     case 'instep':
-      return girth(inside.instepGirthMm, v.instepGirthMm.mm, dims.instepGirthMm);
+      return `${girth(inside.instepGirthMm, v.instepGirthMm.mm, dims.instepGirthMm)}${less('tongue pad', TONGUE_PAD_GIRTH * aids.tonguePadMm)}${less('laces', -aids.lacingMm)}`;
     case 'throat':
       return girth(inside.throatGirthMm ?? NaN, v.shortHeelGirthMm.mm, dims.shortHeelGirthMm);
     case 'topline':
@@ -58,13 +59,13 @@ export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Sho
     case 'shaft':
       return girth(inside.shaftGirthMm ?? NaN, v.calfGirthMm.mm, dims.calfGirthMm);
     case 'flex-point':
-      return `shoe's flex line ${n(inside.flexLineMm)} - ball ${n(dims.ballLengthMm)}${less('sock', sock)}`;
+      return `shoe's flex line ${n(inside.flexLineMm)} - ball ${n(dims.ballLengthMm)}${less('sock', sock)}${less('heel grip', aids.heelGripMm)}`;
     case 'heel-width':
-      return `counter ${n(inside.heelWidthMm + 0.04 * inside.ballWidthMm)} - heel ${n(dims.heelWidthMm)}${less('sock', 2 * sock)}`;
+      return `counter ${n(inside.heelWidthMm + 0.04 * inside.ballWidthMm)} - heel ${n(dims.heelWidthMm)}${less('sock', 2 * sock)}${less('heel grip', GRIP.narrowsHeel * aids.heelGripMm)}`;
     case 'heel-slip':
       return c.slide.centreMm > 0.05
         ? `gap left by the slide ${n(Math.max(0, c.slide.centreMm - c.shortening.centreMm))}, sole stiffness ${shoe.soleStiffness} of 5`
-        : `sole stiffness ${shoe.soleStiffness} of 5 in a ${KIND[shoe.kind].name}, heel and instep room`;
+        : `sole stiffness ${shoe.soleStiffness} of 5 in a ${KIND[shoe.kind].name}, heel and instep room${aids.heelGripMm > 0 ? ', held by the grip' : ''}`;
   }
 }
 

@@ -58,7 +58,7 @@ export const RULES: readonly RemedyRule[] = [
   {
     kind: 'thicker-sock', name: (t) => `sock of ${t} mm`, amountsMm: [0], helps: ['ball-girth', 'instep', 'toe-room'], direction: -1,
     change: (t, aids, wear) => ({ aids, wear: { ...wear, sockMm: t } }),
-    forbidden: (shoe) => (shoe.kind === 'sandal' || shoe.kind === 'pole-sandal' ? 'not in a sandal' : null),
+    forbidden: (shoe) => (['sandal', 'pole-sandal', 'pump', 'heels-dance', 'pointe'].includes(shoe.kind) ? 'no sock is worn in this kind of shoe' : null),
     limits: 'warm'
   },
   {

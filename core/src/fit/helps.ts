@@ -1,6 +1,7 @@
 import { compileFootShape } from '../shape';
 import { fitOnce, insideWorn, outlineOffset } from './clearances';
 import { nameOf, trialsFor, type Trial } from './help-rules';
+import type { PutIn } from './put-in';
 import { judge } from './judge';
 import { limitsOf, type Limits } from './limits';
 import { atBest, plainPlanInto } from './may-fit';
@@ -9,6 +10,14 @@ import type { Shoe } from './shoe';
 import type { Targets } from './targets';
 import type { FootDims, Wear } from './wear';
 import { ZONE_AT } from './zones';
+
+/** A help by its name. */
+export interface Help extends PutIn {
+  name: string;
+}
+const helpOf = (trial: Trial): Help => ({ kind: trial.rule.kind, mm: trial.mm, name: nameOf(trial) });
+/** Names of helps, each once. */
+export const helpNames = (helps: readonly (readonly Help[] | null)[]): string[] => [...new Set(helps.flatMap((h) => h?.map((x) => x.name) ?? []))];
 
 /** Zones to which helps simply add up, whatever foot and size. */
 const ADDING = (['toe-box-depth', 'ball-width', 'ball-girth', 'instep', 'throat', 'topline', 'heel-width', 'shaft'] as const).map((id) => ZONE_AT[id]);
@@ -64,9 +73,9 @@ const beyondReach = (zones: Float64Array, { up, down }: HelpReach, { least, most
 /**
  * Whether at most two helps make a foot fit, and which: fewer win; among as many, those that bring it nearest to the middle.
  * Most trials are ruled out by a bound before anything is fitted.
- * @returns names of the helps, none when it fits as it is, null when no two make it fit
+ * @returns the helps, none when it fits as it is, null when no two make it fit
  */
-export function fitsWithHelps(dims: FootDims, shoe: Shoe, wear: Wear, targets: Targets): string[] | null {
+export function fitsWithHelps(dims: FootDims, shoe: Shoe, wear: Wear, targets: Targets): Help[] | null {
   const inside = insideWorn(shoe, wear.hoursWorn);
   const limits = limitsOf(targets);
   plainZones(dims, shoe, inside, plainPlanInto(inside, shoe, plan), outlineOffset(shoe, wear), wear, NO_AIDS, zone);
@@ -79,19 +88,19 @@ export function fitsWithHelps(dims: FootDims, shoe: Shoe, wear: Wear, targets: T
     return judged.fits ? judged.distance : Infinity;
   };
   if (distanceWith(wear, NO_AIDS) < Infinity) return [];
-  const best = { names: null as string[] | null, distance: Infinity };
-  const consider = (names: string[], distance: number): void => {
-    if (distance < best.distance) Object.assign(best, { names, distance });
+  const best = { helps: null as Help[] | null, distance: Infinity };
+  const consider = (trials: readonly Trial[], distance: number): void => {
+    if (distance < best.distance) Object.assign(best, { helps: trials.map(helpOf), distance });
   };
-  for (const trial of singles) consider([nameOf(trial)], distanceWith(trial.wear, trial.aids));
-  if (best.names) return best.names;
+  for (const trial of singles) consider([trial], distanceWith(trial.wear, trial.aids));
+  if (best.helps) return best.helps;
   singles.forEach((first, i) => {
     // Two helps are the same pair in either order, and of one kind there is one.
     for (const second of singles.slice(i + 1)) {
       if (second.rule === first.rule) continue;
       const both = second.rule.change(second.mm, first.aids, first.wear);
-      consider([nameOf(first), nameOf(second)], distanceWith(both.wear, both.aids));
+      consider([first, second], distanceWith(both.wear, both.aids));
     }
   });
-  return best.names;
+  return best.helps;
 }

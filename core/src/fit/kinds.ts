@@ -104,6 +104,21 @@ export type RoomSchool = (typeof ROOM_SCHOOLS)[number]['id'];
 export const ROOM_SHIFT: Readonly<Record<RoomSchool, Cuts>> = { middle: cuts(0, 0, 0, 0), runner: cuts(1, 2, 2, 2), clinic: cuts(0, -1, -3, -5) };
 export const ROOM_SCHOOL_KINDS: ReadonlySet<KindId> = new Set(['running', 'walking', 'sneaker', 'lace-boot', 'oxford']);
 
+/** Sandals and boots between two sizes, where schools differ [practice]; dance heels often come in whole sizes only. */
+export const BETWEEN_SCHOOLS = [
+  { id: 'middle', name: 'between the schools' },
+  { id: 'sandals-down', name: 'sandals down, closed boots up' },
+  { id: 'boots-up', name: 'every boot up' }
+] as const;
+export type BetweenSchool = (typeof BETWEEN_SCHOOLS)[number]['id'];
+/** Half of half a British size, mm: by so much a school asks for more toe room, or for less [estimate]. */
+const BETWEEN_MM = 2.1;
+export const BETWEEN_SHIFT: Readonly<Record<BetweenSchool, Partial<Record<KindId, number>>>> = {
+  middle: {},
+  'sandals-down': { sandal: -BETWEEN_MM, 'pole-sandal': -BETWEEN_MM, 'pole-boot': BETWEEN_MM },
+  'boots-up': { 'pole-boot': BETWEEN_MM }
+};
+
 /** Zones whose targets stand with the kind; the others are shared by all. */
 export const KIND_ZONES = ['toe-room', 'ball-girth', 'instep', 'heel-slip'] as const;
 export type KindZone = (typeof KIND_ZONES)[number];

@@ -28,8 +28,10 @@ export const NO_AIDS: Aids = { heelGripMm: 0, toeFillerMm: 0, ballPadMm: 0, tong
 
 /** A heel's lift by its gap and by the instep's, mm a mm [estimate]. */
 const SLIP = { perHeelGap: 0.5, perInstepGap: 0.2, heelGapFreeMm: 2, softensHours: 40 } as const;
+/** Girth a tongue pad takes at the instep, a mm of its thickness [estimate]. */
+export const TONGUE_PAD_GIRTH = 2;
 /** Share of a heel grip that narrows the heel, and of its lift it holds [estimate]. */
-const GRIP = { narrowsHeel: 0.7, holdsSlip: 0.8 } as const;
+export const GRIP = { narrowsHeel: 0.7, holdsSlip: 0.8 } as const;
 /** A ball pad holds the foot back: share of the slide it lets through [estimate]. */
 const BALL_PAD_LETS = 0.7;
 
@@ -73,7 +75,7 @@ export function plainZones(dims: FootDims, shoe: Shoe, inside: Inside, plan: Pla
   zone[BALL] = inside.ballGirthMm - insertGirth - INSERT_GIRTH * aids.ballPadMm - dims.ballGirthMm * (1 + heelSpreadShare(drop)) - sockGirth;
   zone[ZONE_AT['flex-point']] = plan.ballMm - dims.ballLengthMm - sock - aids.heelGripMm;
   zone[ZONE_AT.waist] = inside.waistGirthMm - insertGirth - dims.waistGirthMm - sockGirth;
-  zone[INSTEP] = inside.instepGirthMm - insertGirth - aids.tonguePadMm * 2 + aids.lacingMm - dims.instepGirthMm - sockGirth;
+  zone[INSTEP] = inside.instepGirthMm - insertGirth - TONGUE_PAD_GIRTH * aids.tonguePadMm + aids.lacingMm - dims.instepGirthMm - sockGirth;
   zone[ZONE_AT.throat] = kind.pullOn && inside.throatGirthMm !== null ? inside.throatGirthMm - insertGirth - dims.shortHeelGirthMm - sockGirth : NaN;
   zone[ZONE_AT.topline] = dims.ankleKnown && inside.toplineGirthMm !== null ? inside.toplineGirthMm - dims.ankleGirthMm - sockGirth : NaN;
   zone[HEEL] = 2 * plan.heelHalfMm - dims.heelWidthMm - 2 * sock - GRIP.narrowsHeel * aids.heelGripMm;

@@ -5,7 +5,8 @@ import { emptyEdge } from './edge';
 import { disturbFoot, disturbInside, FOOT_CAUSES, POINTS, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
 import { allWithin, limitsOf } from './limits';
 import { normalPoints } from './normal';
-import { NO_AIDS } from './plain-zones';
+import { NO_AIDS, type Aids } from './plain-zones';
+import type { WornWith } from './put-in';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
 import type { FootDims, Wear, WornFoot } from './wear';
@@ -23,24 +24,31 @@ export interface Doubt {
  * Joint probability by simulation of the error model: each foot's measures by their deviations,
  * the last by how well it is known (common to both shoes), and the making of each shoe.
  * @param feet one foot, or both of a pair
+ * @param wear how both are worn, or each of them with what was put into it
  * @param points how many points; the same points every time
  */
-export function doubtOf(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targets: Targets, points: number): Doubt {
+export function doubtOf(
+  feet: readonly WornFoot[],
+  shoe: Shoe,
+  wear: Wear | readonly Pick<WornWith, 'wear' | 'aids'>[],
+  targets: Targets,
+  points: number
+): Doubt {
+  const worn = Array.isArray(wear) ? (wear as readonly Pick<WornWith, 'wear' | 'aids'>[]) : feet.map(() => ({ wear: wear as Wear, aids: NO_AIDS }));
   const d = SHOE_CAUSES + FOOT_CAUSES * feet.length;
   const z = normalPoints(points, d);
   const limits = limitsOf(targets);
   const sum = feet.map(() => new Float64Array(ZONE_IDS.length));
   const squares = feet.map(() => new Float64Array(ZONE_IDS.length));
   let within = 0;
-  const offset = outlineOffset(shoe, wear);
   // The same shaken feet stand in every cell of a grid: compiled once for each upper's give.
-  const shaken = feet.map((foot, f) => (points <= POINTS.ranked ? shakenFeet(foot, f, z, points, d, offset) : null));
+  const shaken = feet.map((foot, f) => (points <= POINTS.ranked ? shakenFeet(foot, f, z, points, d, outlineOffset(shoe, worn[f].wear)) : null));
   for (let n = 0; n < points; n++) {
     let all = true;
     for (let f = 0; f < feet.length; f++) {
       const at = n * d + SHOE_CAUSES + f * FOOT_CAUSES;
-      const foot = shaken[f]?.[n] ?? shake(feet[f], z, at, offset);
-      const result = fitShaken(foot, { ...shoe, inside: disturbInside(shoe.inside, shoe.sd, z, n * d, at) }, wear);
+      const foot = shaken[f]?.[n] ?? shake(feet[f], z, at, outlineOffset(shoe, worn[f].wear));
+      const result = fitShaken(foot, { ...shoe, inside: disturbInside(shoe.inside, shoe.sd, z, n * d, at) }, worn[f].wear, worn[f].aids);
       const slideSd = (result.slide.highMm - result.slide.lowMm) / 4;
       result.zone[ZONE_AT['toe-room']] += slideSd * z[at + SLIDE_CAUSE];
       if (!allWithin(result.zone, limits)) all = false;
@@ -78,8 +86,8 @@ function shakenFeet(foot: WornFoot, f: number, z: Float64Array, points: number, 
 
 let outline: ShoeOutline | undefined;
 const edge = emptyEdge();
-function fitShaken({ dims, shape }: ShakenFoot, shoe: Shoe, wear: Wear): Clearances {
+function fitShaken({ dims, shape }: ShakenFoot, shoe: Shoe, wear: Wear, aids: Aids): Clearances {
   const inside = insideWorn(shoe, wear.hoursWorn);
   outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline);
-  return compare(dims, shoe, wear, NO_AIDS, { foot: shape, shoe: outline, inside }, false, edge);
+  return compare(dims, shoe, wear, aids, { foot: shape, shoe: outline, inside }, false, edge);
 }

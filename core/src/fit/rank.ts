@@ -9,7 +9,7 @@ import type { KindId } from './kinds';
 import { limitsOf, type Limits } from './limits';
 import { atBest, mostLengthMargin, type AtBest } from './may-fit';
 import { NO_AIDS } from './plain-zones';
-import { fitsWithHelps } from './helps';
+import { fitsWithHelps, helpNames } from './helps';
 import type { Shoe } from './shoe';
 import { onShelf, shoeOf, sizesOf, sizeText, type Style } from './stock';
 import { targetsFor, type Targets } from './targets';
@@ -145,7 +145,7 @@ function misfitCandidate(look: StyleLook, feet: readonly WornFoot[], wear: Wear)
   const cells = leastMisfits(look, feet, wear);
   const helpsOf = (cell: Cell): string[] | null => {
     const helps = feet.map((foot) => fitsWithHelps(foot.dims, cell.shoe, wear, look.targets));
-    return helps.includes(null) ? null : [...new Set(helps.flatMap((h) => h ?? []))];
+    return helps.includes(null) ? null : helpNames(helps);
   };
   for (const cell of cells) {
     const helps = helpsOf(cell);

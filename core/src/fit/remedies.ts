@@ -1,15 +1,19 @@
+import { formatSigned } from '../measure';
 import { fitOnce } from './clearances';
 import { nameOf, trialsFor, type RemedyKind, type Trial } from './help-rules';
-import { fitsWithHelps } from './helps';
+import { fitsWithHelps, type Help } from './helps';
 import { judge, zoneState } from './judge';
+import { limitsOf } from './limits';
 import { NO_AIDS } from './plain-zones';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
 import type { FootDims, Wear, WornFoot } from './wear';
-import { ZONE_AT, ZONE_IDS, type ZoneId } from './zones';
+import { ZONE, ZONE_AT, ZONE_IDS, type ZoneId } from './zones';
 
 export interface Remedy {
   kind: RemedyKind;
+  /** How much of it is put in, mm. */
+  mm: number;
   name: string;
   zone: ZoneId;
   effectMm: number;
@@ -32,7 +36,7 @@ export function helpsFor(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targ
  * What would help one foot in one shoe. Every effect is the difference between two computed fits.
  * @returns helps for zones that are not right, those that make it fit first, and whether at most two make it fit
  */
-export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Targets): { remedies: Remedy[]; fitsWith: string[] | null } {
+export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Targets): { remedies: Remedy[]; fitsWith: Help[] | null } {
   const before = fitOnce(dims, shoe, wear).zone;
   const fitsNow = judge(before, targets).fits;
   const remedies: Remedy[] = [];
@@ -40,10 +44,11 @@ export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Tar
     const after = fitOnce(dims, shoe, trial.wear, trial.aids).zone;
     const makesFit = judge(after, targets).fits;
     const zone = mostHelped(trial, before, after, targets);
-    if (!zone) continue;
+    if (!zone || spoils(before, after, targets)) continue;
     if (!makesFit && fitsNow) continue;
     remedies.push({
       kind: trial.rule.kind,
+      mm: trial.mm,
       name: nameOf(trial),
       zone,
       effectMm: after[ZONE_AT[zone]] - before[ZONE_AT[zone]],
@@ -55,6 +60,12 @@ export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Tar
   }
   remedies.sort((p, q) => Number(q.makesFit) - Number(p.makesFit) || Math.abs(q.effectMm) - Math.abs(p.effectMm));
   return { remedies, fitsWith: fitsWithHelps(dims, shoe, wear, targets) };
+}
+
+/** True when a help presses a zone that lay within its limits out of them: an insole where depth is short is no help. */
+function spoils(before: Float64Array, after: Float64Array, targets: Targets): boolean {
+  const { least } = limitsOf(targets);
+  return ZONE_IDS.some((_, i) => before[i] >= least[i] && after[i] < least[i]);
 }
 
 /** The zone a help brings nearest to the middle of right, when it was off it and ends nearer. */
@@ -75,9 +86,11 @@ function mostHelped(trial: Trial, before: Float64Array, after: Float64Array, tar
   return found;
 }
 
+const signed = (mm: number): string => `${formatSigned(mm, 'mm')} mm`;
+
 function costsOf(helped: ZoneId, before: Float64Array, after: Float64Array, targets: Targets): string {
   return ZONE_IDS.filter((id) => id !== helped && Math.abs(after[ZONE_AT[id]] - before[ZONE_AT[id]]) >= 0.5)
     .filter((id) => zoneState(id, after[ZONE_AT[id]], targets) !== 'right')
-    .map((id) => `${id} ${(after[ZONE_AT[id]] - before[ZONE_AT[id]]).toFixed(1)} mm`)
+    .map((id) => `${ZONE[id].name} ${signed(after[ZONE_AT[id]] - before[ZONE_AT[id]])}`)
     .join(', ');
 }

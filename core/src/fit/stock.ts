@@ -48,6 +48,10 @@ export const sizeText = (style: Style, size: number): string => formatSize(size,
 export const stockKey = (style: Style, size: number, width: string): string => `${sizeText(style, size)}|${width}`;
 export const onShelf = (style: Style, size: number, width: string): number => style.stock[stockKey(style, size, width)] ?? 0;
 
+/** A style in one size of its run alone, for holding the size equal over lasts; null when it is not made in it. */
+export const heldToSize = (style: Style, size: number): Style | null =>
+  sizesOf(style).some((s) => Math.abs(s - size) < 1e-6) ? { ...style, from: size, to: size } : null;
+
 /** Letters from the last's base width to a width. */
 export function widthSteps(style: Style, width: string): number {
   const at = style.letters.indexOf(width);

@@ -1,4 +1,16 @@
-import { CHILD, CLOSURE_TAKES, FLEX_WITHIN_MM, KIND, KIND_ZONES, ownTarget, PREFERENCE_SHIFT, ROOM_SCHOOL_KINDS, ROOM_SHIFT, SHARED_TARGETS } from './kinds';
+import {
+  BETWEEN_SHIFT,
+  CHILD,
+  CLOSURE_TAKES,
+  FLEX_WITHIN_MM,
+  KIND,
+  KIND_ZONES,
+  ownTarget,
+  PREFERENCE_SHIFT,
+  ROOM_SCHOOL_KINDS,
+  ROOM_SHIFT,
+  SHARED_TARGETS
+} from './kinds';
 import type { Shoe } from './shoe';
 import { UPPER } from './uppers';
 import type { Wear } from './wear';
@@ -24,7 +36,7 @@ export function targetsFor(shoe: TargetShoe, wear: TargetWear): Targets {
 }
 
 type TargetShoe = Pick<Shoe, 'kind' | 'closure' | 'upper'>;
-type TargetWear = Pick<Wear, 'preference' | 'age' | 'breakIn' | 'roomSchool' | 'shopTargets'>;
+type TargetWear = Pick<Wear, 'preference' | 'age' | 'breakIn' | 'roomSchool' | 'betweenSchool' | 'shopTargets'>;
 /** Worked out once for all shoes of a kind, closure and upper that are worn alike; neither is changed once made. */
 const known = new WeakMap<TargetWear, Map<string, Targets>>();
 
@@ -46,12 +58,13 @@ function workOut(shoe: TargetShoe, wear: TargetWear): Targets {
     const t = base['toe-room'];
     base['toe-room'] = cuts(t.a + room.a, t.b + room.b, t.c + room.c, t.d + room.d);
   }
+  const between = BETWEEN_SHIFT[wear.betweenSchool ?? 'middle'][shoe.kind] ?? 0;
   const shift = PREFERENCE_SHIFT[wear.preference];
   const takes = Math.max(0, CLOSURE_TAKES[shoe.closure] - CLOSURE_TAKES[kind.usual.closure]);
   const moulds = wear.breakIn === 'mould' && !SPORT.has(shoe.kind) ? UPPER[shoe.upper].growMm : 0;
   const out = {} as Record<ZoneId, Cuts>;
   for (const id of ZONE_IDS) {
-    const s = shift * ZONE[id].preferenceShare;
+    const s = shift * ZONE[id].preferenceShare + (id === 'toe-room' ? between : 0);
     const girth = id === 'ball-girth' || id === 'instep';
     const less = id === 'ball-girth' ? moulds : 0;
     const more = girth ? takes : 0;

@@ -1,5 +1,6 @@
 import type { Side } from '../measure';
 import { cellOf, likelier, type Cell } from './cell';
+import { helpNames } from './helps';
 import { remediesFor } from './remedies';
 import { onShelf, sizesOf, sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';
@@ -49,7 +50,7 @@ export function shorterOrLonger(style: Style, around: number, feet: readonly Wor
         )
       )
     ];
-    const needed = [...new Set(helps.flatMap((h) => h.fitsWith ?? []))];
+    const needed = helpNames(helps.map((h) => h.fitsWith));
     if (helps.every((h) => h.fitsWith !== null)) return { shorter: side(plain, []), longer: side(cell, needed.length > 0 ? needed : adds) };
   }
   return null;
@@ -83,7 +84,7 @@ export function splitPair(style: Style, feet: readonly WornFoot[], wear: Wear): 
   return {
     apart,
     sizes: { [feet[0].foot.side]: told(0), [feet[1].foot.side]: told(1) } as SplitPair['sizes'],
-    shorterNeeds: help.fitsWith,
+    shorterNeeds: help.fitsWith && helpNames([help.fitsWith]),
     shorter: feet[short].foot.side
   };
 }

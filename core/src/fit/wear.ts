@@ -1,6 +1,6 @@
 import type { FootPlan } from '../shape';
 import { footInState, type Conditions, type Foot, type MeasureId, type StateStep } from '../measure';
-import type { Preference, RoomSchool, ShopTargets } from './kinds';
+import type { BetweenSchool, Preference, RoomSchool, ShopTargets } from './kinds';
 
 /** How the shoe is worn, and in what state the foot was read. */
 export interface Wear extends Conditions {
@@ -16,6 +16,8 @@ export interface Wear extends Conditions {
   breakIn: 'now' | 'mould';
   /** How much room in front, where schools differ; between them when left out. */
   roomSchool?: RoomSchool;
+  /** Which way sandals and boots go between two sizes, where schools differ; between them when left out. */
+  betweenSchool?: BetweenSchool;
   /** Targets the shop has set for itself. */
   shopTargets?: ShopTargets;
 }

@@ -3,3 +3,4 @@ export * from './foot-constants';
 export * from './foot-shape';
 export * from './foot-polygon';
 export * from './polyline';
+export * from './section';

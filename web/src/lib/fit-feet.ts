@@ -1,6 +1,6 @@
 /** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
 import { grownLength, type GrowsAs } from '@chiave/core/foot';
-import { footAsWorn, type RoomSchool, type ShopTargets, type Wear, type WornFoot } from '@chiave/core/fit';
+import { footAsWorn, type BetweenSchool, type RoomSchool, type ShopTargets, type Wear, type WornFoot } from '@chiave/core/fit';
 import {
   MEASURES,
   SIDES,
@@ -36,6 +36,7 @@ export interface FittingState extends FootCircumstances {
   preference: 'snug' | 'regular' | 'generous';
   breakIn: 'now' | 'mould';
   roomSchool: RoomSchool;
+  betweenSchool: BetweenSchool;
   /** Targets the shop has set for itself; null where it has not. */
   shopTargets: ShopTargets | null;
   population: string;
@@ -86,6 +87,7 @@ export const wearOf = (fitting: FittingState): Wear => ({
   age: ageOf(fitting.customer),
   breakIn: fitting.breakIn,
   roomSchool: fitting.roomSchool,
+  betweenSchool: fitting.betweenSchool,
   shopTargets: fitting.shopTargets ?? undefined
 });
 

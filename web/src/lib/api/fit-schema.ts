@@ -5,7 +5,7 @@ import { shoeSchema } from './shoe-schema';
 import { wearSchema } from './wear-schema';
 
 const flags = z.array(z.enum(FLAG_IDS)).default([]);
-const NO_WEAR = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, schools: { breakIn: 'now', room: 'middle' } } as const;
+const NO_WEAR = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, schools: { breakIn: 'now', room: 'middle', between: 'middle' } } as const;
 
 /** One foot in one shoe whose inside is given. */
 export const fitCheckSchema = z.object({ foot: footSchema, shoe: shoeSchema, wear: wearSchema.default(NO_WEAR), flags }).meta({

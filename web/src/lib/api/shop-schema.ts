@@ -61,6 +61,7 @@ export const fittingPatchSchema = z
     wornAt: time,
     breakIn: z.enum(['now', 'mould']),
     roomSchool: z.enum(['middle', 'runner', 'clinic']),
+    betweenSchool: z.enum(['middle', 'sandals-down', 'boots-up']),
     population: z.enum(POPULATIONS.map((p) => p.id) as [string, ...string[]]),
     wearingNow: text(2000),
     trouble: text(2000),

@@ -15,13 +15,18 @@ export const wearSchema = z
     hoursWorn: z.number().min(0).max(5000).default(0).describe('hours the pair has been worn: girth grows by material'),
     age: z.number().min(0).max(120).optional(),
     schools: z
-      .object({ breakIn: z.enum(['now', 'mould']).default('now'), room: z.enum(['middle', 'runner', 'clinic']).default('middle') })
-      .default({ breakIn: 'now', room: 'middle' })
+      .object({
+        breakIn: z.enum(['now', 'mould']).default('now'),
+        room: z.enum(['middle', 'runner', 'clinic']).default('middle'),
+        between: z.enum(['middle', 'sandals-down', 'boots-up']).default('middle').describe('sandals and boots between two sizes')
+      })
+      .default({ breakIn: 'now', room: 'middle', between: 'middle' })
   })
   .meta({ id: 'Wear' });
 
 export const toWear = ({ schools, ...wear }: z.infer<typeof wearSchema>): Wear => ({
   ...wear,
   breakIn: schools.breakIn,
-  roomSchool: schools.room
+  roomSchool: schools.room,
+  betweenSchool: schools.between
 });

@@ -1,6 +1,9 @@
 import {
   checkFit,
   completeShoe,
+  helpsFor,
+  shoeOf,
+  targetsFor,
   footAsWorn,
   POINTS,
   byRank,
@@ -88,6 +91,14 @@ export async function rankForApi(
     await breathe();
   }
   const best = candidates.sort(byRank).slice(0, limit);
+  const helpsOf = (c: Candidate) => {
+    const shoe = shoeOf(
+      wanted.find((s) => s.id === c.styleId)!,
+      c.sizeNumber,
+      c.width
+    );
+    return helpsFor(worn, shoe, wearing, targetsFor(shoe, wearing));
+  };
   const zones = (c: Candidate, side: 'left' | 'right') => ({ zones: c.zones[side].map((z) => ({ ...z, clearanceMm: round(z.clearanceMm) })) });
   return {
     candidates: best.map((c) => ({
@@ -104,7 +115,7 @@ export async function rankForApi(
       onShelf: c.onShelf,
       left: zones(c, 'left'),
       right: zones(c, 'right'),
-      remedies: c.remedies.map(({ kind, zone, effectMm, limits }) => ({ kind, zone, effectMm: round(effectMm), limits }))
+      remedies: helpsOf(c).map(({ kind, zone, effectMm, limits }) => ({ kind, zone, effectMm: round(effectMm), limits }))
     })),
     considered,
     tookMs: Math.round(performance.now() - started)

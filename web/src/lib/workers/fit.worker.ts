@@ -1,51 +1,111 @@
-/** The fit engine beside the page: ranks the stockroom style by style, opens one candidate. */
-import { checkFit, drawFit, otherShoes, rankStock, shoeOf, shorterOrLonger, sizeGrid, splitPair } from '@chiave/core/fit';
+/** The fit engine beside the page: ranks the stockroom, opens one candidate, lays the feet in it with what is put in. */
+import {
+  checkFit,
+  drawFit,
+  drawSection,
+  heldToSize,
+  nextMeasures,
+  otherShoes,
+  POINTS,
+  rankStock,
+  shoeOf,
+  shorterOrLonger,
+  sizeGrid,
+  splitPair,
+  wornWith,
+  type Candidate,
+  type Style,
+  type Unranked
+} from '@chiave/core/fit';
 import { wearOf, wornFeetOf } from '../fit-feet';
-import type { Answer, Ask } from './messages';
+import type { Answer, Ask, Laid, PairAsk } from './messages';
 
 const say = (answer: Answer): void => postMessage(answer);
 /** Only the newest job of a kind is carried on; an older one stops at its next breath. */
-const newest = { rank: 0, open: 0 };
-/** How long the worker goes on before it listens, ms. */
-const BREATH_MS = 12;
+const newest = { rank: 0, open: 0, lay: 0 };
+let stock: ReadonlyMap<string, Style> = new Map();
+/** How long the worker goes on before it listens and tells, ms; a first screenful is told at once. */
+const BREATH_MS = 20;
+const SCREENFUL = 12;
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 onmessage = async ({ data }: MessageEvent<Ask>) => {
-  newest[data.kind === 'open' ? 'open' : 'rank'] = data.job;
+  if (data.kind === 'stock') {
+    stock = new Map(data.styles.map((s) => [s.id, s]));
+    return;
+  }
+  newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
   if (data.kind === 'stop') return;
   try {
     if (data.kind === 'rank') await rank(data);
-    else await open(data);
+    else if (data.kind === 'open') await open(data);
+    else say({ kind: 'laid', job: data.job, laid: lay(data) });
   } catch (error) {
     say({ kind: 'failed', job: data.job, message: error instanceof Error ? error.message : String(error) });
   }
 };
 
-async function rank({ job, fitting, styles }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
+async function rank({ job, fitting, styleIds, heldSize }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
   const started = performance.now();
-  let breathed = started;
-  for (const step of rankStock(styles, wornFeetOf(fitting), wearOf(fitting))) {
+  let told = started;
+  let tell = { candidates: [] as Candidate[], unranked: [] as Unranked[], considered: 0 };
+  let first: boolean = true;
+  const named = styleIds.map(styleNamed);
+  const styles = heldSize === null ? named : named.flatMap((s) => heldToSize(s, heldSize) ?? []);
+  let at = { done: 0, of: styles.length };
+  const flush = (): void => {
+    say({ kind: 'progress', job, ...at, ...tell });
+    tell = { candidates: [], unranked: [], considered: 0 };
+    told = performance.now();
+  };
+  for (const { done, of, candidate, unranked, considered } of rankStock(styles, wornFeetOf(fitting), wearOf(fitting))) {
     if (newest.rank !== job) return;
-    say({ kind: 'progress', job, ...step });
-    // A breath after every style would cost more than the style.
-    if (performance.now() - breathed < BREATH_MS) continue;
+    at = { done, of };
+    tell.considered += considered;
+    if (candidate) tell.candidates.push(candidate);
+    if (unranked) tell.unranked.push(unranked);
+    const screenful: boolean = first && tell.candidates.length >= SCREENFUL;
+    if (!screenful && performance.now() - told < BREATH_MS) continue;
+    if (screenful) first = false;
+    flush();
     await breathe();
-    breathed = performance.now();
   }
+  flush();
   say({ kind: 'ranked', job, tookMs: performance.now() - started });
 }
 
-async function open({ job, fitting, styles, styleId, size, width, flags }: Extract<Ask, { kind: 'open' }>): Promise<void> {
-  const style = styles.find((s) => s.id === styleId);
-  if (!style) throw new RangeError(`there is no style ${styleId}`);
+function styleNamed(id: string): Style {
+  const style = stock.get(id);
+  if (!style) throw new RangeError(`there is no style ${id}`);
+  return style;
+}
+
+function lay({ fitting, styleId, size, width, flags, put = {} }: PairAsk): Laid {
   const feet = wornFeetOf(fitting);
   const wear = wearOf(fitting);
-  const shoe = shoeOf(style, size, width);
-  const drawings = feet.map((foot) => ({ side: foot.foot.side, drawing: drawFit(foot, shoe, wear) }));
-  const fit = checkFit(feet, shoe, wear, flags);
-  const grid = sizeGrid(style, size, feet, wear);
-  say({ kind: 'opened', job, opened: { fit, drawings, grid, trade: shorterOrLonger(style, size, feet, wear), split: splitPair(style, feet, wear) } });
+  const shoe = shoeOf(styleNamed(styleId), size, width);
+  const drawings = feet.map((foot) => {
+    const { side } = foot.foot;
+    const worn = wornWith(shoe, wear, put[side]);
+    return { side, drawing: drawFit(foot, shoe, worn.wear, worn.aids), section: drawSection(foot, shoe, worn.wear, worn.aids) };
+  });
+  return { drawings, fit: checkFit(feet, shoe, wear, flags, POINTS.opened, put) };
+}
+
+async function open(ask: Extract<Ask, { kind: 'open' }>): Promise<void> {
+  const { job, fitting, styleId, size, width } = ask;
+  const style = styleNamed(styleId);
+  const feet = wornFeetOf(fitting);
+  const wear = wearOf(fitting);
+  const opened = {
+    ...lay(ask),
+    grid: sizeGrid(style, size, feet, wear),
+    trade: shorterOrLonger(style, size, feet, wear),
+    split: splitPair(style, feet, wear),
+    next: nextMeasures(feet, shoeOf(style, size, width), wear)
+  };
+  say({ kind: 'opened', job, opened });
   await breathe();
   if (newest.open !== job) return;
-  say({ kind: 'others', job, others: otherShoes(style, size, width, feet, wear, styles) });
+  say({ kind: 'others', job, others: otherShoes(style, size, width, feet, wear, [...stock.values()]) });
 }

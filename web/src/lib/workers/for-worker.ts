@@ -13,6 +13,7 @@ export const forWorker = (fitting: FittingState): FittingState => {
     wornAt,
     breakIn,
     roomSchool: fitting.roomSchool,
+    betweenSchool: fitting.betweenSchool,
     shopTargets: fitting.shopTargets && { kinds: { ...fitting.shopTargets.kinds }, shared: { ...fitting.shopTargets.shared } },
     population,
     feet,

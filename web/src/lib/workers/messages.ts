@@ -1,24 +1,57 @@
-import type { Candidate, FlagId, Fit, FitDrawing, OtherShoe, SizeGrid, SplitPair, Style, Trade, Unranked } from '@chiave/core/fit';
+import type {
+  Candidate,
+  FlagId,
+  Fit,
+  FitDrawing,
+  NextMeasure,
+  OtherShoe,
+  PairPutIn,
+  SectionDrawing,
+  SizeGrid,
+  SplitPair,
+  Style,
+  Trade,
+  Unranked
+} from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
 
-/** What a page asks the fit worker, and what comes back. */
-export type Ask =
-  | { kind: 'stop'; job: number }
-  | { kind: 'rank'; job: number; fitting: FittingState; styles: Style[] }
-  | { kind: 'open'; job: number; fitting: FittingState; styles: Style[]; styleId: string; size: number; width: string; flags: FlagId[] };
+/** One size and width of a style, with what is put into either shoe of the pair. */
+export interface PairAsk {
+  fitting: FittingState;
+  styleId: string;
+  size: number;
+  width: string;
+  flags: FlagId[];
+  put?: PairPutIn;
+}
 
-export interface Opened {
+/** What a page asks the fit worker. The stockroom is sent once and kept there; a ranking names which styles of it, and the size
+ * that all are held to, if any. */
+export type Ask =
+  | { kind: 'stock'; job: number; styles: readonly Style[] }
+  | { kind: 'stop'; job: number }
+  | { kind: 'rank'; job: number; fitting: FittingState; styleIds: string[]; heldSize: number | null }
+  | ({ kind: 'open'; job: number } & PairAsk)
+  | ({ kind: 'lay'; job: number } & PairAsk);
+
+/** Both feet laid in a pair: fit and drawings. */
+export interface Laid {
   fit: Fit;
-  drawings: { side: 'left' | 'right'; drawing: FitDrawing }[];
+  drawings: { side: 'left' | 'right'; drawing: FitDrawing; section: SectionDrawing }[];
+}
+export interface Opened extends Laid {
   grid: SizeGrid;
   /** Shorter with nothing against longer and filled, and a pair over two sizes; null where the style or the feet do not ask for it. */
   trade: Trade | null;
   split: SplitPair | null;
+  /** What is worth measuring next, best first. */
+  next: NextMeasure[];
 }
 
 export type Answer =
-  | { kind: 'progress'; job: number; done: number; of: number; candidate?: Candidate; unranked?: Unranked; considered: number }
+  | { kind: 'progress'; job: number; done: number; of: number; candidates: Candidate[]; unranked: Unranked[]; considered: number }
   | { kind: 'ranked'; job: number; tookMs: number }
   | { kind: 'opened'; job: number; opened: Opened }
+  | { kind: 'laid'; job: number; laid: Laid }
   | { kind: 'others'; job: number; others: OtherShoe[] }
   | { kind: 'failed'; job: number; message: string };

@@ -5,6 +5,7 @@ import * as sizes from './migrations/0002-sizes';
 import * as feet from './migrations/0003-feet';
 import * as stockroom from './migrations/0004-stockroom';
 import * as targets from './migrations/0005-targets';
+import * as between from './migrations/0006-between';
 
 interface Migration {
   up: (q: QueryInterface) => Promise<void>;
@@ -17,7 +18,8 @@ const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0002-sizes', ...sizes },
   { name: '0003-feet', ...feet },
   { name: '0004-stockroom', ...stockroom },
-  { name: '0005-targets', ...targets }
+  { name: '0005-targets', ...targets },
+  { name: '0006-between', ...between }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

@@ -97,6 +97,7 @@ export function tables(sequelize: Sequelize): Tables {
       wornAt: STRING(10),
       breakIn: STRING(6),
       roomSchool: STRING(8),
+      betweenSchool: STRING(14),
       population: STRING(12),
       wearingNow: TEXT,
       trouble: TEXT,

@@ -1,4 +1,4 @@
-import type { RoomSchool, ShopTargets } from '@chiave/core/fit';
+import type { RoomSchool, BetweenSchool, ShopTargets } from '@chiave/core/fit';
 import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
@@ -37,6 +37,7 @@ export interface FittingRow extends FootCircumstances {
   preference: 'snug' | 'regular' | 'generous';
   breakIn: 'now' | 'mould';
   roomSchool: RoomSchool;
+  betweenSchool: BetweenSchool;
   shopTargets: ShopTargets | null;
   population: string;
   wearingNow: string;
@@ -117,6 +118,7 @@ function fittingRow(row: Plain, customer: CustomerRow, shopTargets: ShopTargets 
     wornAt: (row.wornAt as string | null) ?? '',
     breakIn: row.breakIn as FittingRow['breakIn'],
     roomSchool: row.roomSchool as RoomSchool,
+    betweenSchool: row.betweenSchool as BetweenSchool,
     shopTargets,
     population: row.population as string,
     wearingNow: (row.wearingNow as string | null) ?? '',

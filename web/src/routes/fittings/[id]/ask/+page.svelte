@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { cautionsFor, ORDINARY_WEAR, ROOM_SCHOOLS, type FlagId } from '@chiave/core/fit';
+  import { cautionsFor, ORDINARY_WEAR, ROOM_SCHOOLS, BETWEEN_SCHOOLS, type FlagId } from '@chiave/core/fit';
   import { POPULATIONS, SOCKS, hourOf } from '@chiave/core/measure';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -143,6 +143,17 @@
     <p class="soft -mt-2 text-sm">
       The runner’s school finds most shoes too short; the clinic’s that too long trips and too wide shears. For running, walking, sneakers, lace boots and
       oxfords; the zone’s limits move by a few millimetres (estimate).
+    </p>
+    <Choice
+      name="between"
+      legend="Sandals and boots between two sizes: where schools differ"
+      options={BETWEEN_SCHOOLS}
+      value={f.betweenSchool}
+      onchange={(v) => desk.patch({ betweenSchool: v ?? 'middle' })}
+    />
+    <p class="soft -mt-2 text-sm">
+      Many dance heels come in whole sizes only. One school sends sandals down and closed boots up; the other sends every boot up, since a tight one hurts. A
+      wide foot goes up and a narrow one down in either; a high arch slides forward. Half a half size of toe room (estimate).
     </p>
     <Choice
       name="population"

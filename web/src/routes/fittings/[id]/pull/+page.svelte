@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { byRank, KIND, ZONE, ZONE_IDS, type Candidate, type KindId, type Unranked } from '@chiave/core/fit';
+  import { byRank, heldToSize, KIND, ZONE, ZONE_IDS, type Candidate, type KindId, type Style, type Unranked } from '@chiave/core/fit';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatLength, formatSigned } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
@@ -16,6 +16,17 @@
   import { askWorker, stopRanking } from '$lib/workers/fit-client';
   import { forWorker } from '$lib/workers/for-worker';
 
+  /** What may be held equal to a candidate while everything else is free. */
+  const HOLDS = [
+    { id: 'nothing', name: 'nothing', same: () => true },
+    { id: 'size', name: 'the size: other lasts', same: (s: Style, c: Candidate) => s.scale === c.scale && heldToSize(s, c.sizeNumber) !== null },
+    { id: 'last', name: 'the last', same: (s: Style, c: Candidate) => s.last.id === c.lastId },
+    { id: 'toe', name: 'the toe', same: (s: Style, c: Candidate) => s.last.family === familyOf(c.styleId) },
+    { id: 'maker', name: 'the maker', same: (s: Style, c: Candidate) => s.maker.name === c.maker },
+    { id: 'heel', name: 'the heel, within 5 mm', same: (s: Style, c: Candidate) => Math.abs(s.heelHeightMm - c.heelHeightMm) <= 5 }
+  ] as const;
+  type HoldId = (typeof HOLDS)[number]['id'];
+
   let { data } = $props();
   const desk = getDesk();
   const f = $derived(desk.fitting);
@@ -23,6 +34,10 @@
 
   let forWhom = $state<'own' | 'all'>('own');
   let onlyShelf = $state(false);
+  let hold = $state<HoldId>('nothing');
+  /** To which candidate it is held: the first compared, or the top one when it was chosen. */
+  let heldTo = $state.raw<Candidate | null>(null);
+  const familyOf = (id: string) => data.styles.find((s) => s.id === id)?.last.family;
   let all = $state.raw<Candidate[]>([]);
   let unranked = $state.raw<Unranked[]>([]);
   let progress = $state({ done: 0, of: 0 });
@@ -42,11 +57,15 @@
     data.styles.filter(
       (s) =>
         (f.kinds.length === 0 || f.kinds.includes(s.kind)) &&
-        (forWhom === 'all' || s.forWhom === 'unisex' || (child ? s.forWhom === 'children' : s.forWhom === f.customer.fitsAs))
+        (forWhom === 'all' || s.forWhom === 'unisex' || (child ? s.forWhom === 'children' : s.forWhom === f.customer.fitsAs)) &&
+        (heldTo === null || HOLDS.find((h) => h.id === hold)!.same(s, heldTo))
     )
   );
   const found = $derived(all.filter((c) => !onlyShelf || c.onShelf > 0));
   const shownNow = $derived(found.slice(0, limit));
+  const shortList = $derived(
+    f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, name: data.styles.find((s) => s.id === t.styleId)?.name ?? t.styleId }))
+  );
   const counts = $derived(
     (['fits', 'fits-with-help', 'does-not-fit'] as const).map((verdict) => ({ verdict, n: found.filter((c) => c.verdict === verdict).length }))
   );
@@ -63,22 +82,26 @@
     running = true;
     const come: Candidate[] = [];
     const without: Unranked[] = [];
-    stop = askWorker({ kind: 'rank', fitting: forWorker(f), styles }, (answer) => {
-      if (answer.kind === 'progress') {
-        if (answer.candidate) come.push(answer.candidate);
-        if (answer.unranked) without.push(answer.unranked);
-        considered += answer.considered;
-        progress = { done: answer.done, of: answer.of };
-        all = [...come].sort(byRank);
-        unranked = [...without];
-      } else if (answer.kind === 'ranked') {
-        running = false;
-        tookMs = answer.tookMs;
-      } else if (answer.kind === 'failed') {
-        running = false;
-        failed = answer.message;
+    stop = askWorker(
+      data.styles,
+      { kind: 'rank', fitting: forWorker(f), styleIds: styles.map((s) => s.id), heldSize: hold === 'size' && heldTo ? heldTo.sizeNumber : null },
+      (answer) => {
+        if (answer.kind === 'progress') {
+          come.push(...answer.candidates);
+          without.push(...answer.unranked);
+          considered += answer.considered;
+          progress = { done: answer.done, of: answer.of };
+          all = [...come].sort(byRank);
+          unranked = [...without];
+        } else if (answer.kind === 'ranked') {
+          running = false;
+          tookMs = answer.tookMs;
+        } else if (answer.kind === 'failed') {
+          running = false;
+          failed = answer.message;
+        }
       }
-    });
+    );
   }
   function cancel(): void {
     stop?.();
@@ -93,6 +116,11 @@
     });
   });
   onDestroy(() => stop?.());
+
+  function holdEqual(to: HoldId): void {
+    heldTo = to === 'nothing' ? null : (heldTo ?? all.find((c) => c.styleId === compared[0]) ?? found[0] ?? null);
+    hold = heldTo === null ? 'nothing' : to;
+  }
 
   const besides = $derived(compared.map((id) => all.find((c) => c.styleId === id)).filter((c) => c !== undefined));
   const zonesOf = (side: 'left' | 'right') => ZONE_IDS.filter((id) => besides.some((c) => c.zones[side].some((z) => z.zone === id)));
@@ -153,6 +181,12 @@
     <label class="flex min-h-11 items-center gap-2"
       ><input type="checkbox" class="h-5 w-5 accent-[#8a5f12]" bind:checked={onlyShelf} /> on the shelf in that size</label
     >
+    <label class="block"
+      ><span class="font-semibold">Hold equal</span>
+      <select class="field" value={hold} onchange={(e) => holdEqual(e.currentTarget.value as HoldId)}
+        >{#each HOLDS as h (h.id)}<option value={h.id}>{h.name}</option>{/each}</select
+      ></label
+    >
     <div class="ml-auto min-w-64 flex-1" aria-live="polite">
       {#if running}
         <div class="flex items-center gap-3">
@@ -169,6 +203,23 @@
       {/if}
     </div>
   </div>
+  {#if heldTo}<p class="notice mt-2" data-held>
+      Held to {heldTo.name}: {hold === 'size'
+        ? `size ${heldTo.size} (${SCALE[heldTo.scale].name}) in every last`
+        : hold === 'last'
+          ? `the last ${heldTo.lastName}`
+          : hold === 'toe'
+            ? `${TOE_FAMILY[familyOf(heldTo.styleId)!].name} toes`
+            : hold === 'maker'
+              ? heldTo.maker
+              : `heels near ${formatLength(heldTo.heelHeightMm, shown.unit)}`}.
+    </p>{/if}
+  {#if shortList.length > 0}
+    <p class="mt-2 flex flex-wrap items-baseline gap-x-3" data-short-list>
+      <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
+      {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{t.size} {t.width}</span></span>{/each}
+    </p>
+  {/if}
   {#if failed}<p role="alert" class="caution mt-2">The fit engine stopped: {failed}. <button class="underline" onclick={rank}>Try again</button></p>{/if}
 
   <div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
@@ -258,7 +309,7 @@
         </div>
         <p>
           {c.sentence}
-          <span class="soft">{why(c)}; {chance(c.probability)}{c.onShelf > 0 ? `; ${c.onShelf} on the shelf` : '; not on the shelf in this size'}.</span>
+          <span class="soft">{why(c).replace('d', 'D')}; {chance(c.probability)}{c.onShelf > 0 ? `; ${c.onShelf} on the shelf` : '; not on the shelf in this size'}.</span>
         </p>
         <ZoneStrip zones={c.zones} unit={shown.unit} />
       </li>

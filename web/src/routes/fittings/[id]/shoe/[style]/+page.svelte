@@ -1,17 +1,19 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { claimedFootMm, drawFit, KIND, LATER_HOURS, MAKING_SD, shoeOf, type FlagId, type OtherShoe } from '@chiave/core/fit';
+  import { claimedFootMm, drawFit, KIND, LATER_HOURS, MAKING_SD, shoeOf, wornWith, type FlagId, type OtherShoe, type PairPutIn } from '@chiave/core/fit';
   import { effectiveDrop, pitchOf } from '@chiave/core/heel';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatDifference, formatLength } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
   import FootInShoe from '$lib/drawing/FootInShoe.svelte';
+  import BallSection from '$lib/drawing/BallSection.svelte';
   import HeelSide from '$lib/drawing/HeelSide.svelte';
   import { feetOf, wearOf, wornFeetOf } from '$lib/fit-feet';
   import CarryButton from '$lib/ui/CarryButton.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import ForecastPanel from '$lib/ui/ForecastPanel.svelte';
   import HelpList from '$lib/ui/HelpList.svelte';
+  import NextMeasurePanel from '$lib/ui/NextMeasurePanel.svelte';
   import SizeGridTable from '$lib/ui/SizeGridTable.svelte';
   import SymptomFinder from '$lib/ui/SymptomFinder.svelte';
   import TradePanel from '$lib/ui/TradePanel.svelte';
@@ -21,7 +23,7 @@
   import { shown } from '$lib/ui/units.svelte';
   import { askWorker } from '$lib/workers/fit-client';
   import { forWorker } from '$lib/workers/for-worker';
-  import type { Opened } from '$lib/workers/messages';
+  import type { Laid, Opened, PairAsk } from '$lib/workers/messages';
 
   let { data } = $props();
   const desk = getDesk();
@@ -30,8 +32,14 @@
   const measured = $derived(worn.length === 2);
   let opened = $state.raw<Opened | null>(null);
   let others = $state.raw<OtherShoe[] | null>(null);
+  /** What is put into either shoe, and the pair laid with it. */
+  let put = $state.raw<PairPutIn>({});
+  let laid = $state.raw<Laid | null>(null);
+  const seen = $derived<Laid | null>(laid ?? opened);
+  const putWords = $derived((laid?.fit.feet ?? []).filter((x) => x.putIn.length > 0).map((x) => ({ side: x.side, names: x.putIn.join(' and ') })));
   let failed = $state('');
   let stop: (() => void) | undefined;
+  let stopLaying: (() => void) | undefined;
 
   const shoe = $derived(shoeOf(data.style, data.size, data.width));
   const drop = $derived(effectiveDrop(shoe.heelHeightMm, shoe.platformMm));
@@ -39,35 +47,57 @@
   let drawnSock = $state<'worn' | 'bare'>('worn');
   let drawnWhen = $state<'now' | 'later'>('now');
   const drawings = $derived.by(() => {
-    if (!opened || (drawnSock === 'worn' && drawnWhen === 'now')) return opened?.drawings ?? [];
-    const wear = wearOf(f);
-    const drawn = { ...wear, sockMm: drawnSock === 'bare' ? 0 : wear.sockMm, hoursWorn: drawnWhen === 'later' ? wear.hoursWorn + LATER_HOURS : wear.hoursWorn };
-    return worn.map((foot) => ({ side: foot.foot.side, drawing: drawFit(foot, shoe, drawn) }));
+    if (!seen || (drawnSock === 'worn' && drawnWhen === 'now')) return seen?.drawings ?? [];
+    return worn.map((foot) => {
+      const { wear, aids } = wornWith(shoe, wearOf(f), put[foot.foot.side]);
+      const drawn = {
+        ...wear,
+        sockMm: drawnSock === 'bare' ? 0 : wear.sockMm,
+        hoursWorn: drawnWhen === 'later' ? wear.hoursWorn + LATER_HOURS : wear.hoursWorn
+      };
+      return { side: foot.foot.side, drawing: drawFit(foot, shoe, drawn, aids) };
+    });
   });
   const sides = $derived(
     feetOf(f).map((foot) => ({
       foot,
       pitch: pitchOf(Math.max(0, drop), foot.values.lengthMm.mm),
-      heel: opened?.fit.feet.find((x) => x.side === foot.side)?.heel ?? null
+      heel: seen?.fit.feet.find((x) => x.side === foot.side)?.heel ?? null
     }))
   );
   const habit = $derived(shoe.inside.madeForFootMm - claimedFootMm(data.style, data.size));
 
+  const pair = (): PairAsk => ({
+    fitting: forWorker(f),
+    styleId: data.style.id,
+    size: data.size,
+    width: data.width,
+    flags: f.customer.flags as FlagId[]
+  });
+
+  /** Puts helps in or takes them out: the whole fit is worked out and drawn again. */
+  function putIn(next: PairPutIn): void {
+    put = next;
+    stopLaying?.();
+    if (Object.values(next).every((helps) => !helps || helps.length === 0)) {
+      laid = null;
+      return;
+    }
+    stopLaying = askWorker(data.others, { kind: 'lay', ...pair(), put: next }, (answer) => {
+      if (answer.kind === 'laid') laid = answer.laid;
+      else if (answer.kind === 'failed') failed = answer.message;
+    });
+  }
+
   function open(): void {
     stop?.();
+    stopLaying?.();
+    put = {};
+    laid = null;
     others = null;
     failed = '';
     if (!measured) return;
-    const ask = {
-      kind: 'open',
-      fitting: forWorker(f),
-      styles: data.others,
-      styleId: data.style.id,
-      size: data.size,
-      width: data.width,
-      flags: f.customer.flags as FlagId[]
-    } as const;
-    stop = askWorker(ask, (answer) => {
+    stop = askWorker(data.others, { kind: 'open', ...pair() }, (answer) => {
       if (answer.kind === 'opened') opened = answer.opened;
       else if (answer.kind === 'others') others = answer.others;
       else if (answer.kind === 'failed') failed = answer.message;
@@ -79,7 +109,10 @@
       untrack(open);
     });
   });
-  onDestroy(() => stop?.());
+  onDestroy(() => {
+    stop?.();
+    stopLaying?.();
+  });
 
   const href = (label: string, width: string) => `/fittings/${f.id}/shoe/${data.style.id}?size=${encodeURIComponent(label)}&width=${encodeURIComponent(width)}`;
 </script>
@@ -116,13 +149,19 @@
 {#if failed}<p role="alert" class="caution mt-2">The fit engine stopped: {failed}. <button class="underline" onclick={open}>Try again</button></p>{/if}
 {#if !measured}
   <p class="notice mt-3">Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</p>
-{:else if opened}
-  {@const fit = opened.fit}
+{:else if opened && seen}
+  {@const fit = seen.fit}
   <p class="sheet mt-3 text-lg" data-verdict={fit.verdict}>
+    {#if putWords.length > 0}<span data-put
+        >With {#each putWords as p, i (p.side)}{i > 0 ? ', ' : ''}<b class={p.side === 'left' ? 'side-L' : 'side-R'}>{p.side === 'left' ? 'L' : 'R'}</b>
+          {p.names}{/each}:</span
+      >{/if}
     <b>{VERDICT_WORDS[fit.verdict].replace(/^./, (c) => c.toUpperCase())}.</b>
     {fit.sentence.replace(/^(Fits|Does not fit): /, '').replace(/^./, (c) => c.toUpperCase())}
     <span class="soft text-base">{chance(fit.probability)}, from the errors of measuring, of the last and of making.</span>
+    {#if putWords.length > 0}<button type="button" class="min-h-11 text-base underline" onclick={() => putIn({})}>Take it all out</button>{/if}
   </p>
+  <NextMeasurePanel next={opened.next} footHref="/fittings/{f.id}/measure" lastHref="/stock/lasts/{data.style.last.id}" />
   {#each fit.cautions as caution (caution)}<p class="caution mt-2">{caution}</p>{/each}
 
   <div class="mt-3 grid gap-4 lg:grid-cols-[minmax(0,11fr)_minmax(0,10fr)]">
@@ -154,6 +193,7 @@
         {/if}
       </div>
       <FootInShoe {drawings} feet={fit.feet} unit={shown.unit} asDrawn={drawnSock === 'bare' || drawnWhen === 'later'} />
+      <BallSection sections={seen.drawings} feet={fit.feet} unit={shown.unit} />
     </section>
     <section class="sheet">
       <h2>Zone by zone</h2>
@@ -207,8 +247,10 @@
   <section class="sheet mt-4">
     <h2>What would help</h2>
     <HelpList
-      feet={fit.feet}
-      fits={fit.verdict === 'fits'}
+      feet={opened.fit.feet}
+      fits={opened.fit.verdict === 'fits'}
+      {put}
+      onput={putIn}
       {others}
       unit={shown.unit}
       href={(o) => `/fittings/${f.id}/shoe/${o.styleId}?size=${encodeURIComponent(o.size)}&width=${encodeURIComponent(o.width)}`}

@@ -1,0 +1,43 @@
+import type { Side } from '../measure';
+import { nameOf, RULES, trialsFor, type RemedyKind } from './help-rules';
+import { NO_AIDS, type Aids } from './plain-zones';
+import type { Shoe } from './shoe';
+import type { Wear } from './wear';
+
+/** A help as it is put into a shoe: which, and how much of it, mm. */
+export interface PutIn {
+  kind: RemedyKind;
+  mm: number;
+}
+/** Most helps put into one shoe: beyond two another last is the answer. */
+export const MOST_PUT_IN = 2;
+
+/** How a shoe is worn with what was put into it. */
+export interface WornWith {
+  wear: Wear;
+  aids: Aids;
+  names: string[];
+}
+
+/** What is put into either shoe of a pair. */
+export type PairPutIn = Readonly<Partial<Record<Side, readonly PutIn[]>>>;
+
+/**
+ * A shoe with helps put in.
+ * @throws RangeError when a help is none, is not for this shoe, or there are more than two
+ */
+export function wornWith(shoe: Shoe, wear: Wear, helps: readonly PutIn[] = []): WornWith {
+  if (helps.length > MOST_PUT_IN) throw new RangeError(`at most ${MOST_PUT_IN} helps go into one shoe; beyond that another last is the answer`);
+  const out: WornWith = { wear, aids: NO_AIDS, names: [] };
+  for (const { kind, mm } of helps) {
+    const rule = RULES.find((r) => r.kind === kind);
+    if (!rule) throw new RangeError(`${kind} is nothing that is put into a shoe`);
+    const why = rule.forbidden(shoe, wear);
+    if (why !== null) throw new RangeError(`${rule.name(mm)}: ${why}`);
+    const trial = trialsFor(shoe, wear, NO_AIDS).find((t) => t.rule === rule && t.mm === mm);
+    if (!trial) throw new RangeError(`${rule.name(mm)} is not among the strengths there are`);
+    Object.assign(out, rule.change(mm, out.aids, out.wear));
+    out.names.push(nameOf(trial));
+  }
+  return out;
+}
