@@ -38,7 +38,7 @@ export interface Style {
 }
 
 /** Sizes of a style's run, in order. */
-export function sizesOf(style: Style): number[] {
+export function sizesOf(style: Pick<Style, 'from' | 'to' | 'step'>): number[] {
   const sizes: number[] = [];
   for (let i = 0; style.from + i * style.step <= style.to + 1e-9; i++) sizes.push(style.from + i * style.step);
   return sizes;
@@ -49,7 +49,7 @@ export const stockKey = (style: Style, size: number, width: string): string => `
 export const onShelf = (style: Style, size: number, width: string): number => style.stock[stockKey(style, size, width)] ?? 0;
 
 /** A style in one size of its run alone, for holding the size equal over lasts; null when it is not made in it. */
-export const heldToSize = (style: Style, size: number): Style | null =>
+export const heldToSize = <S extends Pick<Style, 'from' | 'to' | 'step'>>(style: S, size: number): S | null =>
   sizesOf(style).some((s) => Math.abs(s - size) < 1e-6) ? { ...style, from: size, to: size } : null;
 
 /** Letters from the last's base width to a width. */

@@ -1,10 +1,8 @@
-import type { Style } from '@chiave/core/fit';
 import type { Answer, Ask } from './messages';
 
 /** One worker a tab; each job's answers go to whoever asked. */
 let worker: Worker | undefined;
 let jobs = 0;
-let sent: readonly Style[] | undefined;
 const listeners = new Map<number, (answer: Answer) => void>();
 
 function theWorker(): Worker {
@@ -18,17 +16,13 @@ function theWorker(): Worker {
   return worker;
 }
 
-type Asked = Exclude<Ask, { kind: 'stock' } | { kind: 'stop' }>;
-type Unnumbered<T> = T extends Asked ? Omit<T, 'job'> : never;
+type Unnumbered<T> = T extends Ask ? Omit<T, 'job'> : never;
 
 /**
  * Asks the worker; answers go to `listen` until the returned function is called.
- * @param styles of which the question speaks: sent over once, as long as it is the same list
  * @returns stops listening and lets the worker drop the job
  */
-export function askWorker(styles: readonly Style[], ask: Unnumbered<Asked>, listen: (answer: Answer) => void): () => void {
-  if (styles !== sent) theWorker().postMessage({ kind: 'stock', job: 0, styles } satisfies Ask);
-  sent = styles;
+export function askWorker(ask: Unnumbered<Ask>, listen: (answer: Answer) => void): () => void {
   const job = ++jobs;
   listeners.set(job, listen);
   // Plain data only: reactive proxies cannot be sent.

@@ -23,17 +23,31 @@ import type { Answer, Ask, Laid, PairAsk } from './messages';
 const say = (answer: Answer): void => postMessage(answer);
 /** Only the newest job of a kind is carried on; an older one stops at its next breath. */
 const newest = { rank: 0, open: 0, lay: 0 };
-let stock: ReadonlyMap<string, Style> = new Map();
+
+/** How long the stockroom is taken for current unless a page asks for it anew, ms. */
+const KEPT_MS = 120_000;
+let stock: { at: number; styles: Promise<ReadonlyMap<string, Style>> } | undefined;
+function stockroom(fresh = false): Promise<ReadonlyMap<string, Style>> {
+  if (!stock || fresh || performance.now() - stock.at > KEPT_MS) {
+    const styles = fetchStock();
+    // What failed is not kept: the next question asks again.
+    styles.catch(() => (stock = undefined));
+    stock = { at: performance.now(), styles };
+  }
+  return stock.styles;
+}
+async function fetchStock(): Promise<ReadonlyMap<string, Style>> {
+  const response = await fetch('/api/v1/styles');
+  if (!response.ok) throw new Error('the stockroom could not be read from the server');
+  const { styles } = (await response.json()) as { styles: Style[] };
+  return new Map(styles.map((s) => [s.id, s]));
+}
 /** How long the worker goes on before it listens and tells, ms; a first screenful is told at once. */
 const BREATH_MS = 20;
 const SCREENFUL = 12;
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 onmessage = async ({ data }: MessageEvent<Ask>) => {
-  if (data.kind === 'stock') {
-    stock = new Map(data.styles.map((s) => [s.id, s]));
-    return;
-  }
   newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
   if (data.kind === 'stop') return;
   try {
@@ -45,12 +59,15 @@ onmessage = async ({ data }: MessageEvent<Ask>) => {
   }
 };
 
-async function rank({ job, fitting, styleIds, heldSize }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
+async function rank({ job, fitting, styleIds, heldSize, fresh }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
+  const all = await stockroom(fresh);
+  if (newest.rank !== job) return;
   const started = performance.now();
   let told = started;
   let tell = { candidates: [] as Candidate[], unranked: [] as Unranked[], considered: 0 };
-  let first: boolean = true;
-  const named = styleIds.map(styleNamed);
+  let screen: boolean = true;
+  // What was taken away since the page was opened is no longer ranked.
+  const named = styleIds.flatMap((id) => all.get(id) ?? []);
   const styles = heldSize === null ? named : named.flatMap((s) => heldToSize(s, heldSize) ?? []);
   let at = { done: 0, of: styles.length };
   const flush = (): void => {
@@ -64,9 +81,9 @@ async function rank({ job, fitting, styleIds, heldSize }: Extract<Ask, { kind: '
     tell.considered += considered;
     if (candidate) tell.candidates.push(candidate);
     if (unranked) tell.unranked.push(unranked);
-    const screenful: boolean = first && tell.candidates.length >= SCREENFUL;
+    const screenful: boolean = screen && tell.candidates.length >= SCREENFUL;
     if (!screenful && performance.now() - told < BREATH_MS) continue;
-    if (screenful) first = false;
+    if (screenful) screen = false;
     flush();
     await breathe();
   }
@@ -74,16 +91,10 @@ async function rank({ job, fitting, styleIds, heldSize }: Extract<Ask, { kind: '
   say({ kind: 'ranked', job, tookMs: performance.now() - started });
 }
 
-function styleNamed(id: string): Style {
-  const style = stock.get(id);
-  if (!style) throw new RangeError(`there is no style ${id}`);
-  return style;
-}
-
-function lay({ fitting, styleId, size, width, flags, put = {} }: PairAsk): Laid {
+function lay({ fitting, style, size, width, flags, put = {} }: PairAsk): Laid {
   const feet = wornFeetOf(fitting);
   const wear = wearOf(fitting);
-  const shoe = shoeOf(styleNamed(styleId), size, width);
+  const shoe = shoeOf(style, size, width);
   const drawings = feet.map((foot) => {
     const { side } = foot.foot;
     const worn = wornWith(shoe, wear, put[side]);
@@ -93,8 +104,7 @@ function lay({ fitting, styleId, size, width, flags, put = {} }: PairAsk): Laid 
 }
 
 async function open(ask: Extract<Ask, { kind: 'open' }>): Promise<void> {
-  const { job, fitting, styleId, size, width } = ask;
-  const style = styleNamed(styleId);
+  const { job, fitting, style, size, width } = ask;
   const feet = wornFeetOf(fitting);
   const wear = wearOf(fitting);
   const opened = {
@@ -105,7 +115,7 @@ async function open(ask: Extract<Ask, { kind: 'open' }>): Promise<void> {
     next: nextMeasures(feet, shoeOf(style, size, width), wear)
   };
   say({ kind: 'opened', job, opened });
-  await breathe();
+  const others = [...(await stockroom()).values()];
   if (newest.open !== job) return;
-  say({ kind: 'others', job, others: otherShoes(style, size, width, feet, wear, [...stock.values()]) });
+  say({ kind: 'others', job, others: otherShoes(style, size, width, feet, wear, others) });
 }

@@ -18,19 +18,26 @@ import type { FittingState } from '../fit-feet';
 /** One size and width of a style, with what is put into either shoe of the pair. */
 export interface PairAsk {
   fitting: FittingState;
-  styleId: string;
+  style: Style;
   size: number;
   width: string;
   flags: FlagId[];
   put?: PairPutIn;
 }
 
-/** What a page asks the fit worker. The stockroom is sent once and kept there; a ranking names which styles of it, and the size
- * that all are held to, if any. */
+/** What a page asks the fit worker. The worker fetches the stockroom itself and keeps it a while; a ranking names which styles of it. */
 export type Ask =
-  | { kind: 'stock'; job: number; styles: readonly Style[] }
   | { kind: 'stop'; job: number }
-  | { kind: 'rank'; job: number; fitting: FittingState; styleIds: string[]; heldSize: number | null }
+  | {
+      kind: 'rank';
+      job: number;
+      fitting: FittingState;
+      styleIds: string[];
+      /** The size that all are held to, if any. */
+      heldSize: number | null;
+      /** Fetches the stockroom anew first. */
+      fresh: boolean;
+    }
   | ({ kind: 'open'; job: number } & PairAsk)
   | ({ kind: 'lay'; job: number } & PairAsk);
 

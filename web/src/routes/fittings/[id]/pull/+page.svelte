@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { byRank, heldToSize, KIND, ZONE, ZONE_IDS, type Candidate, type KindId, type Style, type Unranked } from '@chiave/core/fit';
+  import { byRank, heldToSize, KIND, ZONE, ZONE_IDS, type Candidate, type KindId, type Unranked } from '@chiave/core/fit';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatLength, formatSigned } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
@@ -14,16 +14,17 @@
   import { chance, KIND_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
   import { shown } from '$lib/ui/units.svelte';
   import { askWorker, stopRanking } from '$lib/workers/fit-client';
+  import type { StyleBrief } from '$lib/style-brief';
   import { forWorker } from '$lib/workers/for-worker';
 
   /** What may be held equal to a candidate while everything else is free. */
   const HOLDS = [
     { id: 'nothing', name: 'nothing', same: () => true },
-    { id: 'size', name: 'the size: other lasts', same: (s: Style, c: Candidate) => s.scale === c.scale && heldToSize(s, c.sizeNumber) !== null },
-    { id: 'last', name: 'the last', same: (s: Style, c: Candidate) => s.last.id === c.lastId },
-    { id: 'toe', name: 'the toe', same: (s: Style, c: Candidate) => s.last.family === familyOf(c.styleId) },
-    { id: 'maker', name: 'the maker', same: (s: Style, c: Candidate) => s.maker.name === c.maker },
-    { id: 'heel', name: 'the heel, within 5 mm', same: (s: Style, c: Candidate) => Math.abs(s.heelHeightMm - c.heelHeightMm) <= 5 }
+    { id: 'size', name: 'the size: other lasts', same: (s: StyleBrief, c: Candidate) => s.scale === c.scale && heldToSize(s, c.sizeNumber) !== null },
+    { id: 'last', name: 'the last', same: (s: StyleBrief, c: Candidate) => s.lastId === c.lastId },
+    { id: 'toe', name: 'the toe', same: (s: StyleBrief, c: Candidate) => s.family === familyOf(c.styleId) },
+    { id: 'maker', name: 'the maker', same: (s: StyleBrief, c: Candidate) => s.maker === c.maker },
+    { id: 'heel', name: 'the heel, within 5 mm', same: (s: StyleBrief, c: Candidate) => Math.abs(s.heelHeightMm - c.heelHeightMm) <= 5 }
   ] as const;
   type HoldId = (typeof HOLDS)[number]['id'];
 
@@ -37,7 +38,8 @@
   let hold = $state<HoldId>('nothing');
   /** To which candidate it is held: the first compared, or the top one when it was chosen. */
   let heldTo = $state.raw<Candidate | null>(null);
-  const familyOf = (id: string) => data.styles.find((s) => s.id === id)?.last.family;
+  const familyOf = (id: string) => byId.get(id)?.family;
+  const byId = $derived(new Map(data.styles.map((s) => [s.id, s])));
   let all = $state.raw<Candidate[]>([]);
   let unranked = $state.raw<Unranked[]>([]);
   let progress = $state({ done: 0, of: 0 });
@@ -51,6 +53,12 @@
   let compared = $state<string[]>([]);
   let asked = $state('');
   let stop: (() => void) | undefined;
+  const SHOW_EVERY_MS = 120;
+  /** The stockroom is fetched anew whenever this page is opened. */
+  let fresh = true;
+  /** Cards are put on the page a few a frame, so that no frame has to wait for all of them. */
+  const CARDS_A_FRAME = 2;
+  let grown = $state(CARDS_A_FRAME);
 
   const child = $derived(f.customer.born !== null && new Date().getFullYear() - f.customer.born < 13);
   const styles = $derived(
@@ -62,10 +70,13 @@
     )
   );
   const found = $derived(all.filter((c) => !onlyShelf || c.onShelf > 0));
-  const shownNow = $derived(found.slice(0, limit));
-  const shortList = $derived(
-    f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, name: data.styles.find((s) => s.id === t.styleId)?.name ?? t.styleId }))
-  );
+  const shownNow = $derived(found.slice(0, Math.min(limit, grown)));
+  $effect(() => {
+    if (grown >= Math.min(limit, found.length)) return;
+    const next = requestAnimationFrame(() => (grown += CARDS_A_FRAME));
+    return () => cancelAnimationFrame(next);
+  });
+  const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, name: byId.get(t.styleId)?.name ?? t.styleId })));
   const counts = $derived(
     (['fits', 'fits-with-help', 'does-not-fit'] as const).map((verdict) => ({ verdict, n: found.filter((c) => c.verdict === verdict).length }))
   );
@@ -82,18 +93,26 @@
     running = true;
     const come: Candidate[] = [];
     const without: Unranked[] = [];
+    let due: ReturnType<typeof setTimeout> | undefined;
+    const show = (): void => {
+      due = undefined;
+      all = [...come].sort(byRank);
+      unranked = [...without];
+    };
     stop = askWorker(
-      data.styles,
-      { kind: 'rank', fitting: forWorker(f), styleIds: styles.map((s) => s.id), heldSize: hold === 'size' && heldTo ? heldTo.sizeNumber : null },
+      { kind: 'rank', fitting: forWorker(f), styleIds: styles.map((s) => s.id), heldSize: hold === 'size' && heldTo ? heldTo.sizeNumber : null, fresh },
       (answer) => {
         if (answer.kind === 'progress') {
           come.push(...answer.candidates);
           without.push(...answer.unranked);
           considered += answer.considered;
           progress = { done: answer.done, of: answer.of };
-          all = [...come].sort(byRank);
-          unranked = [...without];
+          // The first are shown at once, what follows a few times a second: the list is not drawn anew for every breath of the worker.
+          if (all.length === 0) show();
+          else due ??= setTimeout(show, SHOW_EVERY_MS);
         } else if (answer.kind === 'ranked') {
+          clearTimeout(due);
+          show();
           running = false;
           tookMs = answer.tookMs;
         } else if (answer.kind === 'failed') {
@@ -102,6 +121,7 @@
         }
       }
     );
+    fresh = false;
   }
   function cancel(): void {
     stop?.();
@@ -127,7 +147,7 @@
   /** Why a style is not what is offered: where it stands, or why it has no size. */
   const answer = $derived.by((): string => {
     if (asked === '') return '';
-    const style = data.styles.find((s) => s.id === asked);
+    const style = byId.get(asked);
     const without = unranked.find((u) => u.styleId === asked);
     if (without) return `${without.name}: ${without.why}.`;
     const at = found.findIndex((c) => c.styleId === asked);
@@ -225,8 +245,7 @@
   <div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
     <label class="block w-72"
       ><span class="font-semibold">Why not this one?</span><select class="field" bind:value={asked}
-        ><option value="">any style of the stockroom</option>{#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option
-          >{/each}</select
+        ><option value="">any style of the stockroom</option>{#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker}</option>{/each}</select
       ></label
     >
     {#if answer}<p class="flex-1" role="status">{answer}</p>{/if}
@@ -286,8 +305,7 @@
               >{c.name}</a
             >
             <span class="soft"
-              >{c.maker}, {KIND[c.kind].name}, last {c.lastName} ({TOE_FAMILY[data.styles.find((s) => s.id === c.styleId)!.last.family].name} toe){c.heelHeightMm >
-              25
+              >{c.maker}, {KIND[c.kind].name}, last {c.lastName} ({TOE_FAMILY[byId.get(c.styleId)!.family].name} toe){c.heelHeightMm > 25
                 ? `, heel ${formatLength(c.heelHeightMm, shown.unit)}`
                 : ''}</span
             >
@@ -309,7 +327,9 @@
         </div>
         <p>
           {c.sentence}
-          <span class="soft">{why(c).replace('d', 'D')}; {chance(c.probability)}{c.onShelf > 0 ? `; ${c.onShelf} on the shelf` : '; not on the shelf in this size'}.</span>
+          <span class="soft"
+            >{why(c).replace('d', 'D')}; {chance(c.probability)}{c.onShelf > 0 ? `; ${c.onShelf} on the shelf` : '; not on the shelf in this size'}.</span
+          >
         </p>
         <ZoneStrip zones={c.zones} unit={shown.unit} />
       </li>

@@ -5,12 +5,10 @@ import { allStyles } from '$lib/server/shop/stockroom';
 
 /** One style, opened at a size and width of its run; a size outside it says so and nothing is guessed. */
 export const load = async ({ params, url }) => {
-  const styles = await forPage(allStyles());
-  const style = styles.find((s) => s.id === params.style);
+  const style = (await forPage(allStyles())).find((s) => s.id === params.style);
   if (!style) error(404, 'There is no such style in the stockroom.');
   const size = url.searchParams.get('size') ?? sizeText(style, style.from);
   const read = readStyleSize(style, size, url.searchParams.get('width') ?? style.widths[0]);
   if ('message' in read) error(422, read.message);
-  // Of the others only the same kind can be offered instead.
-  return { style, others: styles.filter((s) => s.kind === style.kind), size: read.size, sizeLabel: sizeText(style, read.size), width: read.width };
+  return { style, size: read.size, sizeLabel: sizeText(style, read.size), width: read.width };
 };

@@ -69,7 +69,7 @@
 
   const pair = (): PairAsk => ({
     fitting: forWorker(f),
-    styleId: data.style.id,
+    style: data.style,
     size: data.size,
     width: data.width,
     flags: f.customer.flags as FlagId[]
@@ -83,7 +83,7 @@
       laid = null;
       return;
     }
-    stopLaying = askWorker(data.others, { kind: 'lay', ...pair(), put: next }, (answer) => {
+    stopLaying = askWorker({ kind: 'lay', ...pair(), put: next }, (answer) => {
       if (answer.kind === 'laid') laid = answer.laid;
       else if (answer.kind === 'failed') failed = answer.message;
     });
@@ -97,7 +97,7 @@
     others = null;
     failed = '';
     if (!measured) return;
-    stop = askWorker(data.others, { kind: 'open', ...pair() }, (answer) => {
+    stop = askWorker({ kind: 'open', ...pair() }, (answer) => {
       if (answer.kind === 'opened') opened = answer.opened;
       else if (answer.kind === 'others') others = answer.others;
       else if (answer.kind === 'failed') failed = answer.message;
