@@ -1,8 +1,7 @@
 import { planWidth, type Inside } from '../last';
 import { insideWorn, type Clearances } from './clearances';
-import { FOOT_CAUSES, POINTS, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
+import { FOOT_CAUSES, POINTS, pointsOf, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
 import { limitsOf, type Limits } from './limits';
-import { normalPoints } from './normal';
 import { blankZones, frontZones, NO_AIDS } from './plain-zones';
 import type { Shoe } from './shoe';
 import { tangentOf, valueAt, type Tangent } from './tangent';
@@ -34,7 +33,7 @@ export function chanceOf(
   points: number = POINTS.ranked
 ): number {
   const d = SHOE_CAUSES + FOOT_CAUSES * feet.length;
-  const z = normalPoints(points, d);
+  const z = pointsOf(feet, points);
   const limits = limitsOf(targets);
   const inside = insideWorn(shoe, wear.hoursWorn);
   const owns = feet.map((_, f) => SHOE_CAUSES + f * FOOT_CAUSES);

@@ -1,3 +1,4 @@
+import { SOCKS } from '../measure';
 import type { Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import { UPPER } from './uppers';
@@ -23,7 +24,7 @@ export interface RemedyRule {
   limits: string;
 }
 
-const NEXT_SOCKS = [0.3, 1, 2.5, 4];
+const NEXT_SOCKS: readonly number[] = SOCKS.map((s) => s.mm).filter((mm) => mm > 0);
 const never = (): null => null;
 
 // prettier-ignore

@@ -44,34 +44,43 @@ const FOOT_MEASURES: readonly MeasureId[] = [
 /** A measurement that makes nothing at least this much surer is not asked for. */
 const WORTH = 1.25;
 /** What settles less than this share of the doubt is not worth the customer's time. */
-const LEAST_SETTLED = 0.08;
+const LEAST_SETTLED = 0.04;
+
+/** A foot as it would be known with a measure taken, if it comes out as is expected. */
+function measuredAt(worn: WornFoot, id: MeasureId, sdMm: number): WornFoot {
+  const { foot, sd } = worn;
+  if (sd[id] <= sdMm) return worn;
+  const value = { ...foot.values[id], how: usualWay(id), sdMm };
+  return { ...worn, foot: { ...foot, values: { ...foot.values, [id]: value } }, sd: { ...sd, [id]: sdMm } };
+}
 
 const POINTS = 512;
-/** How undecided a chance leaves it: nothing at 0 and 1, most at a half. */
-const doubtLeft = (p: number): number => p * (1 - p);
+/** Chance that it is not as the figures say. */
+const doubtLeft = (p: number, fits: boolean): number => (fits ? 1 - p : p);
 
 /**
- * Which single measurement, of both feet or of the shoe, leaves the least doubt whether the pair fits, if it comes out as expected.
+ * Which single measurement, of both feet or of the shoe, leaves the least doubt of what the figures say, if it comes out as expected.
  * @returns best first; none where nothing would settle much
  */
 export function nextMeasures(feet: readonly WornFoot[], shoe: Shoe, wear: Wear): NextMeasure[] {
   const targets = targetsFor(shoe, wear);
-  const chance = (some: readonly WornFoot[], it: Shoe): number => chanceOf(some, it, wear, targets, fitCell(0, '', it, targets, some, wear).seen, POINTS);
+  const { fits, seen } = fitCell(0, '', shoe, targets, feet, wear);
+  const chance = (some: readonly WornFoot[], it: Shoe): number => chanceOf(some, it, wear, targets, seen, POINTS);
   const now = chance(feet, shoe);
-  const before = doubtLeft(now);
+  const before = doubtLeft(now, fits);
   if (before === 0) return [];
   const found: NextMeasure[] = [];
   const add = (what: NextMeasure['what'], id: NextMeasure['id'], name: string, fromSdMm: number, toSdMm: number, then: () => number): void => {
     if (fromSdMm < toSdMm * WORTH) return;
     const chanceThen = then();
-    found.push({ what, id, name, fromSdMm, toSdMm, chanceNow: now, chanceThen, settles: 1 - doubtLeft(chanceThen) / before });
+    found.push({ what, id, name, fromSdMm, toSdMm, chanceNow: now, chanceThen, settles: 1 - doubtLeft(chanceThen, fits) / before });
   };
   for (const id of FOOT_MEASURES) {
     const from = Math.max(...feet.map((f) => f.sd[id]));
     const to = readingSd(id, usualWay(id));
     add('foot', id, MEASURE[id].name.toLowerCase(), from, to, () =>
       chance(
-        feet.map((f) => ({ ...f, sd: { ...f.sd, [id]: Math.min(f.sd[id], to) } })),
+        feet.map((f) => measuredAt(f, id, to)),
         shoe
       )
     );

@@ -2,9 +2,8 @@ import { compileShoe, type ShoeOutline } from '../last';
 import { compileFootShape, type FootShape } from '../shape';
 import { compare, insideWorn, outlineOffset, type Clearances } from './clearances';
 import { emptyEdge } from './edge';
-import { disturbFoot, disturbInside, FOOT_CAUSES, POINTS, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
+import { disturbFoot, disturbInside, FOOT_CAUSES, POINTS, pointsOf, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
 import { allWithin, limitsOf } from './limits';
-import { normalPoints } from './normal';
 import { NO_AIDS, type Aids } from './plain-zones';
 import type { WornWith } from './put-in';
 import type { Shoe } from './shoe';
@@ -36,7 +35,7 @@ export function doubtOf(
 ): Doubt {
   const worn = Array.isArray(wear) ? (wear as readonly Pick<WornWith, 'wear' | 'aids'>[]) : feet.map(() => ({ wear: wear as Wear, aids: NO_AIDS }));
   const d = SHOE_CAUSES + FOOT_CAUSES * feet.length;
-  const z = normalPoints(points, d);
+  const z = pointsOf(feet, points);
   const limits = limitsOf(targets);
   const sum = feet.map(() => new Float64Array(ZONE_IDS.length));
   const squares = feet.map(() => new Float64Array(ZONE_IDS.length));
@@ -72,11 +71,12 @@ const shake = (foot: WornFoot, z: Float64Array, at: number, offset: number): Sha
   return { dims, shape: compileFootShape(dims, offset) };
 };
 
-const kept = new WeakMap<WornFoot, Map<string, ShakenFoot[]>>();
+const kept = new WeakMap<Float64Array, Map<string, ShakenFoot[]>>();
+/** @param z points of doubt of the feet this one is part of */
 function shakenFeet(foot: WornFoot, f: number, z: Float64Array, points: number, d: number, offset: number): ShakenFoot[] {
-  const own = kept.get(foot) ?? new Map<string, ShakenFoot[]>();
-  kept.set(foot, own);
-  const key = `${f} ${points} ${d} ${offset}`;
+  const own = kept.get(z) ?? new Map<string, ShakenFoot[]>();
+  kept.set(z, own);
+  const key = `${f} ${offset}`;
   const found = own.get(key);
   if (found) return found;
   const made = Array.from({ length: points }, (_, n) => shake(foot, z, n * d + SHOE_CAUSES + f * FOOT_CAUSES, offset));
