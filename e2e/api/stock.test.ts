@@ -385,3 +385,55 @@ describe('the shop’s own targets', () => {
     expect(await verdicts()).toBe(before);
   });
 });
+
+describe('schools where practitioners differ', () => {
+  const feet = { left: { lengthMm: 241, ballGirthMm: 222 }, right: { lengthMm: 241, ballGirthMm: 222 } };
+  const roomOf = async (schools: object) => {
+    const { candidates } = (await post('/fit', { feet, kinds: ['pole-boot'], wear: { schools }, limit: 40 })).body;
+    return candidates.map((c: { left: { zones: { zone: string; clearanceMm: number }[] } }) => c.left.zones.find((z) => z.zone === 'toe-room')!.clearanceMm);
+  };
+  it('sent up, boots are offered with as much toe room or more; an unknown school is refused by its name', async () => {
+    const [middle, up] = [await roomOf({}), await roomOf({ between: 'boots-up' })];
+    expect(up).toHaveLength(middle.length);
+    const mean = (xs: number[]): number => xs.reduce((s, x) => s + x, 0) / xs.length;
+    expect(mean(up)).toBeGreaterThanOrEqual(mean(middle) - 1e-9);
+    const refused = await post('/fit', { feet, wear: { schools: { between: 'sideways' } } });
+    expect(refused.status).toBe(422);
+    expect(refused.body.errors[0].path).toBe('wear.schools.between');
+  });
+  it('a fitting keeps its school, and a fit card speaks by it', async () => {
+    const { fitting } = await newFitting('School');
+    await put(`/fittings/${fitting}/feet`, { left: side(241), right: side(241) });
+    expect((await get(`/fittings/${fitting}`)).body.betweenSchool).toBe('middle');
+    expect((await patch(`/fittings/${fitting}`, { betweenSchool: 'sandals-down' })).status).toBe(200);
+    expect((await get(`/fittings/${fitting}`)).body.betweenSchool).toBe('sandals-down');
+    expect((await patch(`/fittings/${fitting}`, { betweenSchool: 'up' })).status).toBe(422);
+    const card = await fetch(`${BASE}/api/v1/fittings/${fitting}/card?style=alderman&size=7&width=F`);
+    expect(card.headers.get('content-type')).toBe('application/pdf');
+    expect((await card.arrayBuffer()).byteLength).toBeGreaterThan(10_000);
+  });
+});
+
+describe('a ranking over the API', () => {
+  const feet = { left: { lengthMm: 252, ballGirthMm: 231 }, right: { lengthMm: 253, ballGirthMm: 232 } };
+  it('comes in its order, with helps only where something is not right, and says how many sizes and widths it looked at', async () => {
+    const { candidates, considered } = (await post('/fit', { feet, limit: 60 })).body;
+    const order = ['fits', 'fits-with-help', 'does-not-fit'];
+    const verdicts = candidates.map((c: { verdict: string }) => order.indexOf(c.verdict));
+    expect([...verdicts].sort((a, b) => a - b)).toEqual(verdicts);
+    const chances: number[] = candidates.filter((c: { verdict: string }) => c.verdict === 'fits').map((c: { probability: number }) => c.probability);
+    // Ordered to a fiftieth, told to a hundredth.
+    chances.slice(1).forEach((chance, i) => expect(chance).toBeLessThanOrEqual(chances[i] + 0.03));
+    expect(considered).toBeGreaterThan(2000);
+    for (const c of candidates)
+      for (const r of c.remedies) expect(r).toMatchObject({ kind: expect.any(String), zone: expect.any(String), effectMm: expect.any(Number) });
+  });
+  it('of nothing in stock, and of a kind nobody makes long enough, it is empty or says does not fit, never an error', async () => {
+    const none = await post('/fit', { feet: { left: { lengthMm: 390 }, right: { lengthMm: 390 } } });
+    expect(none.status).toBe(200);
+    expect(none.body.candidates).toEqual([]);
+    const half = await post('/fit', { feet: { left: { lengthMm: 252 }, right: { lengthMm: 290 } }, limit: 3 });
+    expect(half.status).toBe(200);
+    for (const c of half.body.candidates) expect(c.verdict).not.toBe('fits');
+  });
+});

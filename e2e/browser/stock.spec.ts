@@ -168,6 +168,51 @@ test.describe('a last', () => {
   });
 });
 
+test('a maker, a last and a style are made from nothing, and one last under two names becomes one', async ({ page }) => {
+  const mark = `${Date.now()}`.slice(-6);
+  await open(page, '/stock/lasts');
+  await page.getByLabel('A new maker, called').fill(`Ostlery ${mark}`);
+  await page.getByRole('button', { name: 'Add the maker' }).click();
+  await expect(page.getByRole('alert')).toContainText(/letters|width/);
+  await expect(page.getByLabel('A new maker, called')).toHaveValue(`Ostlery ${mark}`);
+  await page.getByLabel('Widths, narrowest first').fill('thin plain full');
+  await page.getByRole('button', { name: 'Add the maker' }).click();
+  await expect(page.getByText(`Ostlery ${mark} is kept.`)).toBeVisible();
+  const addLast = async (name: string): Promise<void> => {
+    await page.getByLabel('A new last, called').fill(name);
+    await page.getByLabel('begun as').selectOption('plover');
+    await page
+      .locator('label', { hasText: /^by/ })
+      .locator('select')
+      .selectOption({ label: `Ostlery ${mark}` });
+    await page.getByRole('button', { name: 'Add it' }).click();
+    await expect(page).toHaveURL(/\/stock\/lasts\/[a-z-]+\d+/);
+  };
+  await addLast(`Merlin ${mark}`);
+  const first = page.url();
+  const { last } = await (await page.request.get(`/api/v1/lasts/${first.split('/').at(-1)}`)).json();
+  expect(last).toMatchObject({ maker: `ostlery-${mark}`, base: { width: 'plain' }, evidence: { mark: 'unsure', note: 'begun as Plover' } });
+  await open(page, '/stock/lasts');
+  await addLast(`Kestrel ${mark}`);
+  await page.getByLabel('A new style on it, called').fill(`Gallop ${mark}`);
+  await page.getByLabel('begun as').selectOption({ index: 1 });
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(
+    page
+      .locator('[data-same-last]')
+      .or(page.getByRole('heading', { name: `Gallop ${mark}` }))
+      .first()
+  ).toContainText(`Gallop ${mark}`);
+  await open(page, new URL(first).pathname);
+  await page.getByLabel(`Last of Ostlery ${mark}`).selectOption({ label: `Kestrel ${mark}` });
+  await page.getByRole('button', { name: `Join it into Merlin ${mark}` }).click();
+  await expect(page.getByText('Joined: 1 styles moved over')).toBeVisible();
+  await expect(page.locator('[data-same-last]')).toContainText(`Gallop ${mark}`);
+  await expect(page.getByText(`also called Kestrel ${mark}`)).toBeVisible();
+  expect((await page.request.get(`/api/v1/lasts/kestrel-${mark}`)).status()).toBe(404);
+  expect((await page.request.delete(`/api/v1/styles/gallop-${mark}`)).status()).toBe(200);
+});
+
 test.describe('the last bench', () => {
   test('lays two over each other, says what differs, takes a customer’s toes, and goes out as SVG in millimetres', async ({ page }) => {
     await open(page, '/stock/bench?shoes=last:plover,last:heron');

@@ -2,7 +2,7 @@
   import type { FootFit, SectionDrawing } from '@chiave/core/fit';
   import { formatSigned, type LengthUnit } from '@chiave/core/measure';
   import { closedPath } from './place';
-  import { colourOf, TIGHT_TO_LOOSE, wordOf } from './tightness';
+  import { colourOf, wordOf } from './tightness';
 
   /** Both feet cut across at the ball; the wearer's left stands on the left. */
   let { sections, feet, unit }: { sections: { side: 'left' | 'right'; section: SectionDrawing }[]; feet: FootFit[]; unit: LengthUnit } = $props();
@@ -61,7 +61,6 @@
         font-weight="700"
         fill={side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}>{side === 'left' ? 'L' : 'R'}</text
       >
-      <title>{side}: girth {formatSigned(section.girthGapMm, unit)} {unit}, {TIGHT_TO_LOOSE.find((s) => s.id === state)?.word ?? state}</title>
     {/each}
   </svg>
   <figcaption class="soft text-sm">

@@ -1,6 +1,7 @@
 import {
   checkFit,
   drawFit,
+  drawSection,
   forecast,
   KIND,
   shoeOf,
@@ -10,10 +11,12 @@ import {
   ZONE,
   type EdgePoint,
   type FlagId,
+  type FootFit,
+  type SectionDrawing,
   type Style,
   type ZoneState
 } from '@chiave/core/fit';
-import { formatSigned } from '@chiave/core/measure';
+import { formatSigned, type Side } from '@chiave/core/measure';
 import { SCALE } from '@chiave/core/size';
 import { EDGE_CUTS } from '../drawing/tightness';
 import { toScreen } from '../drawing/place';
@@ -79,6 +82,7 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
     page.text(side === 'left' ? 'L left' : 'R right', centre - 25, heelY + 3, 5, { width: 50, align: 'center', bold: true, colour: SIDE[side] });
   }
   legend(page, left + wide * 0.78, top);
+  feet.forEach((foot, i) => section(page, foot.foot.side, drawSection(foot, shoe, wear), fit.feet[i], left + wide * 0.88, top + 68 + 33 * i));
   y = heelY + 13;
   page.text('Millimetres of room: plus loose, minus tight', left, y, 3.4, { colour: SOFT });
   y = zoneTable(page, fit.feet, left, y + 5.5, wide);
@@ -92,7 +96,7 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
     y += page.text(`· ${caution}`, left, y, 3.4, { width: wide }) + 1;
   }
   page.text(
-    'Drawn two to five, seen from above, your left on the left. Targets and forecast are estimates; the foot in the shoe decides. Advice, not diagnosis.',
+    'Drawn two to five, seen from above and across the ball, your left on the left. Targets and forecast are estimates; the foot in the shoe decides. Advice, not diagnosis.',
     left,
     page.heightMm - 12,
     3,
@@ -110,6 +114,19 @@ function legend(page: MmPage, x: number, y: number): void {
   Object.entries(EDGE).forEach(([state, colour], i) => {
     page.box(x, y + 7 * i + 1, 8, 2, colour);
     page.text(state.replace('-', ' '), x + 10, y + 7 * i, 3.4);
+  });
+}
+
+/** One foot in its shoe cut across at the ball, the shoe in the colour of its girth. */
+function section(page: MmPage, side: Side, drawn: SectionDrawing, { zones }: FootFit, centre: number, floorY: number): void {
+  const girth = zones.find((z) => z.zone === 'ball-girth')!;
+  const place = ({ x, y }: { x: number; y: number }) => ({ x: centre + (side === 'left' ? 1 : -1) * x * DRAWN, y: floorY - y * DRAWN });
+  page.path(drawn.foot.map(place), { fill: '#f1e2cf', stroke: '#c9b497' });
+  page.path(drawn.shoe.map(place), { stroke: EDGE[girth.state as ZoneState], widthMm: 0.9 });
+  page.text(`${side === 'left' ? 'L' : 'R'} across the ball: ${formatSigned(drawn.girthGapMm, 'mm')} mm`, centre - 22, floorY + 1.5, 3, {
+    width: 44,
+    align: 'center',
+    colour: SIDE[side]
   });
 }
 

@@ -42,10 +42,15 @@
     const from = data.lasts.find((l) => l.id === like);
     if (!from) return;
     const { version: _version, aliases: _aliases, ...rest } = from;
+    // Another maker's letters mean other widths: the last is then told in the middle one of them.
+    const letters = data.makers.find((m) => m.id === maker)?.letters ?? [rest.base.width];
+    const width = letters.includes(rest.base.width) ? rest.base.width : letters[Math.floor(letters.length / 2)];
     const last: Last = {
       ...rest,
       id: slugOf(name),
       name,
+      maker: maker || rest.maker,
+      base: { ...rest.base, width },
       evidence: { mark: 'unsure', lengthSdMm: 3.5, widthSdMm: 3, girthSdMm: 6, note: `begun as ${from.name}` }
     };
     const sent = await send<{ id: string }>('/api/v1/lasts', 'POST', last);

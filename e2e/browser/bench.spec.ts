@@ -1,0 +1,156 @@
+import { expect, test, type Page } from '@playwright/test';
+import { newFitting, open } from './open';
+
+/** The fit bench in the real interface: grid, helps, forecast, compare, and a ranking that is stopped. */
+const verdict = (page: Page) => page.locator('p[data-verdict]');
+const zone = (page: Page, name: RegExp) => page.getByRole('row', { name }).locator('summary').first();
+const opened = async (page: Page, path: string): Promise<void> => {
+  await open(page, path);
+  await expect(page.getByText('Zone by zone')).toBeVisible({ timeout: 20_000 });
+};
+/** Holds the stockroom back, so that a ranking is still under way while a hand is on its way to the button. */
+const slowStock = (page: Page, ms: number) =>
+  page.route('**/api/v1/styles', async (route) => {
+    await new Promise((go) => setTimeout(go, ms));
+    await route.continue();
+  });
+
+test.describe('helps', () => {
+  test('what makes it fit is put in with one press: the whole fit is worked out and drawn anew, and taken out again', async ({ page }) => {
+    const id = await newFitting(page, 'Puts in', [238, 239]);
+    await opened(page, `/fittings/${id}/shoe/lakeside-50?size=40&width=medium`);
+    await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits-with-help');
+    const before = await zone(page, /^toe room/).textContent();
+    const section = page.getByRole('img', { name: /cut across at the ball/ });
+    await expect(section).toContainText(/girth [+−]?[\d.]+\s+mm/);
+    await page.getByRole('button', { name: 'Put that in' }).click();
+    await expect(page.locator('[data-put]')).toContainText(/With .*(toe filler|insole|ball pad|heel grip)/);
+    await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits');
+    expect(await zone(page, /^toe room/).textContent()).not.toBe(before);
+    await zone(page, /^toe room/).click();
+    await expect(page.locator('details.zone[open]').first()).toContainText(/toe filler|heel grip|sock/);
+    await page.getByRole('button', { name: 'Take it all out' }).click();
+    await expect(page.locator('[data-put]')).toHaveCount(0);
+    await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits-with-help');
+    expect(await zone(page, /^toe room/).textContent()).toBe(before);
+  });
+  test('one shoe takes at most two, one of a kind, and the other is left alone', async ({ page }) => {
+    const id = await newFitting(page, 'Two at most', [238, 239]);
+    await opened(page, `/fittings/${id}/shoe/lakeside-50?size=40&width=medium`);
+    const help = (name: string) => page.getByRole('button', { name: `${name} in the left shoe`, exact: true });
+    await help('full insole, 3 mm').click();
+    await expect(page.locator('[data-put]')).toContainText('full insole, 3 mm');
+    await help('full insole, 2 mm').click();
+    await expect(page.locator('[data-put]')).toContainText('full insole, 2 mm');
+    await expect(page.locator('[data-put]')).not.toContainText('full insole, 3 mm');
+    await help('toe filler, 4 mm').click();
+    await expect(page.locator('[data-put]')).toContainText('full insole, 2 mm and toe filler, 4 mm');
+    await expect(help('heel grip, 3 mm')).toBeDisabled();
+    await expect(page.getByRole('button', { name: 'heel grip, 3 mm in the right shoe', exact: true })).toBeEnabled();
+    await expect(page.getByText('mm under the ball')).toHaveCount(1);
+    await page.getByRole('link', { name: /39/ }).first().click();
+    await expect(page.locator('[data-put]')).toHaveCount(0);
+  });
+});
+
+test('with little measured it says what would tell most, and by how much; once measured it asks for something else', async ({ page }) => {
+  const id = await newFitting(page, 'Hardly measured', [250, 250]);
+  const typed = (mm: number) => ({ mm, typed: `${mm} mm` });
+  const feet = (more: object) => {
+    const side = { values: { lengthMm: typed(250), ...more } };
+    return page.request.put(`/api/v1/fittings/${id}/feet`, { data: { left: side, right: side } });
+  };
+  await feet({});
+  await opened(page, `/fittings/${id}/shoe/hedger?size=6&width=F`);
+  const panel = page.locator('[data-next-measure]');
+  await expect(panel).toContainText(/measure the (instep|ball|heel|toe)/);
+  await expect(panel).toContainText(/the chance goes from \d+ to \d+ in 100/);
+  const first = (await panel.locator('summary a').textContent())!;
+  await feet({ ballGirthMm: typed(230), instepGirthMm: typed(232), ballWidthMm: typed(92), heelWidthMm: typed(64), toeHeightMm: typed(22) });
+  await opened(page, `/fittings/${id}/shoe/hedger?size=6&width=F`);
+  if ((await panel.count()) > 0) await expect(panel.locator('summary a')).not.toHaveText(first);
+  await open(page, `/fittings/${id}/shoe/hedger?size=6&width=F`);
+});
+
+test('the grid of lengths by widths opens each neighbour with its own fit', async ({ page }) => {
+  const id = await newFitting(page, 'Neighbours', [262, 263]);
+  await opened(page, `/fittings/${id}/shoe/alderman?size=8.5&width=F`);
+  const grid = page.getByRole('table', { name: /Neighbouring sizes/ });
+  await expect(grid.getByRole('row')).toHaveCount(4);
+  const cell = grid
+    .getByRole('link')
+    .filter({ hasText: /snug|regular|generous/ })
+    .first();
+  const href = (await cell.getAttribute('href'))!;
+  await cell.click();
+  await expect(page).toHaveURL(new RegExp(`size=${new URL(href, 'http://x').searchParams.get('size')!.replace('.', '\\.')}`));
+  await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits');
+});
+
+test.describe('Pull', () => {
+  test('a ranking under way is stopped by one press, and says so; asked again it goes to its end', async ({ page }) => {
+    const id = await newFitting(page, 'Stops it', [245, 246]);
+    await slowStock(page, 2500);
+    await open(page, `/fittings/${id}/pull`);
+    await page.getByRole('button', { name: 'Cancel' }).click();
+    await expect(page.getByText(/stopped/)).toBeVisible();
+    await expect(page.locator('[data-candidate]')).toHaveCount(0);
+    await page.waitForTimeout(3000);
+    await expect(page.locator('[data-candidate]')).toHaveCount(0);
+    await page.getByRole('radio', { name: 'anyone' }).check();
+    await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.locator('[data-candidate]').first()).toBeVisible();
+  });
+  test('one thing is held equal: the size over other lasts, the last over other sizes, and let go again', async ({ page }) => {
+    const id = await newFitting(page, 'Holds', [238, 239]);
+    await page.request.patch(`/api/v1/fittings/${id}`, { data: { kinds: ['pump'] } });
+    await open(page, `/fittings/${id}/pull`);
+    await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.locator('[data-candidate]')).toHaveCount(12);
+    const sizes = () => page.locator('[data-candidate] .text-2xl').allTextContents();
+    const free = new Set((await sizes()).map((s) => s.split(' ')[0]));
+    expect(free.size).toBeGreaterThan(1);
+    await page.getByLabel('Hold equal').selectOption('size');
+    await expect(page.locator('[data-held]')).toContainText(/size \d+(\.5)? \(continental\) in every last/);
+    const held = /size ([\d.]+)/.exec((await page.locator('[data-held]').textContent())!)![1];
+    await expect.poll(async () => [...new Set((await sizes()).map((s) => s.split(' ')[0]))]).toEqual([held]);
+    await page.getByLabel('Hold equal').selectOption('last');
+    await expect(page.locator('[data-held]')).toContainText(/the last \w+/);
+    const last = /the last (\w+)/.exec((await page.locator('[data-held]').textContent())!)![1];
+    await expect
+      .poll(async () =>
+        page
+          .locator('[data-candidate]')
+          .filter({ hasNotText: `last ${last}` })
+          .count()
+      )
+      .toBe(0);
+    await page.getByLabel('Hold equal').selectOption('nothing');
+    await expect(page.locator('[data-held]')).toHaveCount(0);
+    await expect.poll(async () => new Set((await sizes()).map((s) => s.split(' ')[0])).size).toBeGreaterThan(1);
+  });
+  test('what is carried to the chair stands in the short list', async ({ page }) => {
+    const id = await newFitting(page, 'Short list', [238, 239]);
+    await page.request.patch(`/api/v1/fittings/${id}`, { data: { kinds: ['pump'] } });
+    await open(page, `/fittings/${id}/pull`);
+    const first = page.locator('[data-candidate]').first();
+    await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    const name = (await first.getByRole('link').first().textContent())!.trim();
+    await first.getByRole('button', { name: 'Carry to the chair' }).click();
+    await expect(page.locator('[data-short-list]')).toContainText(name);
+    await page.locator('[data-short-list]').getByRole('link').click();
+    await expect(page).toHaveURL(/\/try$/);
+  });
+});
+
+test('the school for sandals and boots between two sizes is chosen in Ask and moves what fits', async ({ page }) => {
+  const id = await newFitting(page, 'Between', [241, 241]);
+  await open(page, `/fittings/${id}/ask`);
+  const school = page.getByRole('group', { name: /between two sizes/ });
+  await school.getByText('sandals down, closed boots up').click();
+  await expect.poll(async () => (await (await page.request.get(`/api/v1/fittings/${id}`)).json()).betweenSchool).toBe('sandals-down');
+  const sandal = (await (await page.request.get('/api/v1/styles')).json()).styles.find((s: { kind: string }) => s.kind === 'pole-sandal');
+  await opened(page, `/fittings/${id}/shoe/${sandal.id}?size=${sandal.from}&width=${encodeURIComponent(sandal.widths[0])}`);
+  await zone(page, /^toe room/).click();
+  await expect(page.locator('details.zone[open]').first()).toContainText('limits -5.1 and 7.9 mm');
+});
