@@ -169,6 +169,10 @@ describe('what to measure next', () => {
     );
     expect(nextMeasures(sure, label, wear)[0]).toMatchObject({ what: 'shoe', id: 'girthMm' });
   });
+  it('a misfit that is as good as sure is not measured again', () => {
+    const short = nextMeasures(vague, loose({ insoleLengthMm: 246, madeForFootMm: 238 }), wear);
+    expect(short).toEqual([]);
+  });
   it('where nothing is in doubt nothing is asked for', () => {
     expect(nextMeasures(vague, completeShoe({ kind: 'oxford', insoleLengthMm: 215 }), wear)).toEqual([]);
   });

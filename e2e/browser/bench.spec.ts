@@ -64,7 +64,7 @@ test('with little measured it says what would tell most, and by how much; once m
   await opened(page, `/fittings/${id}/shoe/hedger?size=6&width=F`);
   const panel = page.locator('[data-next-measure]');
   await expect(panel).toContainText(/measure the (instep|ball|heel|toe)/);
-  await expect(panel).toContainText(/the chance goes from \d+ to \d+ in 100/);
+  await expect(panel).toContainText(/the chance (rises|falls) by \d+ in 100/);
   const first = (await panel.locator('summary a').textContent())!;
   await feet({ ballGirthMm: typed(230), instepGirthMm: typed(232), ballWidthMm: typed(92), heelWidthMm: typed(64), toeHeightMm: typed(22) });
   await opened(page, `/fittings/${id}/shoe/hedger?size=6&width=F`);

@@ -43,6 +43,8 @@ const FOOT_MEASURES: readonly MeasureId[] = [
 ];
 /** A measurement that makes nothing at least this much surer is not asked for. */
 const WORTH = 1.25;
+/** Below this chance that it is not as the figures say there is nothing to settle. */
+const LEAST_DOUBT = 0.15;
 /** What settles less than this share of the doubt is not worth the customer's time. */
 const LEAST_SETTLED = 0.04;
 
@@ -68,7 +70,7 @@ export function nextMeasures(feet: readonly WornFoot[], shoe: Shoe, wear: Wear):
   const chance = (some: readonly WornFoot[], it: Shoe): number => chanceOf(some, it, wear, targets, seen, POINTS);
   const now = chance(feet, shoe);
   const before = doubtLeft(now, fits);
-  if (before === 0) return [];
+  if (before < LEAST_DOUBT) return [];
   const found: NextMeasure[] = [];
   const add = (what: NextMeasure['what'], id: NextMeasure['id'], name: string, fromSdMm: number, toSdMm: number, then: () => number): void => {
     if (fromSdMm < toSdMm * WORTH) return;

@@ -6,7 +6,7 @@
   let { next, footHref, lastHref }: { next: NextMeasure[]; footHref: string; lastHref: string } = $props();
   const percent = (share: number): number => Math.round(100 * share);
   const words = (m: NextMeasure): string =>
-    `known to ± ${formatLength(m.fromSdMm, 'mm')} now, ± ${formatLength(m.toSdMm, 'mm')} then; if it comes out as expected the chance goes from ${percent(m.chanceNow)} to ${percent(m.chanceThen)} in 100`;
+    `known to ± ${formatLength(m.fromSdMm, 'mm')} now, ± ${formatLength(m.toSdMm, 'mm')} then; if it comes out as expected the chance ${m.chanceThen >= m.chanceNow ? 'rises' : 'falls'} by ${Math.abs(percent(m.chanceThen) - percent(m.chanceNow))} in 100`;
 </script>
 
 {#if next.length > 0}
