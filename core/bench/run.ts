@@ -6,13 +6,14 @@ import { slipFigures } from './slips';
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Bench } from 'tinybench';
-import { checkFit, compare, compilePair, completeShoe, fitOnce, footAsWorn, NO_AIDS, ORDINARY_WEAR, POINTS, rankAll } from '../src/fit';
+import { checkFit, compare, compilePair, completeShoe, fitOnce, footAsWorn, NO_AIDS, ORDINARY_WEAR, POINTS, rankAll, type WornFoot } from '../src/fit';
 import { compileShoe } from '../src/last';
 import { STATIONS } from '../src/shape';
 import { completeFoot } from '../src/measure';
 import { convertFoot, convertLabel, SCALE_IDS } from '../src/size';
 import { allStyles } from '../../demo/lasts';
 import { lastFigures } from './lasts';
+import { rankFigures, stockOf } from './ranking';
 import { polygonFigures } from './polygons';
 import { benchMany } from './sizes';
 import { bruteForceRoom, pairOf } from '../tests/brute-force';
@@ -24,6 +25,8 @@ const wear = { ...ORDINARY_WEAR, sockMm: 1 };
 const feet = (['left', 'right'] as const).map((side, i) =>
   footAsWorn(completeFoot({ side, values: { lengthMm: { mm: 250 + i }, ballWidthMm: { mm: 92 }, ballGirthMm: { mm: 230 } }, toeShape: 'egyptian' }), wear)
 );
+/** Feet of which nothing has been worked out yet. */
+const freshFeet = (): WornFoot[] => feet.map(({ foot }) => footAsWorn(foot, wear));
 const shoe = completeShoe({ kind: 'oxford', insoleLengthMm: 268, toeShape: 'almond', ballGirthMm: 232 });
 const stock = allStyles();
 const all = [...SCALE_IDS];
@@ -61,6 +64,18 @@ console.log(
   `demo stockroom, ${stock.length} styles, ${considered} sizes and widths, both feet, with doubt and remedies: ${rankMs.toFixed(0)} ms (${candidates.length} candidates)`
 );
 
+/** How the cost of a ranking grows with the stockroom: the last of three runs, when the machine knows the code. */
+const STOCKROOMS = [12_500, 25_000, 50_000];
+const ranking = STOCKROOMS.map((items) => {
+  const some = stockOf(stock, items);
+  const [first, , last] = [0, 1, 2].map(() => rankFigures(some, freshFeet(), wear));
+  return { ...last, coldMs: first.allMs };
+});
+for (const r of ranking)
+  console.log(
+    `ranking ${r.items.toLocaleString('en')} sizes and widths for two feet: first screenful ${r.firstMs.toFixed(0)} ms, all ${r.candidates} candidates ${r.allMs.toFixed(0)} ms (${r.coldMs.toFixed(0)} ms the first time); ${((1000 * r.allMs) / r.items).toFixed(1)} microseconds each`
+  );
+
 const many = benchMany();
 console.log(`100,000 lines read and converted into four scales: ${many.rowsMs.toFixed(0)} ms, ${many.rowsMb.toFixed(0)} MB kept`);
 console.log(`one label into four scales, every school, against the four sums alone by a general unit library: ${many.ratio.toFixed(1)} times as quick`);
@@ -82,7 +97,19 @@ console.log(
   `slips of the tape, ${slips.sets} honest pairs of feet from another generator: false alarms ${share(slips.falseAlarms, slips.sets)}; of ${slips.made} single slips beyond five deviations found ${share(slips.found, slips.made)}, named with the right figure ${share(slips.explained, slips.made)}; waist taped as ball found ${share(slips.ballForWaist, slips.sets)}; sides exchanged found ${share(slips.exchanged.found, slips.sets)}, falsely ${share(slips.exchanged.falsely, slips.sets)}`
 );
 
-const results = { node: process.version, at: new Date().toISOString(), perSecond, rankMs, many, lasts, polygons, slips, styles: stock.length, considered };
+const results = {
+  node: process.version,
+  at: new Date().toISOString(),
+  perSecond,
+  rankMs,
+  ranking,
+  many,
+  lasts,
+  polygons,
+  slips,
+  styles: stock.length,
+  considered
+};
 writeFileSync(fileURLToPath(new URL('results.json', import.meta.url)), `${JSON.stringify(results, null, 2)}\n`);
 
 /** Ratios that hold on any machine: what is quick must be quick for its reason. */
@@ -91,6 +118,13 @@ const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
   { what: 'full fit over brute-force toe room', ratio: rate('full fit:') / rate('toe room by brute force'), least: 20 },
   { what: 'label conversion over a general unit library', ratio: many.ratio, least: 1 },
   { what: 'full fit over a general polygon library', ratio: polygons.ratio, least: 300 },
+  // Cheaper than fitting every size and width once would be: the bound is what makes it so.
+  { what: 'ranking over fitting all', ratio: (2 * ranking[2].items) / ranking[2].allMs / (rate('fit for ranking') / 1000), least: 1 },
+  {
+    what: 'cost of a size and width at 50,000 over that at 12,500',
+    ratio: ranking[0].allMs / ranking[0].items / (ranking[2].allMs / ranking[2].items),
+    least: 0.5
+  },
   { what: 'grading over full fit', ratio: lasts.gradesPerSecond / rate('full fit:'), least: 5 }
 ];
 let failed = 0;

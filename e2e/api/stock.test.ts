@@ -436,4 +436,18 @@ describe('a ranking over the API', () => {
     expect(half.status).toBe(200);
     for (const c of half.body.candidates) expect(c.verdict).not.toBe('fits');
   });
+  it('one shoe that contradicts itself is refused by the field that mends it; one hardly known says what to measure', async () => {
+    const foot = { side: 'left', lengthMm: 250 };
+    const refused = await post('/fit/check', { foot, shoe: { kind: 'oxford', insoleLengthMm: 272, ballWidthMm: 95, ballGirthMm: 150 } });
+    expect(refused.status).toBe(422);
+    expect(refused.type).toContain('problem+json');
+    expect(refused.body.errors).toEqual([{ path: 'shoe.ballGirthMm', message: expect.stringMatching(/cannot go round a bottom 95 wide/) }]);
+    const known = await post('/fit/check', { foot, shoe: { kind: 'oxford', insoleLengthMm: 272, toeShape: 'round', toeDepthMm: 32 } });
+    expect(known.status).toBe(200);
+    expect(known.body.assumed).toEqual(expect.arrayContaining(['foot.instepGirthMm', 'shoe.ballGirthMm']));
+    for (const m of known.body.measureNext)
+      expect(m).toMatchObject({ what: expect.stringMatching(/^(foot|shoe)$/), name: expect.any(String), settles: expect.any(Number) });
+    expect(known.body.measureNext.length).toBeGreaterThan(0);
+    expect(known.body.measureNext[0].toSdMm).toBeLessThan(known.body.measureNext[0].fromSdMm);
+  });
 });

@@ -72,6 +72,23 @@ test('with little measured it says what would tell most, and by how much; once m
   await open(page, `/fittings/${id}/shoe/hedger?size=6&width=F`);
 });
 
+test('pointing to the edge of a foot tells its millimetres there, left and right apart', async ({ page }) => {
+  const id = await newFitting(page, 'Points', [262, 263]);
+  await opened(page, `/fittings/${id}/shoe/alderman?size=8.5&width=F`);
+  const drawing = page.getByRole('img', { name: /from above, to scale/ });
+  const told = page.locator('[data-pointed]');
+  await expect(told).toContainText('Point to the edge');
+  await drawing.scrollIntoViewIfNeeded();
+  const box = (await drawing.boundingBox())!;
+  const at = (x: number, y: number) => page.mouse.move(box.x + (box.width * x) / 640, box.y + (box.height * y) / 660);
+  await at(235, 300);
+  await expect(told).toContainText(/^L\s+inner side, \d+(\.\d)? mm from the heel: (gap|touches)/);
+  await at(525, 300);
+  await expect(told).toContainText(/^R\s+outer side, \d+/);
+  await at(320, 600);
+  await expect(told).toContainText('Point to the edge');
+});
+
 test('the grid of lengths by widths opens each neighbour with its own fit', async ({ page }) => {
   const id = await newFitting(page, 'Neighbours', [262, 263]);
   await opened(page, `/fittings/${id}/shoe/alderman?size=8.5&width=F`);

@@ -37,3 +37,4 @@ export * from './symptoms';
 export * from './trade';
 export * from './style-details';
 export * from './section';
+export * from './check-shoe';

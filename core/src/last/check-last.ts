@@ -20,7 +20,7 @@ const LIMITS: readonly (readonly [keyof Last['base'], number, number, string])[]
   ['littleToeDepthMm', 5, 70, 'depth at the little toe']
 ];
 /** A girth cannot be less than twice the bottom it goes round, and this little height on top [estimate]. */
-const LEAST_GIRTH_OVER_WIDTH = 2.05;
+export const LEAST_GIRTH_OVER_WIDTH = 2.05;
 /** A last longer or shorter than its foot by more than this is a slip, mm. */
 const INSOLE_OVER_FOOT: readonly [number, number] = [-15, 70];
 /** The sides must have this much length between ball and tip to come in, of the foot. */

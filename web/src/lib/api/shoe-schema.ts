@@ -1,4 +1,4 @@
-import { CLOSURES, KIND_IDS, UPPER_IDS, type ShoeInput } from '@chiave/core/fit';
+import { checkShoe, CLOSURES, KIND_IDS, UPPER_IDS, type ShoeInput } from '@chiave/core/fit';
 import { TOE_FAMILY_IDS } from '@chiave/core/last';
 import { SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
@@ -42,15 +42,7 @@ export const shoeSchema = z
       .optional()
   })
   .superRefine((shoe, context) => {
-    if (shoe.madeForFootMm !== undefined && shoe.madeForFootMm > shoe.insoleLengthMm + 10) {
-      context.addIssue({ code: 'custom', path: ['madeForFootMm'], message: 'a shoe is not made for a foot longer than its insole' });
-    }
-    if (shoe.platformMm !== undefined && shoe.heelHeightMm !== undefined && shoe.platformMm > shoe.heelHeightMm + 60) {
-      context.addIssue({ code: 'custom', path: ['platformMm'], message: 'the platform is far higher than the heel; check both' });
-    }
-    if (shoe.taperStartMm !== undefined && shoe.taperStartMm >= shoe.insoleLengthMm) {
-      context.addIssue({ code: 'custom', path: ['taperStartMm'], message: 'the taper starts before the end of the insole' });
-    }
+    for (const { path, message } of checkShoe(shoe)) context.addIssue({ code: 'custom', path: [path], message });
   })
   .meta({ id: 'Shoe' });
 

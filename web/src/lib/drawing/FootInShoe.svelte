@@ -43,11 +43,45 @@
   const signed = (mm: number) => (mm < -0.05 ? `touches, ${formatLength(-mm, unit)} over` : `gap ${formatLength(Math.max(0, mm), unit)}`);
   /** On a heel the foot shortens and may slide: what is drawn is the foot before that. */
   const onHeel = (side: string) => fitOf(side)?.heel != null;
+  /** The place of the edge nearest to the pointer or finger, in words with its millimetres. */
+  let pointed = $state<{ side: 'left' | 'right'; words: string; x: number; y: number } | null>(null);
+  let svg = $state<SVGSVGElement>();
+  /** Further than this from every edge nothing is meant, in units of the drawing. */
+  const REACH = 40;
+  function point(event: PointerEvent): void {
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg!.getScreenCTM()!.inverse());
+    let nearest = REACH;
+    pointed = null;
+    for (const { side, drawing } of drawings) {
+      const place = toScreen(side, centre(side), HEEL_Y, scale);
+      for (const [name, edge] of [
+        ['inner', drawing.inner],
+        ['outer', drawing.outer]
+      ] as const) {
+        for (const p of edge) {
+          const { x, y } = place(p);
+          const away = Math.hypot(x - at.x, y - at.y);
+          if (away >= nearest) continue;
+          nearest = away;
+          pointed = { side, x, y, words: `${name} side, ${formatLength(p.x, unit)} from the heel: ${signed(p.clearanceMm)}` };
+        }
+      }
+    }
+  }
   const fitOf = (side: string) => feet.find((f) => f.side === side);
 </script>
 
 <figure>
-  <svg viewBox="0 0 {WIDTH} 660" role="img" aria-label="Both feet in their shoes from above, to scale; the wearer's left on the left" class="w-full">
+  <svg
+    bind:this={svg}
+    onpointermove={point}
+    onpointerdown={point}
+    onpointerleave={() => (pointed = null)}
+    viewBox="0 0 {WIDTH} 660"
+    role="img"
+    aria-label="Both feet in their shoes from above, to scale; the wearer's left on the left"
+    class="w-full"
+  >
     <text x={WIDTH / 2} y="16" text-anchor="middle" font-size="14" fill="var(--color-ink-soft)">from above, to scale · your left on the left</text>
     {#each drawings as { side, drawing } (side)}
       {@const place = toScreen(side, centre(side), HEEL_Y, scale)}
@@ -99,12 +133,17 @@
       <text x={centre(side)} y={HEEL_Y + 40} text-anchor="middle" font-size="22" font-weight="700" fill={colour}>{side === 'left' ? 'L' : 'R'} {side}</text>
       <title>{side}: inner side {signed(worst(drawing.inner).clearanceMm)}, outer side {signed(worst(drawing.outer).clearanceMm)}</title>
     {/each}
+    {#if pointed}<circle cx={pointed.x} cy={pointed.y} r="6" fill="var(--color-brass-bright)" stroke="var(--color-ink)" stroke-width="1.5" />{/if}
     <defs>
       <marker id="tip" viewBox="0 0 8 8" refX="4" refY="4" markerWidth="6" markerHeight="6" orient="auto"
         ><path d="M0 0 L8 4 L0 8 Z" fill="var(--color-ink)" /></marker
       >
     </defs>
   </svg>
+  <p class="figures min-h-6 text-sm" role="status" data-pointed>
+    {#if pointed}<b class={pointed.side === 'left' ? 'side-L' : 'side-R'}>{pointed.side === 'left' ? 'L' : 'R'}</b>
+      {pointed.words}{:else}<span class="soft">Point to the edge of a foot, or tap it, for its millimetres.</span>{/if}
+  </p>
   <figcaption class="mt-1 text-sm soft">
     <ul class="flex flex-wrap gap-x-4 gap-y-1" aria-label="Colours of the edge">
       {#each TIGHT_TO_LOOSE as s (s.id)}

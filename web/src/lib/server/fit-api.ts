@@ -2,6 +2,7 @@ import {
   checkFit,
   completeShoe,
   helpsFor,
+  nextMeasures,
   shoeOf,
   targetsFor,
   footAsWorn,
@@ -45,7 +46,8 @@ export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSch
   const wearing = toWear(wear);
   const whole = completeFoot(toFootInput(foot));
   const made = shoeFrom(shoe);
-  const fit = checkFit([footAsWorn(whole, wearing)], made, wearing, flags, POINTS.opened);
+  const worn = footAsWorn(whole, wearing);
+  const fit = checkFit([worn], made, wearing, flags, POINTS.opened);
   const [one] = fit.feet;
   return {
     usableLengthMm: round(one.usableLengthMm),
@@ -58,6 +60,17 @@ export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSch
     heel: one.heel,
     remedies: remediesOut(one),
     assumed: [...whole.assumed.map((field) => `foot.${field}`), ...made.assumed],
+    measureNext: nextMeasures([worn], made, wearing)
+      .slice(0, 3)
+      .map(({ what, id, name, fromSdMm, toSdMm, chanceThen, settles }) => ({
+        what,
+        id,
+        name,
+        fromSdMm: round(fromSdMm),
+        toSdMm: round(toSdMm),
+        chanceThen: round(chanceThen),
+        settles: round(settles)
+      })),
     cautions: fit.cautions
   };
 }

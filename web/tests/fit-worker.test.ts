@@ -1,0 +1,173 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { byRank, rankAll, sizeText, type Candidate } from '@chiave/core/fit';
+import { allStyles } from '../../demo/lasts';
+import { wearOf, wornFeetOf, type FittingState } from '../src/lib/fit-feet';
+import { briefOf } from '../src/lib/style-brief';
+import type { Answer, Ask, PairAsk } from '../src/lib/workers/messages';
+
+/** The fit worker through its own door: what is posted to it, and what it posts back. */
+const styles = allStyles();
+const pumps = styles.filter((s) => s.kind === 'pump');
+const lakeside = styles.find((s) => s.id === 'lakeside-50')!;
+let said: Answer[] = [];
+let fetched = 0;
+/** Holds the stockroom back until it is let go. */
+let letGo: () => void = () => {};
+let held = false;
+
+const sideOf = (mm: number) => ({
+  values: { lengthMm: { mm, how: 'device' }, ballWidthMm: { mm: 90, how: 'device' }, ballGirthMm: { mm: 222, how: 'tape' } },
+  toeShape: 'egyptian',
+  archType: null,
+  bunionMm: null,
+  hammerToeMm: null,
+  ankleReachDeg: null,
+  posture: null,
+  print: null
+});
+const fitting = {
+  openedAt: new Date().toISOString(),
+  sockMm: 0.3,
+  insertMm: 0,
+  preference: 'regular',
+  measuredAt: '',
+  wornAt: '',
+  breakIn: 'now',
+  roomSchool: 'middle',
+  betweenSchool: 'middle',
+  shopTargets: null,
+  population: 'general',
+  measuredLoad: 'standing',
+  measuredSockMm: 0,
+  measuredWarm: false,
+  wornWarm: false,
+  weightKg: null,
+  feetWeightKg: null,
+  stateOff: [],
+  feet: { left: sideOf(238), right: sideOf(239) },
+  customer: { born: 1980, flags: [] }
+} as unknown as FittingState;
+const pair = (more: Partial<PairAsk> = {}): PairAsk => ({ fitting, style: lakeside, size: 40, width: 'medium', flags: [], ...more });
+type Handler = (event: { data: Ask }) => Promise<void>;
+const ask = (data: Ask): Promise<void> => (globalThis as unknown as { onmessage: Handler }).onmessage({ data });
+const rank = (job: number, more: Partial<Extract<Ask, { kind: 'rank' }>> = {}): Promise<void> =>
+  ask({ kind: 'rank', job, fitting, styleIds: pumps.map((s) => s.id), heldSize: null, fresh: false, ...more });
+const of = <K extends Answer['kind']>(kind: K, job: number): Extract<Answer, { kind: K }>[] =>
+  said.filter((a): a is Extract<Answer, { kind: K }> => a.kind === kind && a.job === job);
+const candidates = (job: number): Candidate[] => of('progress', job).flatMap((a) => a.candidates);
+
+beforeEach(async () => {
+  said = [];
+  fetched = 0;
+  held = false;
+  vi.resetModules();
+  vi.stubGlobal('onmessage', null);
+  vi.stubGlobal('postMessage', (answer: Answer) => said.push(structuredClone(answer)));
+  vi.stubGlobal('fetch', async () => {
+    fetched++;
+    if (held) await new Promise<void>((go) => (letGo = go));
+    return { ok: true, json: async () => ({ styles: structuredClone(styles) }) };
+  });
+  await import('../src/lib/workers/fit.worker');
+});
+afterEach(() => vi.unstubAllGlobals());
+
+describe('ranking in the worker', () => {
+  it('tells every style once, a screenful first, with what the core says of them', async () => {
+    await rank(1);
+    const told = candidates(1);
+    const straight = rankAll(pumps, wornFeetOf(fitting), wearOf(fitting));
+    expect([...told].sort(byRank).map((c) => [c.styleId, c.size, c.width, c.probability])).toEqual(
+      straight.candidates.map((c) => [c.styleId, c.size, c.width, c.probability])
+    );
+    expect(of('progress', 1)[0].candidates.length).toBeGreaterThanOrEqual(1);
+    expect(of('progress', 1).at(-1)).toMatchObject({ done: pumps.length, of: pumps.length });
+    expect(of('progress', 1).reduce((n, a) => n + a.considered, 0)).toBe(straight.considered);
+    expect(of('ranked', 1)[0].tookMs).toBeGreaterThan(0);
+  });
+  it('fetches the stockroom once for many questions, and anew when a page asks for it', async () => {
+    await rank(1);
+    await rank(2);
+    expect(fetched).toBe(1);
+    await rank(3, { fresh: true });
+    expect(fetched).toBe(2);
+  });
+  it('a newer ranking takes the place of an older one, which says no more', async () => {
+    held = true;
+    const older = rank(1);
+    const newer = rank(2, { styleIds: pumps.slice(0, 3).map((s) => s.id) });
+    letGo();
+    await Promise.all([older, newer]);
+    expect(of('ranked', 1)).toEqual([]);
+    expect(candidates(1)).toEqual([]);
+    expect(of('ranked', 2)).toHaveLength(1);
+    expect(candidates(2).length + of('progress', 2).flatMap((a) => a.unranked).length).toBe(3);
+  });
+  it('stopped while the stockroom is on its way, it ranks nothing', async () => {
+    held = true;
+    const under = rank(1);
+    await ask({ kind: 'stop', job: 2 });
+    letGo();
+    await under;
+    expect(said).toEqual([]);
+  });
+  it('held to a size, every style is ranked in that size, and those not made in it are left out', async () => {
+    await rank(1, { heldSize: 38 });
+    expect(candidates(1).length).toBeGreaterThan(5);
+    for (const c of candidates(1)) expect(c.size).toBe('38');
+    const made = pumps.filter((s) => s.scale === 'eu' || sizeText(s, 38) === '38').length;
+    expect(candidates(1).length).toBeLessThanOrEqual(made);
+  });
+  it('a style taken away since the page was opened is passed over', async () => {
+    await rank(1, { styleIds: ['no-longer-here', pumps[0].id] });
+    expect(of('failed', 1)).toEqual([]);
+    expect(of('progress', 1).at(-1)).toMatchObject({ done: 1, of: 1 });
+  });
+  it('when the server does not answer it says so, and asks again next time', async () => {
+    vi.stubGlobal('fetch', async () => ({ ok: false }));
+    await rank(1);
+    expect(of('failed', 1)[0].message).toMatch(/stockroom could not be read/);
+    vi.stubGlobal('fetch', async () => ({ ok: true, json: async () => ({ styles }) }));
+    await rank(2);
+    expect(of('ranked', 2)).toHaveLength(1);
+  });
+});
+
+describe('an opened pair in the worker', () => {
+  it('comes with drawings, section, grid, trade and what to measure next; then with other sizes and lasts', async () => {
+    await ask({ kind: 'open', job: 1, ...pair() });
+    const { opened } = of('opened', 1)[0];
+    expect(opened.drawings.map((d) => d.side)).toEqual(['left', 'right']);
+    expect(opened.drawings[0].section.shoe.length).toBeGreaterThan(40);
+    expect(opened.grid.widths).toEqual([...lakeside.widths]);
+    expect(opened.fit.feet).toHaveLength(2);
+    expect(Array.isArray(opened.next)).toBe(true);
+    expect(of('others', 1)[0].others.length).toBeGreaterThan(0);
+    expect(said.findIndex((a) => a.kind === 'opened')).toBeLessThan(said.findIndex((a) => a.kind === 'others'));
+  });
+  it('laid with helps it is the same pair with them in, on the side they were put in', async () => {
+    await ask({ kind: 'lay', job: 1, ...pair() });
+    await ask({ kind: 'lay', job: 2, ...pair({ put: { left: [{ kind: 'full-insole', mm: 3 }] } }) });
+    const [plain, filled] = [of('laid', 1)[0].laid, of('laid', 2)[0].laid];
+    expect(filled.fit.feet.map((f) => f.putIn)).toEqual([['full insole, 3 mm'], []]);
+    expect(filled.drawings[0].section.underMm).toBe(3);
+    expect(filled.drawings[1]).toEqual(plain.drawings[1]);
+    expect(filled.drawings[0].section.girthGapMm).toBeCloseTo(plain.drawings[0].section.girthGapMm - 5, 6);
+  });
+  it('what cannot be put in is refused in words', async () => {
+    await ask({ kind: 'lay', job: 1, ...pair({ put: { left: [{ kind: 'full-insole', mm: 40 }] } }) });
+    expect(of('failed', 1)[0].message).toMatch(/not among the strengths/);
+    await ask({ kind: 'open', job: 2, ...pair({ width: 'enormous' }) });
+    expect(of('failed', 2)[0].message).toMatch(/no width enormous/);
+  });
+});
+
+describe('a style in brief', () => {
+  it('is what lists filter and name by, and a small part of the whole', () => {
+    for (const style of styles) {
+      const brief = briefOf(style);
+      expect(brief).toMatchObject({ id: style.id, maker: style.maker.name, lastId: style.last.id, family: style.last.family });
+      expect(JSON.stringify(brief).length).toBeLessThan(0.35 * JSON.stringify(style).length);
+    }
+  });
+});
