@@ -52,17 +52,19 @@ describe('helps put in', () => {
   });
   it('what is said to make it fit does, once it is in', () => {
     let asked = 0;
+    const over = fc.double({ min: 0, max: 14, noNaN: true });
     fc.assert(
-      fc.property(fitted, ({ foot: f, shoe, wear: worn }) => {
-        const helps = fitsWithHelps(f.dims, shoe, worn, targetsFor(shoe, worn));
+      fc.property(over, over, over, (girth, length, heel) => {
+        const shoe = loose({ ballGirthMm: 232 + girth, instepGirthMm: 234 + girth, insoleLengthMm: 266 + length, heelWidthMm: 62 + heel / 2 });
+        const helps = fitsWithHelps(foot.dims, shoe, wear, targetsFor(shoe, wear));
         if (!helps || helps.length === 0) return;
         asked++;
         expect(helps.length).toBeLessThanOrEqual(MOST_PUT_IN);
-        expect(checkFit([f], shoe, worn, [], 16, { [f.foot.side]: helps }).verdict).toBe('fits');
+        expect(checkFit([foot], shoe, wear, [], 16, { left: helps }).verdict).toBe('fits');
       }),
-      { numRuns: 700 }
+      { numRuns: 120 }
     );
-    expect(asked).toBeGreaterThan(2);
+    expect(asked).toBeGreaterThan(5);
   });
   it('goes into one shoe and leaves the other as it was', () => {
     const pair = [footOf({ lengthMm: { mm: 250 } }, 'left'), footOf({ lengthMm: { mm: 254 } }, 'right')];
