@@ -11,20 +11,25 @@
 
 {#if next.length > 0}
   {@const best = next[0]}
-  <details class="sheet mt-2" data-next-measure>
-    <summary class="min-h-8 content-center"
-      >What would tell most: <a href={best.what === 'foot' ? footHref : lastHref} class="font-semibold"
+  <section class="sheet mt-2" data-next-measure aria-label="What to measure next">
+    <p>
+      What would tell most: <a href={best.what === 'foot' ? footHref : lastHref} class="font-semibold"
         >measure {best.what === 'foot' ? 'the ' : ''}{best.name}</a
       >
-      <span class="soft">settles {percent(best.settles)} of 100 parts of the doubt: {words(best)}.</span></summary
-    >
-    <ul>
-      {#each next.slice(1, 5) as m (m.what + m.id)}
-        <li>
-          <a href={m.what === 'foot' ? footHref : lastHref}>{m.what === 'foot' ? 'the ' : ''}{m.name}</a>
-          <span class="soft">{percent(m.settles)} of 100: {words(m)}.</span>
-        </li>
-      {:else}<li class="soft">Nothing else would tell much.</li>{/each}
-    </ul>
-  </details>
+      <span class="soft">settles {percent(best.settles)} of 100 parts of the doubt: {words(best)}.</span>
+    </p>
+    {#if next.length > 1}
+      <details>
+        <summary class="soft min-h-8 content-center">and what would tell less</summary>
+        <ul>
+          {#each next.slice(1, 5) as m (m.what + m.id)}
+            <li>
+              <a href={m.what === 'foot' ? footHref : lastHref}>{m.what === 'foot' ? 'the ' : ''}{m.name}</a>
+              <span class="soft">{percent(m.settles)} of 100: {words(m)}.</span>
+            </li>
+          {/each}
+        </ul>
+      </details>
+    {/if}
+  </section>
 {/if}
