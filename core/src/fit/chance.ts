@@ -23,6 +23,7 @@ const zone = blankZones();
  * `doubtOf`, with the fit taken along its tangent, which bends once for width; the slide on a heel and its lift are worked out whole.
  * A wider foot is taken as a narrower shoe, a longer one as a shorter shoe.
  * @param seen what each foot's fit came out as, in the order of `feet`
+ * @param needed gives up once no more than this can come of it: what is answered then is too little, and known to be
  */
 export function chanceOf(
   feet: readonly WornFoot[],
@@ -30,7 +31,8 @@ export function chanceOf(
   wear: Wear,
   targets: Targets,
   seen: readonly Clearances[],
-  points: number = POINTS.ranked
+  points: number = POINTS.ranked,
+  needed = -1
 ): number {
   const d = SHOE_CAUSES + FOOT_CAUSES * feet.length;
   const z = pointsOf(feet, points);
@@ -41,7 +43,7 @@ export function chanceOf(
   const insideNow = { ...inside };
   let within = 0;
   for (let n = 0; n < points; n++) {
-    if (n === HOPELESS_AFTER && within === 0) break;
+    if ((n === HOPELESS_AFTER && within === 0) || (within + points - n) / points <= needed) break;
     let all = true;
     for (let f = 0; all && f < feet.length; f++) all = pointWithin(tangents[f], feet[f].dims, shoe, insideNow, wear, limits, z, n * d, owns[f]);
     if (all) within++;

@@ -4,6 +4,7 @@ import type { ScaleId } from '../size';
 import { fitCell, likelier, zonesInBrief, type Cell, type ZoneBrief } from './cell';
 import { chanceOf } from './chance';
 import { insideWorn, shapeOf } from './clearances';
+import { POINTS } from './error-model';
 import type { Verdict } from './judge';
 import type { KindId } from './kinds';
 import { limitsOf, type Limits } from './limits';
@@ -124,9 +125,12 @@ function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoo
 
 /** The better of a style's two likeliest fitting cells, as a candidate. */
 function fittingCandidate({ style, fitting }: StyleLook, feet: readonly WornFoot[], wear: Wear): Candidate {
-  const chances = fitting.map((cell) => chanceOf(feet, cell.shoe, wear, cell.targets, cell.seen));
-  const better = chances[1] > chances[0] + WEIGHED.better ? 1 : 0;
-  return toCandidate(style, fitting[better], chances[better], []);
+  const [nearest, second] = fitting;
+  const chance = chanceOf(feet, nearest.shoe, wear, nearest.targets, nearest.seen);
+  if (!second) return toCandidate(style, nearest, chance, []);
+  const needed = chance + WEIGHED.better;
+  const other = chanceOf(feet, second.shoe, wear, second.targets, second.seen, POINTS.ranked, needed);
+  return other > needed ? toCandidate(style, second, other, []) : toCandidate(style, nearest, chance, []);
 }
 
 /** A style's least misfits, least first. */
