@@ -1,7 +1,7 @@
 /**
  * How the stock table and the ranking work with thousands of sizes and widths, in the real application and browser: a throwaway database is filled through the
- * import, the table opened, searched, filtered and scrolled frame by frame, and the stockroom ranked in the worker. Printed; the frame
- * limit is asserted.
+ * import, the table opened, searched, filtered and scrolled frame by frame, and the stockroom ranked in the worker. Printed; that
+ * a frame does not grow with the rows is asserted.
  */
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -14,7 +14,8 @@ const SIZES = [12_000, 50_000];
 const FRAMES = 300;
 /** Six rows a frame is a hard throw of the wheel and has to hold; twenty-four is a thumb drawn down the bar and is printed. */
 const STEPS_PX = [264, 1056];
-const LIMIT_MS = 32;
+/** Scrolling four times as many rows may take a frame so many times as long: rows out of sight must not count. */
+const MOST_TIMES = 3;
 const ROW_PX = 44;
 
 const app = await throwaway(root);
@@ -101,18 +102,18 @@ async function measure(browser) {
   console.log(
     `  opened in ${(opened / 1000).toFixed(1)} s, listed in ${(listed / 1000).toFixed(1)} s; searches ${rounded(searches)} ms, filters ${rounded(filters)} ms`
   );
-  let ok = false;
+  let steady = 0;
   for (const step of STEPS_PX) {
     const times = await scrolled(page, step);
     const p95 = times[Math.floor(0.95 * times.length)];
-    if (step === STEPS_PX[0]) ok = p95 < LIMIT_MS;
+    if (step === STEPS_PX[0]) steady = p95;
     console.log(
       `  scrolled ${step / ROW_PX} rows a frame: half under ${times[FRAMES >> 1].toFixed(1)} ms, 95 of 100 under ${p95.toFixed(1)}, worst ${times.at(-1).toFixed(1)}`
     );
   }
   console.log(`  longest task on the page's own thread ${Math.round(await page.evaluate(() => window.longest))} ms`);
   await page.close();
-  return ok;
+  return steady;
 }
 
 /** Times of the fit worker as the page sees them: when it is asked to rank, when it answers, and the longest task beside it. */
@@ -217,7 +218,7 @@ async function measureRanking(browser, what, feet) {
   await page.close();
 }
 
-let failed = false;
+const frames = [];
 try {
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
@@ -225,13 +226,15 @@ try {
   });
   for (const size of SIZES) {
     await fillTo(size);
-    failed = !(await measure(browser)) || failed;
+    frames.push(await measure(browser));
     await measureRanking(browser, 'two ordinary feet', [250, 92, 230]);
     await measureRanking(browser, 'two short broad feet', [231, 99, 249]);
   }
   await browser.close();
-  console.log(`${failed ? 'FAILS' : 'holds'}: 95 of 100 frames under ${LIMIT_MS} ms`);
+  console.log(
+    `${frames[1] / frames[0] > MOST_TIMES ? 'FAILS' : 'holds'}: a frame of 50,000 rows over one of 12,000 is ${(frames[1] / frames[0]).toFixed(1)}, at most ${MOST_TIMES}`
+  );
 } finally {
   await app.stop();
 }
-process.exit(failed ? 1 : 0);
+process.exit(frames[1] / frames[0] <= MOST_TIMES ? 0 : 1);
