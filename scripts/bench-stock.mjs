@@ -1,7 +1,7 @@
 /**
- * How the stock table and the ranking work with thousands of sizes and widths, in the real application and browser: a throwaway database is filled through the
- * import, the table opened, searched, filtered and scrolled frame by frame, and the stockroom ranked in the worker. Printed; that
- * a frame does not grow with the rows is asserted.
+ * How the stock table and the ranking work with thousands of sizes and widths, in the real application and browser: a throwaway
+ * database is filled through the import; the table is opened, searched, filtered and scrolled frame by frame; the stockroom is ranked
+ * in the worker. Printed; that a frame does not grow with the rows is asserted.
  */
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';

@@ -40,6 +40,7 @@ describe('the sums that need no outline', () => {
         const about = (record: Record<string, number>) => Object.fromEntries(Object.entries(record).map(([k, v]) => [k, Number(v.toFixed(6))]));
         const six = (mm: number): number => Number(mm.toFixed(6));
         expect(about(changeOf(dims, shoe, wear, { ballPadMm: t }))).toEqual({ 'ball-girth': six(-INSERT_GIRTH * t) });
+        expect(about(changeOf(dims, shoe, wear, { halfInsoleMm: t }))).toEqual({ 'ball-girth': six(-INSERT_GIRTH * t), 'toe-box-depth': six(-t) });
         expect(about(changeOf(dims, shoe, wear, { tonguePadMm: t }))).toEqual({ instep: six(-TONGUE_PAD_GIRTH * t) });
         expect(about(changeOf(dims, shoe, wear, { lacingMm: t }))).toEqual({ instep: six(t) });
         expect(about(changeOf(dims, shoe, wear, { heelGripMm: t }))).toEqual({ 'heel-width': six(-GRIP.narrowsHeel * t), 'flex-point': six(-t) });

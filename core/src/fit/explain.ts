@@ -45,9 +45,9 @@ export function because(zone: ZoneId, { dims, foot, steps }: WornFoot, shoe: Sho
     case 'toe-box-width':
       return `least gap beside the toes along the two outlines${less('stretched', -aids.stretchMm)}`;
     case 'toe-box-depth':
-      return `depth ${n(inside.toeDepthMm)} over a toe of ${n(dims.toeHeightMm)}, ${n(inside.littleToeDepthMm)} over ${n(dims.littleToeHeightMm)}${less('hammer toe', dims.hammerToeMm)}${less('sock', 2 * sock)}${less('insert', wear.insertMm)}`;
+      return `depth ${n(inside.toeDepthMm)} over a toe of ${n(dims.toeHeightMm)}, ${n(inside.littleToeDepthMm)} over ${n(dims.littleToeHeightMm)}${less('hammer toe', dims.hammerToeMm)}${less('sock', 2 * sock)}${less('insert', wear.insertMm)}${less('half insole', aids.halfInsoleMm)}`;
     case 'ball-girth':
-      return `${girth(inside.ballGirthMm, v.ballGirthMm.mm, dims.ballGirthMm)}${less('ball spread by the heel', heelSpreadShare(effectiveDrop(shoe.heelHeightMm, shoe.platformMm)) * dims.ballGirthMm)}${less('ball pad', INSERT_GIRTH * aids.ballPadMm)}`;
+      return `${girth(inside.ballGirthMm, v.ballGirthMm.mm, dims.ballGirthMm)}${less('ball spread by the heel', heelSpreadShare(effectiveDrop(shoe.heelHeightMm, shoe.platformMm)) * dims.ballGirthMm)}${less('ball pad', INSERT_GIRTH * aids.ballPadMm)}${less('half insole', INSERT_GIRTH * aids.halfInsoleMm)}`;
     case 'waist':
       return girth(inside.waistGirthMm, v.waistGirthMm.mm, dims.waistGirthMm);
     case 'instep':

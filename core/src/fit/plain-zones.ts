@@ -1,5 +1,5 @@
 import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../measure';
-import { centreSlideMm, CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf } from '../heel';
+import { CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf, slideAt } from '../heel';
 import type { Inside } from '../last';
 import { KIND } from './kinds';
 import type { Shoe } from './shoe';
@@ -17,6 +17,8 @@ export interface Aids {
   toeFillerMm: number;
   /** Under the ball only: girth, and hold against sliding. */
   ballPadMm: number;
+  /** Under ball and toes: girth at the ball, depth over the toes, and hold against sliding. */
+  halfInsoleMm: number;
   /** Under the tongue: instep girth. */
   tonguePadMm: number;
   /** Spot stretch at the ball and toe box, one side. */
@@ -24,7 +26,7 @@ export interface Aids {
   /** Laces let out (+) or drawn in (-) at the instep. */
   lacingMm: number;
 }
-export const NO_AIDS: Aids = { heelGripMm: 0, toeFillerMm: 0, ballPadMm: 0, tonguePadMm: 0, stretchMm: 0, lacingMm: 0 };
+export const NO_AIDS: Aids = { heelGripMm: 0, toeFillerMm: 0, ballPadMm: 0, halfInsoleMm: 0, tonguePadMm: 0, stretchMm: 0, lacingMm: 0 };
 
 /** A heel's lift by its gap and by the instep's, mm a mm [estimate]. */
 const SLIP = { perHeelGap: 0.5, perInstepGap: 0.2, heelGapFreeMm: 2, softensHours: 40 } as const;
@@ -32,8 +34,8 @@ const SLIP = { perHeelGap: 0.5, perInstepGap: 0.2, heelGapFreeMm: 2, softensHour
 export const TONGUE_PAD_GIRTH = 2;
 /** Share of a heel grip that narrows the heel, and of its lift it holds [estimate]. */
 export const GRIP = { narrowsHeel: 0.7, holdsSlip: 0.8 } as const;
-/** A ball pad holds the foot back: share of the slide it lets through [estimate]. */
-const BALL_PAD_LETS = 0.7;
+/** What lies under the ball holds the foot back: share of the slide it lets through [estimate]. */
+const PADDED_BALL_LETS = 0.7;
 
 const BALL = ZONE_AT['ball-girth'];
 const INSTEP = ZONE_AT.instep;
@@ -70,9 +72,10 @@ export function plainZones(dims: FootDims, shoe: Shoe, inside: Inside, plan: Pla
   const sockGirth = sockGirthMm(wear.sockMm);
   const insertGirth = INSERT_GIRTH * wear.insertMm;
   const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
-  zone[ZONE_AT['toe-box-depth']] = Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - dims.hammerToeMm - 2 * sock - wear.insertMm;
+  zone[ZONE_AT['toe-box-depth']] =
+    Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - dims.hammerToeMm - 2 * sock - wear.insertMm - aids.halfInsoleMm;
   zone[ZONE_AT['ball-width']] = plan.planWidthMm - dims.ballWidthMm - 2 * offsetMm + aids.stretchMm;
-  zone[BALL] = inside.ballGirthMm - insertGirth - INSERT_GIRTH * aids.ballPadMm - dims.ballGirthMm * (1 + heelSpreadShare(drop)) - sockGirth;
+  zone[BALL] = inside.ballGirthMm - insertGirth - INSERT_GIRTH * underBallMm(aids) - dims.ballGirthMm * (1 + heelSpreadShare(drop)) - sockGirth;
   zone[ZONE_AT['flex-point']] = plan.ballMm - dims.ballLengthMm - sock - aids.heelGripMm;
   zone[ZONE_AT.waist] = inside.waistGirthMm - insertGirth - dims.waistGirthMm - sockGirth;
   zone[INSTEP] = inside.instepGirthMm - insertGirth - TONGUE_PAD_GIRTH * aids.tonguePadMm + aids.lacingMm - dims.instepGirthMm - sockGirth;
@@ -82,13 +85,16 @@ export function plainZones(dims: FootDims, shoe: Shoe, inside: Inside, plan: Pla
   zone[ZONE_AT.shaft] = dims.calfKnown && inside.shaftGirthMm !== null ? inside.shaftGirthMm - dims.calfGirthMm - sockGirth : NaN;
 }
 
+/** What of the helps lies under the ball, mm. */
+export const underBallMm = (aids: Aids): number => aids.ballPadMm + aids.halfInsoleMm;
+
 /** Share of a slide that closure and pad let through. */
-export const letsThrough = (shoe: Shoe, aids: Aids): number => CLOSURE_LETS_SLIDE[shoe.closure] * (aids.ballPadMm > 0 ? BALL_PAD_LETS : 1);
+export const letsThrough = (shoe: Shoe, aids: Aids): number => CLOSURE_LETS_SLIDE[shoe.closure] * (underBallMm(aids) > 0 ? PADDED_BALL_LETS : 1);
 
 /** How far a foot stands forward of its flat place on this heel, mm: the slide less what the raised arch shortens. */
 export function forwardMm(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, ballGirthMm: number, flatRoomMm: number): number {
   const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
-  const slide = centreSlideMm(drop, ballGirthMm, dims.ballGirthMm, insockFriction(wear.sockMm), letsThrough(shoe, aids), flatRoomMm);
+  const slide = slideAt('centre', drop, ballGirthMm, dims.ballGirthMm, insockFriction(wear.sockMm), letsThrough(shoe, aids), flatRoomMm);
   return slide - shorteningOf(drop, dims.lengthMm).centreMm;
 }
 

@@ -3,7 +3,7 @@ import { effectiveDrop } from '../heel';
 import { compileInsole, innerWall, outerWall, planWidth } from '../last';
 import { sectionOf, type Point } from '../shape';
 import { fitOnce, insideWorn, outlineOffset } from './clearances';
-import { NO_AIDS, type Aids } from './plain-zones';
+import { NO_AIDS, underBallMm, type Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import { UPPER } from './uppers';
 import type { Wear, WornFoot } from './wear';
@@ -31,7 +31,7 @@ export function drawSection(worn: WornFoot, shoe: Shoe, wear: Wear, aids: Aids =
   const width = planWidth(inside, UPPER[shoe.upper].girthShare);
   const footWidth = worn.dims.ballWidthMm + 2 * outlineOffset(shoe, wear);
   const footGirth = worn.dims.ballGirthMm * (1 + heelSpreadShare(effectiveDrop(shoe.heelHeightMm, shoe.platformMm))) + sockGirthMm(wear.sockMm);
-  const underMm = Math.max(0, wear.insertMm) + aids.ballPadMm;
+  const underMm = Math.max(0, wear.insertMm) + underBallMm(aids);
   return {
     shoe: sectionOf(Math.min(flat, width), width, inside.ballGirthMm).outline,
     // As round as the shoe, so that what differs between the two lines is width and girth alone.

@@ -41,34 +41,22 @@ export interface Slide {
 }
 
 /**
- * Forward slide on a heel.
- * @param dropMm effective drop
- * @param ballGirthClearanceMm girth room at the ball, negative when held
- * @param footBallGirthMm girth of the foot
- * @param friction see `insockFriction`
- * @param letsThrough see `CLOSURE_LETS_SLIDE`
- * @param toeRoomMm toe room before the slide
+ * What a slide hangs on: effective drop, girth room at the ball (negative when held) and girth of the foot, mm; friction by
+ * `insockFriction`, the share let through by `CLOSURE_LETS_SLIDE`; toe room before the slide, mm.
  */
-export function slideOf(
-  dropMm: number,
-  ballGirthClearanceMm: number,
-  footBallGirthMm: number,
-  friction: number,
-  letsThrough: number,
-  toeRoomMm: number
-): Slide {
-  const by = (bound: keyof typeof SLIDE.give): number => slideBy(bound, dropMm, ballGirthClearanceMm, footBallGirthMm, friction, letsThrough, toeRoomMm);
-  return { lowMm: by('low'), centreMm: by('centre'), highMm: by('high') };
-}
+type SlideArgs = [dropMm: number, ballGirthClearanceMm: number, footBallGirthMm: number, friction: number, letsThrough: number, toeRoomMm: number];
 
-function slideBy(
+/** Forward slide on a heel: least, central and most, mm. */
+export const slideOf = (...args: SlideArgs): Slide => ({
+  lowMm: slideAt('low', ...args),
+  centreMm: slideAt('centre', ...args),
+  highMm: slideAt('high', ...args)
+});
+
+/** One bound of `slideOf` alone, for where thousands are asked, mm. */
+export function slideAt(
   bound: keyof typeof SLIDE.give,
-  dropMm: number,
-  ballGirthClearanceMm: number,
-  footBallGirthMm: number,
-  friction: number,
-  letsThrough: number,
-  toeRoomMm: number
+  ...[dropMm, ballGirthClearanceMm, footBallGirthMm, friction, letsThrough, toeRoomMm]: SlideArgs
 ): number {
   if (dropMm <= SLIDE.lowHeelMm) return 0;
   const wedge = Math.tan((seatWedgeDeg(dropMm) * Math.PI) / 180);
@@ -77,16 +65,6 @@ function slideBy(
   const room = Math.max(0, ballGirthClearanceMm + SLIDE.give[bound] * footBallGirthMm);
   return Math.min(most, (room / SLIDE.girthPerMm[bound]) * drive * letsThrough);
 }
-
-/** The central estimate of `slideOf` alone, for where thousands are asked. */
-export const centreSlideMm = (
-  dropMm: number,
-  ballGirthClearanceMm: number,
-  footBallGirthMm: number,
-  friction: number,
-  letsThrough: number,
-  toeRoomMm: number
-): number => slideBy('centre', dropMm, ballGirthClearanceMm, footBallGirthMm, friction, letsThrough, toeRoomMm);
 
 /** How much a foot shortens on a drop, mm: low, centre, high. */
 export function shorteningOf(dropMm: number, footLengthMm: number): Slide {

@@ -1,3 +1,4 @@
+import { planOf } from '@chiave/core/fit';
 import type { Foot, TakenId } from '@chiave/core/measure';
 import { compileFootShape, footPolygon, type FootShape, type Point } from '@chiave/core/shape';
 
@@ -8,23 +9,7 @@ export interface Place {
   points: readonly Point[];
 }
 
-export const shapeOf = (foot: Foot): FootShape => {
-  const v = foot.values;
-  return compileFootShape(
-    {
-      lengthMm: v.lengthMm.mm,
-      ballLengthMm: v.ballLengthMm.mm,
-      outerBallLengthMm: v.outerBallLengthMm.mm,
-      ballWidthMm: v.ballWidthMm.mm,
-      heelWidthMm: v.heelWidthMm.mm,
-      toeShape: foot.toeShape,
-      toeTipsMm: foot.toeTipsMm,
-      bunionMm: foot.bunionMm,
-      littleToeBunionMm: foot.littleToeBunionMm
-    },
-    0
-  );
-};
+export const shapeOf = (foot: Foot): FootShape => compileFootShape(planOf(foot), 0);
 
 const TIPS: readonly TakenId[] = ['toe1TipMm', 'toe2TipMm', 'toe3TipMm', 'toe4TipMm', 'toe5TipMm'];
 

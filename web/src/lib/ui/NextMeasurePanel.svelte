@@ -16,7 +16,9 @@
       What would tell most: <a href={best.what === 'foot' ? footHref : lastHref} class="font-semibold"
         >measure {best.what === 'foot' ? 'the ' : ''}{best.name}</a
       >
-      <span class="soft">settles {percent(best.settles)} of 100 parts of the doubt: {words(best)}.</span>
+      <span class="soft"
+        >settles {percent(best.settles)} of 100 parts of the doubt: {words(best)}. What a tape, a gauge or a stick comes to is an estimate.</span
+      >
     </p>
     {#if next.length > 1}
       <details>
