@@ -158,7 +158,7 @@ describe('verdicts and helps', () => {
     const loose = shoe({ ballGirthMm: 241, instepGirthMm: 243, toeDepthMm: 30 });
     const targets = targetsFor(loose, ORDINARY_WEAR);
     const before = fitOnce(foot.dims, loose, ORDINARY_WEAR).zone.slice();
-    const insole = remediesFor(foot.dims, loose, ORDINARY_WEAR, targets).remedies.filter((r) => r.kind === 'full-insole');
+    const insole = remediesFor(foot, loose, ORDINARY_WEAR, targets).remedies.filter((r) => r.kind === 'full-insole');
     expect(insole.length).toBeGreaterThan(0);
     for (const remedy of insole) {
       const thickness = Number(/(\d+) mm/.exec(remedy.name)![1]);
@@ -168,7 +168,7 @@ describe('verdicts and helps', () => {
     }
   });
   it('nothing forbidden is offered: no stretching of patent, no filler in running shoes, no thicker sock in sandals', () => {
-    const kinds = (s: Shoe) => remediesFor(foot.dims, s, ORDINARY_WEAR, targetsFor(s, ORDINARY_WEAR)).remedies.map((r) => r.kind);
+    const kinds = (s: Shoe) => remediesFor(foot, s, ORDINARY_WEAR, targetsFor(s, ORDINARY_WEAR)).remedies.map((r) => r.kind);
     expect(kinds(shoe({ upper: 'patent', ballWidthMm: 80 }))).not.toContain('spot-stretch');
     expect(kinds(completeShoe({ kind: 'running', insoleLengthMm: 285 }))).not.toContain('toe-filler');
     expect(kinds(completeShoe({ kind: 'sandal', insoleLengthMm: 275 }))).not.toContain('thicker-sock');

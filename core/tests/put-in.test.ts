@@ -38,7 +38,7 @@ describe('helps put in', () => {
       fc.property(fitted, ({ foot: f, shoe, wear: worn }) => {
         const targets = targetsFor(shoe, worn);
         const before = fitOnce(f.dims, shoe, worn).zone;
-        for (const remedy of remediesFor(f.dims, shoe, worn, targets).remedies) {
+        for (const remedy of remediesFor(f, shoe, worn, targets).remedies) {
           const laid = checkFit([f], shoe, worn, [], 16, { [f.foot.side]: [{ kind: remedy.kind, mm: remedy.mm }] });
           const zone = laid.feet[0].zones.find((z) => z.zone === remedy.zone)!;
           expect(zone.clearanceMm).toBeCloseTo(remedy.afterMm, 9);
@@ -56,7 +56,7 @@ describe('helps put in', () => {
     fc.assert(
       fc.property(over, over, over, (girth, length, heel) => {
         const shoe = loose({ ballGirthMm: 232 + girth, instepGirthMm: 234 + girth, insoleLengthMm: 266 + length, heelWidthMm: 62 + heel / 2 });
-        const helps = fitsWithHelps(foot.dims, shoe, wear, targetsFor(shoe, wear));
+        const helps = fitsWithHelps(foot, shoe, wear, targetsFor(shoe, wear));
         if (!helps || helps.length === 0) return;
         asked++;
         expect(helps.length).toBeLessThanOrEqual(MOST_PUT_IN);

@@ -18,12 +18,16 @@ import {
   ORDINARY_WEAR,
   outlineOffset,
   POINTS,
+  prospectOf,
   rankAll,
   rankStock,
   remediesFor,
   shapeOf,
   sizesOf,
   targetsFor,
+  trialsFor,
+  ZONE_AT,
+  NO_AIDS,
   type Candidate,
   type Style,
   type WornFoot
@@ -59,7 +63,7 @@ function theLongWay(style: Style, feet: readonly WornFoot[]): { size: string; ch
   if (cells[0].fits) {
     if (cells[1]?.fits && chance(1) > chance(0) + 0.01) at = 1;
   } else {
-    const helped = cells.slice(0, 3).findIndex((c) => feet.every((f) => fitsWithHelps(f.dims, c.shoe, wear, c.targets) !== null));
+    const helped = cells.slice(0, 3).findIndex((c) => feet.every((f) => fitsWithHelps(f, c.shoe, wear, c.targets) !== null));
     at = Math.max(0, helped);
   }
   return { size: `${cells[at].size.toFixed(3)} ${cells[at].width}`, chance: chance(at), fits: cells[at].fits };
@@ -84,6 +88,26 @@ describe('ranking leaves nothing out that could stand in it', () => {
     expect(last).toBeGreaterThan(5);
     expect(verdicts.slice(0, last + 1).every((v) => v === 'fits')).toBe(true);
     expect(verdicts.slice(last + 1).length).toBeGreaterThan(5);
+  });
+  it.each(Object.entries(FEET))('%s feet: when it says that the top stands, the first ones are those of the whole order, and it says so once', (_, feet) => {
+    for (const top of [1, 5, 20, 60, 100, 500]) {
+      const early: Candidate[] = [];
+      const all: Candidate[] = [];
+      let said = 0;
+      for (const { candidate, topStands } of rankStock(stock, feet, wear, top)) {
+        if (candidate) all.push(candidate);
+        if (topStands) said++;
+        if (candidate && said === 0) early.push(candidate);
+      }
+      const first = (list: Candidate[]) =>
+        [...list]
+          .sort(byRank)
+          .slice(0, top)
+          .map((c) => `${c.styleId} ${c.size} ${c.width}`);
+      expect(said).toBe(1);
+      expect(first(early)).toEqual(first(all));
+      if (top <= 20) expect(early.length).toBeLessThan(all.length);
+    }
   });
   it('is the same whatever order the stockroom stands in', () => {
     const name = (c: Candidate): string => `${c.styleId} ${c.size} ${c.width} ${c.probability}`;
@@ -136,6 +160,21 @@ describe('the bounds that ranking leaves out by', () => {
 });
 
 describe('the chance a ranking tells', () => {
+  it('never comes out above what its straight zones leave of it, and given up early it is no more than was needed', () => {
+    for (const feet of Object.values(FEET)) {
+      for (const style of stock.filter((_s, i) => i % 11 === 0)) {
+        const { candidate } = bestOfStyle(style, feet, wear);
+        if (!candidate) continue;
+        const cell = cellOf(style, candidate.sizeNumber, candidate.width, feet, wear);
+        const { most, chance } = prospectOf(feet, cell.shoe, wear, cell.targets, cell.seen);
+        const whole = chance();
+        expect(whole).toBeLessThanOrEqual(most);
+        expect(whole).toBe(candidate.probability);
+        expect(chance(whole)).toBeLessThanOrEqual(whole);
+        if (whole > 0) expect(chance(whole - 1 / POINTS.ranked)).toBe(whole);
+      }
+    }
+  });
   it('is that of the same points fitted one by one, nearly: nine of ten within 0.06 where a shoe is worth looking at', () => {
     const off: number[] = [];
     for (const feet of Object.values(FEET)) {
@@ -173,14 +212,50 @@ describe('whether helps make it fit', () => {
     fc.assert(
       fc.property(fitted, ({ foot, shoe, wear: worn }) => {
         const targets = targetsFor(shoe, worn);
-        const names = fitsWithHelps(foot.dims, shoe, worn, targets);
-        const { remedies, fitsWith } = remediesFor(foot.dims, shoe, worn, targets);
+        const names = fitsWithHelps(foot, shoe, worn, targets);
+        const { remedies, fitsWith } = remediesFor(foot, shoe, worn, targets);
         expect(fitsWith).toEqual(names);
         if (judge(fitOnce(foot.dims, shoe, worn).zone, targets).fits) expect(names).toEqual([]);
         else if (remedies.some((r) => r.makesFit)) expect(names).toHaveLength(1);
         else if (names !== null) expect(names.length).toBeGreaterThan(0);
       }),
       { numRuns: 300 }
+    );
+  });
+});
+
+describe('how far helps reach', () => {
+  it('no help lengthens a shoe: whatever is put in, toe room is at most what it is without the slide', () => {
+    fc.assert(
+      fc.property(fitted, ({ foot, shoe, wear: worn }) => {
+        const plain = fitOnce(foot.dims, shoe, worn);
+        const most = plain.zone[ZONE_AT['toe-room']] + plain.slide.centreMm;
+        for (const trial of trialsFor(shoe, worn, NO_AIDS)) {
+          const helped = fitOnce(foot.dims, shoe, trial.wear, trial.aids);
+          expect(helped.zone[ZONE_AT['toe-room']]).toBeLessThanOrEqual(most + 1e-6);
+          expect(helped.zone[ZONE_AT['toe-box-width']]).toBeLessThanOrEqual(plain.zone[ZONE_AT['toe-box-width']] + trial.aids.stretchMm + 0.6);
+        }
+      }),
+      { numRuns: 150 }
+    );
+  });
+  it('none, one or two: trying them all by hand comes to the same', () => {
+    fc.assert(
+      fc.property(fitted, ({ foot, shoe, wear: worn }) => {
+        const targets = targetsFor(shoe, worn);
+        const limits = limitsOf(targets);
+        const fits = (w: typeof worn, aids: typeof NO_AIDS): boolean => leastMargin(fitOnce(foot.dims, shoe, w, aids).zone, limits) >= 0;
+        const singles = trialsFor(shoe, worn, NO_AIDS);
+        const pairs = singles.flatMap((a, i) =>
+          singles
+            .slice(i + 1)
+            .filter((b) => b.rule !== a.rule)
+            .map((b) => b.rule.change(b.mm, a.aids, a.wear))
+        );
+        const needed = fits(worn, NO_AIDS) ? 0 : singles.some((t) => fits(t.wear, t.aids)) ? 1 : pairs.some((t) => fits(t.wear, t.aids)) ? 2 : null;
+        expect(fitsWithHelps(foot, shoe, worn, targets)?.length ?? null).toBe(needed);
+      }),
+      { numRuns: 120 }
     );
   });
 });

@@ -184,8 +184,8 @@ describe('two dimensions decide together', () => {
   it('too loose can be filled; length cannot be added: no help gives toe room', () => {
     const tooShort = boot(250, 232);
     const targets = targetsFor(tooShort, ORDINARY_WEAR);
-    for (const r of remediesFor(foot(229).dims, tooShort, ORDINARY_WEAR, targets).remedies) if (r.zone === 'toe-room') expect(r.effectMm).toBeLessThan(0);
-    expect(remediesFor(foot(229).dims, tooShort, ORDINARY_WEAR, targets).fitsWith).toBeNull();
+    for (const r of remediesFor(foot(229), tooShort, ORDINARY_WEAR, targets).remedies) if (r.zone === 'toe-room') expect(r.effectMm).toBeLessThan(0);
+    expect(remediesFor(foot(229), tooShort, ORDINARY_WEAR, targets).fitsWith).toBeNull();
   });
 });
 
@@ -344,7 +344,7 @@ describe('helps, with what they can do', () => {
   const foot = worn({ lengthMm: { mm: 250 }, ballWidthMm: { mm: 90 }, ballGirthMm: { mm: 226 } });
   const shoe = (more: Partial<ShoeInput> = {}): Shoe =>
     completeShoe({ kind: 'oxford', insoleLengthMm: 272, toeShape: 'round', ballGirthMm: 240, instepGirthMm: 242, toeDepthMm: 32, heelWidthMm: 72, ...more });
-  const all = (s: Shoe, wear: Wear = ORDINARY_WEAR) => remediesFor(foot.dims, s, wear, targetsFor(s, wear)).remedies;
+  const all = (s: Shoe, wear: Wear = ORDINARY_WEAR) => remediesFor(foot, s, wear, targetsFor(s, wear)).remedies;
   it('a full insole of 2 to 4 mm takes 3 to 7 mm of girth and its own thickness of depth', () => {
     for (const t of [2, 4]) {
       const insoled = { ...ORDINARY_WEAR, insertMm: t };

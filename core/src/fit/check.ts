@@ -101,7 +101,7 @@ export function checkFit(
     distance += judged.distance;
     zones += judged.zones;
     if (judged.margin < worst.margin) worst = { margin: judged.margin, side: foot.foot.side, zone: judged.decidedBy };
-    const help = shoeWorn.names.length > 0 ? { remedies: [], fitsWith: judged.fits ? [] : null } : remediesFor(foot.dims, shoe, wear, targets);
+    const help = shoeWorn.names.length > 0 ? { remedies: [], fitsWith: judged.fits ? [] : null } : remediesFor(foot, shoe, wear, targets);
     const said: SpokenFoot = { side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: judged.decidedBy };
     spoken.push(said);
     return footFit(foot, shoe, shoeWorn, targets, c, doubt.sd[i], judged, said, help);

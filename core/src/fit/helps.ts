@@ -1,14 +1,13 @@
-import { compileFootShape } from '../shape';
-import { fitOnce, insideWorn, outlineOffset } from './clearances';
+import { fitOnce, insideWorn, outlineOffset, shapeOf, type Clearances } from './clearances';
 import { nameOf, trialsFor, type Trial } from './help-rules';
 import type { PutIn } from './put-in';
 import { judge } from './judge';
-import { limitsOf, type Limits } from './limits';
+import { allWithin, limitsOf, type Limits } from './limits';
 import { atBest, plainPlanInto } from './may-fit';
 import { BLANK_PLAN, blankZones, NO_AIDS, plainZones, type Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
-import type { FootDims, Wear } from './wear';
+import type { FootDims, Wear, WornFoot } from './wear';
 import { ZONE_AT } from './zones';
 
 /** A help by its name. */
@@ -22,6 +21,9 @@ export const helpNames = (helps: readonly (readonly Help[] | null)[]): string[] 
 /** Zones to which helps simply add up, whatever foot and size. */
 const ADDING = (['toe-box-depth', 'ball-width', 'ball-girth', 'instep', 'throat', 'topline', 'heel-width', 'shaft'] as const).map((id) => ZONE_AT[id]);
 
+const TOE_ROOM = ZONE_AT['toe-room'];
+const BOX = ZONE_AT['toe-box-width'];
+
 /** Most that any two helps together raise and lower each zone, mm. */
 interface HelpReach {
   up: Float64Array;
@@ -32,7 +34,6 @@ interface HelpsOn {
   reach: HelpReach;
 }
 
-const zone = blankZones();
 const plan = { ...BLANK_PLAN };
 const known = new WeakMap<Wear, Map<string, HelpsOn>>();
 
@@ -56,38 +57,46 @@ function reachOf(shoe: Shoe, dims: FootDims, wear: Wear): HelpReach {
     return zones;
   };
   const before = zonesWith(wear, NO_AIDS);
-  const after = trialsFor(shoe, wear, NO_AIDS).map((t) => zonesWith(t.wear, t.aids));
+  const trials = trialsFor(shoe, wear, NO_AIDS);
+  const after = trials.map((t) => zonesWith(t.wear, t.aids));
   const reach: HelpReach = { up: blankZones().fill(0), down: blankZones().fill(0) };
   for (const i of ADDING) {
     const by = after.map((zones) => zones[i] - before[i]).sort((p, q) => q - p);
     reach.up[i] = Math.max(0, by[0]) + Math.max(0, by[1]);
     reach.down[i] = -Math.min(0, by[by.length - 1]) - Math.min(0, by[by.length - 2]);
   }
+  // Only a stretch gives room beside the toes; what takes it is not bounded here.
+  reach.up[BOX] = Math.max(0, ...trials.map((t) => t.aids.stretchMm));
   return reach;
 }
 
 /** True when a zone lies further outside its limits than any two helps together can bring it back. */
-const beyondReach = (zones: Float64Array, { up, down }: HelpReach, { least, most }: Limits): boolean =>
-  ADDING.some((i) => zones[i] + up[i] < least[i] - 1e-9 || zones[i] - down[i] > most[i] + 1e-9);
+function beyondReach({ zone, slide }: Clearances, { up, down }: HelpReach, { least, most }: Limits): boolean {
+  // No help lengthens a shoe: at most it keeps the foot from running forward.
+  if (zone[TOE_ROOM] + slide.centreMm < least[TOE_ROOM] - 1e-9) return true;
+  if (zone[BOX] + up[BOX] < least[BOX] - 1e-9) return true;
+  return ADDING.some((i) => zone[i] + up[i] < least[i] - 1e-9 || zone[i] - down[i] > most[i] + 1e-9);
+}
 
 /**
  * Whether at most two helps make a foot fit, and which: fewer win; among as many, those that bring it nearest to the middle.
  * Most trials are ruled out by a bound before anything is fitted.
+ * @param seen what its fit comes out as with nothing put in
  * @returns the helps, none when it fits as it is, null when no two make it fit
  */
-export function fitsWithHelps(dims: FootDims, shoe: Shoe, wear: Wear, targets: Targets): Help[] | null {
-  const inside = insideWorn(shoe, wear.hoursWorn);
+export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: Targets, seen: Clearances = fitOnce(foot.dims, shoe, wear)): Help[] | null {
+  const { dims } = foot;
   const limits = limitsOf(targets);
-  plainZones(dims, shoe, inside, plainPlanInto(inside, shoe, plan), outlineOffset(shoe, wear), wear, NO_AIDS, zone);
+  if (allWithin(seen.zone, limits)) return [];
   const { singles, reach } = helpsOn(shoe, dims, wear);
-  if (beyondReach(zone, reach, limits)) return null;
-  const shape = compileFootShape(dims, outlineOffset(shoe, wear));
+  if (beyondReach(seen, reach, limits)) return null;
+  const inside = insideWorn(shoe, wear.hoursWorn);
+  const shape = shapeOf(foot, shoe, wear);
   const distanceWith = (worn: Wear, aids: Aids): number => {
     if (atBest(dims, shape, outlineOffset(shoe, worn), shoe, inside, worn, limits, aids).margin < 0) return Infinity;
     const judged = judge(fitOnce(dims, shoe, worn, aids).zone, targets);
     return judged.fits ? judged.distance : Infinity;
   };
-  if (distanceWith(wear, NO_AIDS) < Infinity) return [];
   const best = { helps: null as Help[] | null, distance: Infinity };
   const consider = (trials: readonly Trial[], distance: number): void => {
     if (distance < best.distance) Object.assign(best, { helps: trials.map(helpOf), distance });

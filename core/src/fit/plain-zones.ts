@@ -1,5 +1,5 @@
 import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../measure';
-import { CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf, slideAt } from '../heel';
+import { CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt } from '../heel';
 import type { Inside } from '../last';
 import { KIND } from './kinds';
 import type { Shoe } from './shoe';
@@ -94,6 +94,8 @@ export const letsThrough = (shoe: Shoe, aids: Aids): number => CLOSURE_LETS_SLID
 /** How far a foot stands forward of its flat place on this heel, mm: the slide less what the raised arch shortens. */
 export function forwardMm(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, ballGirthMm: number, flatRoomMm: number): number {
   const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
+  // On a low heel a foot neither runs forward nor shortens.
+  if (drop <= SLIDE.lowHeelMm) return 0;
   const slide = slideAt('centre', drop, ballGirthMm, dims.ballGirthMm, insockFriction(wear.sockMm), letsThrough(shoe, aids), flatRoomMm);
   return slide - shorteningOf(drop, dims.lengthMm).centreMm;
 }

@@ -2,15 +2,14 @@ import { effectiveDrop } from '../heel';
 import { insoleOf } from '../last';
 import type { ScaleId } from '../size';
 import { fitCell, likelier, zonesInBrief, type Cell, type ZoneBrief } from './cell';
-import { chanceOf } from './chance';
+import { prospectOf, type Prospect } from './chance';
 import { insideWorn, shapeOf } from './clearances';
-import { POINTS } from './error-model';
 import type { Verdict } from './judge';
 import type { KindId } from './kinds';
 import { limitsOf, type Limits } from './limits';
 import { atBest, mostLengthMargin, type AtBest } from './may-fit';
 import { NO_AIDS } from './plain-zones';
-import { fitsWithHelps, helpNames } from './helps';
+import { fitsWithHelps, helpNames, type Help } from './helps';
 import type { Shoe } from './shoe';
 import { onShelf, shoeOf, sizesOf, sizeText, type Style } from './stock';
 import { targetsFor, type Targets } from './targets';
@@ -63,6 +62,7 @@ interface Looked extends AtBest {
   size: number;
   width: string;
   shoe?: Shoe;
+  cell?: Cell;
 }
 
 /** What a first look at a style gives: its likeliest fitting sizes, or all of its sizes with the most each may be. */
@@ -116,6 +116,7 @@ function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoo
     if (fitting.length === WEIGHED.cells && at.distance > fitting[WEIGHED.cells - 1].distance) break;
     const cell = fitCell(at.size, at.width, at.shoe!, targets, feet, wear);
     at.margin = cell.margin;
+    at.cell = cell;
     if (!cell.fits) continue;
     fitting.push(cell);
     fitting.sort(likelier).splice(WEIGHED.cells);
@@ -123,40 +124,70 @@ function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoo
   return { style, targets, looked, fitting };
 }
 
-/** The better of a style's two likeliest fitting cells, as a candidate. */
-function fittingCandidate({ style, fitting }: StyleLook, feet: readonly WornFoot[], wear: Wear): Candidate {
+/** A style whose verdict stands and whose chance is not worked out yet. */
+interface Open {
+  verdict: Verdict;
+  /** No more chance than this can come of it. */
+  most: number;
+  settle: () => Candidate;
+}
+
+const prospect = (cell: Cell, feet: readonly WornFoot[], wear: Wear): Prospect => prospectOf(feet, cell.shoe, wear, cell.targets, cell.seen);
+
+/** The better of a style's two likeliest fitting cells. */
+function fittingStyle({ style, fitting }: StyleLook, feet: readonly WornFoot[], wear: Wear): Open {
   const [nearest, second] = fitting;
-  const chance = chanceOf(feet, nearest.shoe, wear, nearest.targets, nearest.seen);
-  if (!second) return toCandidate(style, nearest, chance, []);
-  const needed = chance + WEIGHED.better;
-  const other = chanceOf(feet, second.shoe, wear, second.targets, second.seen, POINTS.ranked, needed);
-  return other > needed ? toCandidate(style, second, other, []) : toCandidate(style, nearest, chance, []);
+  const first = prospect(nearest, feet, wear);
+  const other = second && prospect(second, feet, wear);
+  return {
+    verdict: 'fits',
+    most: Math.max(first.most, other?.most ?? 0),
+    settle: () => {
+      const chance = first.chance();
+      const needed = chance + WEIGHED.better;
+      const better = other && other.most > needed ? other.chance(needed) : 0;
+      return better > needed ? toCandidate(style, second, better, []) : toCandidate(style, nearest, chance, []);
+    }
+  };
 }
 
 /** A style's least misfits, least first. */
 function leastMisfits({ style, targets, looked }: StyleLook, feet: readonly WornFoot[], wear: Wear): Cell[] {
   const found: Cell[] = [];
-  for (const { size, width, margin, shoe } of [...looked].sort((p, q) => q.margin - p.margin)) {
+  for (const { size, width, margin, shoe, cell } of [...looked].sort((p, q) => q.margin - p.margin)) {
     if (found.length === WEIGHED.misfits && margin < found[WEIGHED.misfits - 1].margin) break;
-    found.push(fitCell(size, width, shoe ?? shoeOf(style, size, width), targets, feet, wear));
+    found.push(cell ?? fitCell(size, width, shoe ?? shoeOf(style, size, width), targets, feet, wear));
     found.sort(likelier).splice(WEIGHED.misfits);
   }
   return found;
 }
 
 /** Of a style's least misfits the first that at most two helps make fit, or the least. */
-function misfitCandidate(look: StyleLook, feet: readonly WornFoot[], wear: Wear): Candidate {
+function misfitStyle(look: StyleLook, feet: readonly WornFoot[], wear: Wear): Open {
   const cells = leastMisfits(look, feet, wear);
   const helpsOf = (cell: Cell): string[] | null => {
-    const helps = feet.map((foot) => fitsWithHelps(foot.dims, cell.shoe, wear, look.targets));
-    return helps.includes(null) ? null : helpNames(helps);
+    const helps: Help[][] = [];
+    for (const [f, foot] of feet.entries()) {
+      const own = fitsWithHelps(foot, cell.shoe, wear, look.targets, cell.seen[f]);
+      if (own === null) return null;
+      helps.push(own);
+    }
+    return helpNames(helps);
   };
   for (const cell of cells) {
     const helps = helpsOf(cell);
-    if (helps) return toCandidate(look.style, cell, chanceOf(feet, cell.shoe, wear, look.targets, cell.seen), helps);
+    if (helps) return asOpen(look.style, cell, helps, feet, wear);
   }
-  return toCandidate(look.style, cells[0], chanceOf(feet, cells[0].shoe, wear, look.targets, cells[0].seen), null);
+  return asOpen(look.style, cells[0], null, feet, wear);
 }
+
+function asOpen(style: Style, cell: Cell, helps: string[] | null, feet: readonly WornFoot[], wear: Wear): Open {
+  const { most, chance } = prospect(cell, feet, wear);
+  return { verdict: helps ? 'fits-with-help' : 'does-not-fit', most, settle: () => toCandidate(style, cell, chance(), helps) };
+}
+
+const openStyle = (look: StyleLook, feet: readonly WornFoot[], wear: Wear): Open =>
+  look.fitting.length > 0 ? fittingStyle(look, feet, wear) : misfitStyle(look, feet, wear);
 
 /**
  * The best size and width of one style for both feet.
@@ -165,8 +196,7 @@ function misfitCandidate(look: StyleLook, feet: readonly WornFoot[], wear: Wear)
 export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear): { candidate?: Candidate; unranked?: Unranked } {
   const sizes = worthFitting(style, longestOf(feet));
   if (sizes.length === 0) return { unranked: whyUnranked(style, longestOf(feet)) };
-  const look = lookOver(style, sizes, feet, wear);
-  return { candidate: look.fitting.length > 0 ? fittingCandidate(look, feet, wear) : misfitCandidate(look, feet, wear) };
+  return { candidate: openStyle(lookOver(style, sizes, feet, wear), feet, wear).settle() };
 }
 
 const longestOf = (feet: readonly WornFoot[]): number => Math.max(...feet.map((f) => f.dims.lengthMm));
@@ -208,11 +238,14 @@ function toCandidate(style: Style, cell: Cell, probability: number, helps: strin
 
 const VERDICT_ORDER: Readonly<Record<Verdict, number>> = { fits: 0, 'fits-with-help': 1, 'does-not-fit': 2 };
 
+/** Chances are told apart to a fiftieth. */
+const fiftieth = (chance: number): number => Math.round(chance * 50);
+
 /** Order of candidates: verdict, then joint probability (to a fiftieth), then score. */
 export function byRank(p: Candidate, q: Candidate): number {
   return (
     VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] ||
-    Math.round(q.probability * 50) - Math.round(p.probability * 50) ||
+    fiftieth(q.probability) - fiftieth(p.probability) ||
     q.score - p.score ||
     p.styleId.localeCompare(q.styleId)
   );
@@ -224,36 +257,76 @@ export interface RankStep {
   of: number;
   candidate?: Candidate;
   unranked?: Unranked;
-  /** Size-width pairs fitted in this step. */
+  /** Size-width pairs looked at in this step. */
   considered: number;
+  /** True from where the first candidates, in their order, can no longer change. */
+  topStands?: boolean;
 }
 
+/** So many candidates stand at the top: as many as anybody looks through. */
+export const TOP = 100;
+/** So many styles that fit are settled as they are found, so that there is something to look at. */
+const AT_ONCE = 12;
+
+/** What can still come of an open style at best, against a candidate: below nought it may stand above it. */
+const againstAtBest = (open: Open, candidate: Candidate): number =>
+  VERDICT_ORDER[open.verdict] - VERDICT_ORDER[candidate.verdict] || fiftieth(candidate.probability) - fiftieth(open.most);
+const byPromise = (p: Open, q: Open): number => VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] || q.most - p.most;
+
 /**
- * Ranks a stockroom for both feet, a style at a time, so that a worker can report progress and stop. What fits as it is comes first,
- * since nothing else can stand above it; then what does not, the least misfit first, with the helps that would make it fit.
- * Sizes and widths are left out only by a bound (`atBest`): the order is that of fitting every one of them.
+ * Ranks a stockroom for both feet, a style at a time, so that a worker can report progress and stop. Sizes and widths are left out only by
+ * a bound (`atBest`), and chances are worked out in the order of theirs (`prospectOf`) until the first candidates stand, then for the
+ * rest: the order is that of fitting every size and width and working out every chance.
+ * @param top how many candidates have to stand before it is said that they do
  */
-export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], wear: Wear): Generator<RankStep> {
+export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], wear: Wear, top = TOP): Generator<RankStep> {
   const longest = longestOf(feet);
+  const of = styles.length;
+  const found: Candidate[] = [];
+  const fits: Open[] = [];
   const misfits: StyleLook[] = [];
   let done = 0;
+  let stands = false;
+  const settle = (open: Open): RankStep => {
+    const candidate = open.settle();
+    found.push(candidate);
+    return { done: ++done, of, candidate, considered: 0 };
+  };
+  const topStands = (): RankStep => {
+    stands = true;
+    return { done, of, considered: 0, topStands: true };
+  };
+  function* settleAll(open: Open[]): Generator<RankStep> {
+    for (const next of open.sort(byPromise)) {
+      if (!stands && found.length >= top && againstAtBest(next, found.sort(byRank)[top - 1]) > 0) yield topStands();
+      yield settle(next);
+    }
+  }
   for (const style of styles) {
     const sizes = worthFitting(style, longest);
     const considered = sizes.length * style.widths.length;
     if (sizes.length === 0) {
-      yield { done: ++done, of: styles.length, unranked: whyUnranked(style, longest), considered };
+      yield { done: ++done, of, unranked: whyUnranked(style, longest), considered };
       continue;
     }
     const look = lookOver(style, sizes, feet, wear);
-    if (look.fitting.length > 0) yield { done: ++done, of: styles.length, candidate: fittingCandidate(look, feet, wear), considered };
-    else {
-      misfits.push(look);
-      yield { done, of: styles.length, considered };
-    }
+    if (look.fitting.length === 0) misfits.push(look);
+    else if (found.length < AT_ONCE) {
+      yield { ...settle(fittingStyle(look, feet, wear)), considered };
+      continue;
+    } else fits.push(fittingStyle(look, feet, wear));
+    yield { done, of, considered };
   }
-  const most = ({ looked }: StyleLook): number => looked.reduce((m, l) => Math.max(m, l.margin), -Infinity);
-  for (const look of misfits.sort((p, q) => most(q) - most(p)))
-    yield { done: ++done, of: styles.length, candidate: misfitCandidate(look, feet, wear), considered: 0 };
+  yield* settleAll(fits);
+  // Nothing that does not fit as it is stands above what does.
+  if (!stands && found.length >= top) yield topStands();
+  const helped: Open[] = [];
+  for (const look of misfits) {
+    helped.push(misfitStyle(look, feet, wear));
+    yield { done, of, considered: 0 };
+  }
+  yield* settleAll(helped);
+  if (!stands) yield topStands();
 }
 
 /**

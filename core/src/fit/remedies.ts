@@ -7,7 +7,7 @@ import { limitsOf } from './limits';
 import { NO_AIDS } from './plain-zones';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
-import type { FootDims, Wear, WornFoot } from './wear';
+import type { Wear, WornFoot } from './wear';
 import { ZONE, ZONE_AT, ZONE_IDS, type ZoneId } from './zones';
 
 export interface Remedy {
@@ -28,7 +28,7 @@ export interface Remedy {
 
 /** What would help both feet in a size and width, each help once. */
 export function helpsFor(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targets: Targets): Remedy[] {
-  const all = feet.flatMap((foot) => remediesFor(foot.dims, shoe, wear, targets).remedies);
+  const all = feet.flatMap((foot) => remediesFor(foot, shoe, wear, targets).remedies);
   return all.filter((r, i) => all.findIndex((o) => o.name === r.name && o.zone === r.zone) === i);
 }
 
@@ -36,8 +36,10 @@ export function helpsFor(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, targ
  * What would help one foot in one shoe. Every effect is the difference between two computed fits.
  * @returns helps for zones that are not right, those that make it fit first, and whether at most two make it fit
  */
-export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Targets): { remedies: Remedy[]; fitsWith: Help[] | null } {
-  const before = fitOnce(dims, shoe, wear).zone;
+export function remediesFor(foot: WornFoot, shoe: Shoe, wear: Wear, targets: Targets): { remedies: Remedy[]; fitsWith: Help[] | null } {
+  const { dims } = foot;
+  const seen = fitOnce(dims, shoe, wear);
+  const before = seen.zone;
   const fitsNow = judge(before, targets).fits;
   const remedies: Remedy[] = [];
   for (const trial of trialsFor(shoe, wear, NO_AIDS)) {
@@ -59,7 +61,7 @@ export function remediesFor(dims: FootDims, shoe: Shoe, wear: Wear, targets: Tar
     });
   }
   remedies.sort((p, q) => Number(q.makesFit) - Number(p.makesFit) || Math.abs(q.effectMm) - Math.abs(p.effectMm));
-  return { remedies, fitsWith: fitsWithHelps(dims, shoe, wear, targets) };
+  return { remedies, fitsWith: fitsWithHelps(foot, shoe, wear, targets, seen) };
 }
 
 /** True when a help presses a zone that lay within its limits out of them: an insole where depth is short is no help. */

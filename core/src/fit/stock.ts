@@ -60,24 +60,30 @@ export function widthSteps(style: Style, width: string): number {
   return at - base;
 }
 
+const deviations = new WeakMap<Last, InsideSd>();
+const alike = new Map<string, InsideSd>();
+/** How well the inside of a last is known: the same for all its sizes and widths, and one object for all lasts known as well. */
+function sdOf(last: Last): InsideSd {
+  const known = deviations.get(last);
+  if (known) return known;
+  const { lengthSdMm, widthSdMm, girthSdMm } = last.evidence;
+  const key = `${lengthSdMm} ${widthSdMm} ${girthSdMm}`;
+  const sd = alike.get(key) ?? { lengthMm: lengthSdMm, ballLineMm: 1.5, widthMm: widthSdMm, girthMm: girthSdMm, taperMm: 2, depthMm: 1 };
+  alike.set(key, sd);
+  deviations.set(last, sd);
+  return sd;
+}
+
 /**
  * The shoe of a style in a size and width.
  * @throws RangeError when the width is none of the maker's
  */
 export function shoeOf(style: Style, size: number, width: string): Shoe {
   const { last } = style;
-  const sd: InsideSd = {
-    lengthMm: last.evidence.lengthSdMm,
-    ballLineMm: 1.5,
-    widthMm: last.evidence.widthSdMm,
-    girthMm: last.evidence.girthSdMm,
-    taperMm: 2,
-    depthMm: 1
-  };
   return {
     kind: style.kind,
     inside: gradeLast(last, size, widthSteps(style, width)),
-    sd,
+    sd: sdOf(last),
     upper: style.upper,
     closure: style.closure,
     soleStiffness: style.soleStiffness,

@@ -1,12 +1,14 @@
 import { compileShoe, type Inside, type ShoeOutline } from '../last';
-import { compare, outlineOffset, shapeOf, type Clearances } from './clearances';
-import { emptyEdge } from './edge';
+import { sockOutlineMm } from '../measure';
+import { outlineOffset, shapeOf, type Clearances } from './clearances';
+import { emptyEdge, readEdge } from './edge';
 import { disturbFoot, disturbInside, FOOT_CAUSES, SHOE_CAUSES } from './error-model';
 import { KIND } from './kinds';
 import type { Limits } from './limits';
 import { plainPlanInto } from './may-fit';
 import { bigToeDepth, BLANK_PLAN, blankZones, littleToeDepth, NO_AIDS, plainZones } from './plain-zones';
-import type { Shoe } from './shoe';
+import type { InsideSd, Shoe } from './shoe';
+import { placeFoot } from './toe-room';
 import { UPPER } from './uppers';
 import type { FootDims, Wear, WornFoot } from './wear';
 import { ZONE, ZONE_AT, ZONE_IDS } from './zones';
@@ -16,12 +18,13 @@ const STEP_MM = 2;
 const TOE_ROOM = ZONE_AT['toe-room'];
 const BOX = ZONE_AT['toe-box-width'];
 const SLIP = ZONE_AT['heel-slip'];
+const DEPTH = ZONE_AT['toe-box-depth'];
 
 /**
  * How usable room and toe box answer to a shoe's plan width, each way, and to where its taper starts, mm a mm. A ball that fills the shoe
  * cannot turn and one that does not can: the answer to width bends there.
  */
-interface Slopes {
+export interface Slopes {
   roomByWider: number;
   roomByNarrower: number;
   boxByWider: number;
@@ -36,117 +39,109 @@ const edge = emptyEdge();
 const plan = { ...BLANK_PLAN };
 const zone = blankZones();
 
-/** Further than this from its limits, a toe box is within them at every point: its deviation is a quarter of that, mm. */
-const BOX_FAR_MM = 6;
-const NO_SLOPES: Slopes = { roomByWider: 0, roomByNarrower: 0, boxByWider: 0, boxByNarrower: 0, roomByTaper: 0, boxByTaper: 0 };
-
-function slopesOf(foot: WornFoot, shoe: Shoe, inside: Inside, wear: Wear, seen: Clearances): Slopes {
+/** How the outlines of a pair answer to a change of the shoe, one a foot: each changed shoe is compiled once for both. */
+export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, wear: Wear, seen: readonly Clearances[]): Slopes[] {
   const share = UPPER[shoe.upper].girthShare;
-  const shape = shapeOf(foot, shoe, wear);
-  const changed = (more: Partial<Inside>): Clearances => {
-    const other = { ...inside, ...more };
-    outline = compileShoe(other, share, outline);
-    return compare(foot.dims, shoe, wear, NO_AIDS, { foot: shape, shoe: outline, inside: other }, false, edge);
+  const stands = sockOutlineMm(wear.sockMm);
+  const shapes = feet.map((foot) => shapeOf(foot, shoe, wear));
+  const changed = (more: Partial<Inside>): { widerMm: number; rooms: number[]; boxes: number[] } => {
+    outline = compileShoe({ ...inside, ...more }, share, outline);
+    const at = outline;
+    const placed = shapes.map((shape) => placeFoot(shape, at, stands));
+    return {
+      widerMm: at.planWidthMm - seen[0].planWidthMm || 1,
+      rooms: placed.map((p, f) => p.roomMm - seen[f].usableRoomMm),
+      boxes: placed.map((p, f) => readEdge(shapes[f], at, p, false, edge) - seen[f].zone[BOX])
+    };
   };
   const wider = changed({ ballWidthMm: inside.ballWidthMm + STEP_MM });
   const narrower = changed({ ballWidthMm: inside.ballWidthMm - STEP_MM });
   const later = changed({ taperShiftMm: inside.taperShiftMm + STEP_MM });
-  const by = (c: Clearances): number => c.planWidthMm - seen.planWidthMm || 1;
-  return {
-    roomByWider: (wider.usableRoomMm - seen.usableRoomMm) / by(wider),
-    roomByNarrower: (narrower.usableRoomMm - seen.usableRoomMm) / by(narrower),
-    boxByWider: (wider.zone[BOX] - seen.zone[BOX]) / by(wider),
-    boxByNarrower: (narrower.zone[BOX] - seen.zone[BOX]) / by(narrower),
-    roomByTaper: (later.usableRoomMm - seen.usableRoomMm) / STEP_MM,
-    boxByTaper: (later.zone[BOX] - seen.zone[BOX]) / STEP_MM
-  };
+  return feet.map((_, f) => ({
+    roomByWider: wider.rooms[f] / wider.widerMm,
+    roomByNarrower: narrower.rooms[f] / narrower.widerMm,
+    boxByWider: wider.boxes[f] / wider.widerMm,
+    boxByNarrower: narrower.boxes[f] / narrower.widerMm,
+    roomByTaper: later.rooms[f] / STEP_MM,
+    boxByTaper: later.boxes[f] / STEP_MM
+  }));
 }
 
-/** What one number of a fit answers to each cause of doubt, mm a deviation; causes without an effect are left out. */
-interface Reply {
-  /** Places in a row of points, and the answer to each. */
-  causes: number[];
-  by: number[];
+/** How far a number of a fit lies off what it is told as, at every point of doubt, mm. */
+type Noise = Float64Array;
+
+/** The noise of a foot's numbers in a shoe. */
+interface Noises {
+  zones: Noise[];
+  overBig: Noise;
+  overLittle: Noise;
+  /** The shoe's own width and girth, which make its plan width, and the foot's width. */
+  width: Noise;
+  girth: Noise;
+  footWidth: Noise;
+  /** How much longer the shoe is for this foot than as told, and how much later its taper starts. */
+  longer: Noise;
+  later: Noise;
 }
-/** The number as it is told, its limits, and its answer. */
-interface Answer extends Reply {
-  base: number;
-  least: number;
-  most: number;
+
+/** A zone that answers in a straight line: within its limits while its noise lies between two numbers. */
+export interface Straight {
+  low: number;
+  high: number;
+  noise: Noise;
 }
-export const valueAt = ({ base, causes, by }: Answer, z: Float64Array, row: number): number => {
-  let value = base;
-  for (let i = 0; i < causes.length; i++) value += by[i] * z[row + causes[i]];
-  return value;
-};
 
 /** The tangent of one foot's fit. */
 export interface Tangent {
-  plain: Answer[];
-  heelWidth: Answer;
-  instep: Answer;
-  ballGirth: Answer;
-  /** The shoe's own width and girth, which make its plan width, and the foot's width. */
-  width: Answer;
-  girth: Answer;
-  footWidth: Answer;
-  /** How much longer the shoe is for this foot than as told, and how much later its taper starts. */
-  longer: Answer;
-  later: Answer;
-  /** Found when first asked for: most hopeless shoes never need them. */
-  slopes: () => Slopes;
+  straight: Straight[];
+  noise: Noises;
   usable: boolean;
+  /** False where neither toe room nor toe box hangs on how the outline answers. */
+  needsSlopes: boolean;
   seen: Clearances;
   slideSd: number;
 }
 
-const once = <T>(find: () => T): (() => T) => {
-  let found: T | undefined;
-  return () => (found ??= find());
-};
-
 const CAUSES = SHOE_CAUSES + FOOT_CAUSES;
+/** Further than this from its limits, a toe box is within them at every point: its deviation is a quarter of that, mm. */
+const BOX_FAR_MM = 6;
 /** Zones whose answer is no straight line: found along the outline or from what is found there, bent where a shoe's plan width ends, or the lower of two. */
-const NOT_STRAIGHT = new Set([BOX, TOE_ROOM, SLIP, ZONE_AT['ball-width'], ZONE_AT['toe-box-depth']]);
+const NOT_STRAIGHT = new Set([BOX, TOE_ROOM, SLIP, ZONE_AT['ball-width'], DEPTH]);
+const STRAIGHT = ZONE_IDS.map((id, i) => ({ id, i })).filter(({ id, i }) => ZONE[id].decides && !NOT_STRAIGHT.has(i));
 
-/** What a foot's numbers answer in a shoe. */
-interface Replies {
-  zones: Reply[];
-  overBig: Reply;
-  overLittle: Reply;
-  width: Reply;
-  girth: Reply;
-  footWidth: Reply;
-  longer: Reply;
-  later: Reply;
-}
+const kept = new WeakMap<Float64Array, WeakMap<InsideSd, Map<number, Noises>>>();
 
-const known = new WeakMap<WornFoot, Map<string, Replies>>();
-
-/** The answers of a foot in any shoe known as well, on as high a heel: the same in every size and width, so worked out once. */
-function repliesOf(foot: WornFoot, own: number, shoe: Shoe, inside: Inside, wear: Wear): Replies {
-  const { sd, kind, heelHeightMm, platformMm } = shoe;
-  const has = [inside.throatGirthMm, inside.toplineGirthMm, inside.shaftGirthMm].map((mm) => mm !== null);
-  const key = [own, kind, heelHeightMm - platformMm, ...has, sd.lengthMm, sd.widthMm, sd.girthMm, sd.taperMm, sd.ballLineMm, sd.depthMm].join(' ');
-  const mine = known.get(foot) ?? new Map<string, Replies>();
-  known.set(foot, mine);
-  const found = mine.get(key) ?? workOut(foot, own, shoe, inside, wear);
-  mine.set(key, found);
+/**
+ * The noise of a foot in any shoe known as well, on as high a heel: the same in every size, width and last, so worked out once.
+ * @param z points of doubt of the pair
+ * @param f place of the foot in the pair
+ */
+function noisesOf(foot: WornFoot, f: number, z: Float64Array, points: number, shoe: Shoe, inside: Inside, wear: Wear): Noises {
+  const ofPair = kept.get(z) ?? new WeakMap<InsideSd, Map<number, Noises>>();
+  kept.set(z, ofPair);
+  const ofLast = ofPair.get(shoe.sd) ?? new Map<number, Noises>();
+  ofPair.set(shoe.sd, ofLast);
+  // What a zone that a shoe has not would answer is never asked for: one number says which heel, throat and foot.
+  const throat = KIND[shoe.kind].pullOn ? 1 : 0;
+  const key = ((shoe.heelHeightMm - shoe.platformMm) * 2 + throat) * 2 + f;
+  const found = ofLast.get(key) ?? workOut(foot, f, z, points, shoe, inside, wear);
+  ofLast.set(key, found);
   return found;
 }
 
-function workOut(foot: WornFoot, own: number, shoe: Shoe, inside: Inside, wear: Wear): Replies {
-  const reply = (): Reply => ({ causes: [], by: [] });
-  const replies: Replies = {
-    zones: ZONE_IDS.map(reply),
-    overBig: reply(),
-    overLittle: reply(),
-    width: reply(),
-    girth: reply(),
-    footWidth: reply(),
-    longer: reply(),
-    later: reply()
+function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, shoe: Shoe, inside: Inside, wear: Wear): Noises {
+  const none = (): Noise => new Float64Array(points);
+  const noises: Noises = {
+    zones: ZONE_IDS.map(none),
+    overBig: none(),
+    overLittle: none(),
+    width: none(),
+    girth: none(),
+    footWidth: none(),
+    longer: none(),
+    later: none()
   };
+  const d = z.length / points;
   const offset = outlineOffset(shoe, wear);
   const zonesOf = (dims: FootDims, it: Inside, into: Float64Array): void =>
     plainZones(dims, shoe, it, plainPlanInto(it, shoe, plan), offset, wear, NO_AIDS, into);
@@ -156,63 +151,55 @@ function workOut(foot: WornFoot, own: number, shoe: Shoe, inside: Inside, wear: 
   const dims = { ...foot.dims };
   const now = { ...inside };
   for (let cause = 0; cause < CAUSES; cause++) {
-    const add = (to: Reply, by: number): void => {
-      if (!(Math.abs(by) > 1e-9)) return;
-      to.causes.push(cause < SHOE_CAUSES ? cause : own + cause - SHOE_CAUSES);
-      to.by.push(by);
+    const place = cause < SHOE_CAUSES ? cause : cause + f * FOOT_CAUSES;
+    /** Adds what a number answers to this cause, `by` a deviation, at every point. */
+    const add = (to: Noise, by: number): void => {
+      if (Math.abs(by) > 1e-9) for (let n = 0; n < points; n++) to[n] += by * z[n * d + place];
     };
     unit[cause] = 1;
     disturbFoot(foot, unit, SHOE_CAUSES, dims);
     disturbInside(inside, shoe.sd, unit, 0, SHOE_CAUSES, now);
     unit[cause] = 0;
     zonesOf(dims, now, zone);
-    for (let i = 0; i < zone.length; i++) if (!NOT_STRAIGHT.has(i)) add(replies.zones[i], zone[i] - before[i]);
-    add(replies.overBig, bigToeDepth(dims, now) - bigToeDepth(foot.dims, inside));
-    add(replies.overLittle, littleToeDepth(dims, now) - littleToeDepth(foot.dims, inside));
-    add(replies.width, now.ballWidthMm - inside.ballWidthMm);
-    add(replies.girth, now.ballGirthMm - inside.ballGirthMm);
-    add(replies.footWidth, dims.ballWidthMm - foot.dims.ballWidthMm);
-    add(replies.longer, now.insoleLengthMm - inside.insoleLengthMm - (dims.lengthMm - foot.dims.lengthMm));
-    add(replies.later, now.taperShiftMm - inside.taperShiftMm);
+    for (let i = 0; i < zone.length; i++) if (!NOT_STRAIGHT.has(i)) add(noises.zones[i], zone[i] - before[i]);
+    add(noises.overBig, bigToeDepth(dims, now) - bigToeDepth(foot.dims, inside));
+    add(noises.overLittle, littleToeDepth(dims, now) - littleToeDepth(foot.dims, inside));
+    add(noises.width, now.ballWidthMm - inside.ballWidthMm);
+    add(noises.girth, now.ballGirthMm - inside.ballGirthMm);
+    add(noises.footWidth, dims.ballWidthMm - foot.dims.ballWidthMm);
+    add(noises.longer, now.insoleLengthMm - inside.insoleLengthMm - (dims.lengthMm - foot.dims.lengthMm));
+    add(noises.later, now.taperShiftMm - inside.taperShiftMm);
   }
-  return replies;
+  return noises;
 }
-
-const DEPTH = ZONE_AT['toe-box-depth'];
-const STRAIGHT = ZONE_IDS.map((id, i) => ({ id, i })).filter(({ id, i }) => ZONE[id].decides && !NOT_STRAIGHT.has(i));
 
 /**
  * The tangent of a foot's fit in the causes of its doubt.
+ * @param f place of the foot in its pair
+ * @param z points of doubt of the pair, `points` rows
  * @param inside of the shoe as worn
  * @param seen what its fit came out as
- * @param own place of this foot's own causes in a row of points
  */
-export function tangentOf(foot: WornFoot, own: number, shoe: Shoe, inside: Inside, wear: Wear, limits: Limits, seen: Clearances): Tangent {
-  const usable = KIND[shoe.kind].basis === 'usable';
-  const boxNear = Math.min(Math.abs(seen.zone[BOX] - limits.least[BOX]), Math.abs(seen.zone[BOX] - limits.most[BOX])) < BOX_FAR_MM;
-  const replies = repliesOf(foot, own, shoe, inside, wear);
-  const answer = ({ causes, by }: Reply, base: number, i = -1): Answer => ({ base, least: limits.least[i] ?? NaN, most: limits.most[i] ?? NaN, causes, by });
-  const zoneAnswer = (i: number): Answer => answer(replies.zones[i], seen.zone[i], i);
+export function tangentOf(
+  foot: WornFoot,
+  f: number,
+  z: Float64Array,
+  points: number,
+  shoe: Shoe,
+  inside: Inside,
+  wear: Wear,
+  limits: Limits,
+  seen: Clearances
+): Tangent {
+  const noise = noisesOf(foot, f, z, points, shoe, inside, wear);
+  const straightAt = (mm: number, i: number, of: Noise): Straight => ({ low: limits.least[i] - mm, high: limits.most[i] - mm, noise: of });
+  const straight: Straight[] = [];
+  for (const { i } of STRAIGHT) if (seen.zone[i] === seen.zone[i]) straight.push(straightAt(seen.zone[i], i, noise.zones[i]));
   // The lower of two depths bends where they cross: each is followed on its own.
   const [big, little] = [bigToeDepth(foot.dims, inside), littleToeDepth(foot.dims, inside)];
   const lower = seen.zone[DEPTH] - Math.min(big, little);
-  const plain = STRAIGHT.filter(({ i }) => seen.zone[i] === seen.zone[i]).map(({ i }) => zoneAnswer(i));
-  plain.push(answer(replies.overBig, lower + big, DEPTH), answer(replies.overLittle, lower + little, DEPTH));
-  // Tightest first: what most often decides ends the test of a point soonest.
-  plain.sort((p, q) => Math.min(p.base - p.least, p.most - p.base) - Math.min(q.base - q.least, q.most - q.base));
-  return {
-    plain,
-    heelWidth: zoneAnswer(ZONE_AT['heel-width']),
-    instep: zoneAnswer(ZONE_AT.instep),
-    ballGirth: zoneAnswer(ZONE_AT['ball-girth']),
-    width: answer(replies.width, inside.ballWidthMm),
-    girth: answer(replies.girth, inside.ballGirthMm),
-    footWidth: answer(replies.footWidth, foot.dims.ballWidthMm),
-    longer: answer(replies.longer, 0),
-    later: answer(replies.later, 0),
-    usable,
-    seen,
-    slopes: once(() => (usable || boxNear ? slopesOf(foot, shoe, inside, wear, seen) : NO_SLOPES)),
-    slideSd: (seen.slide.highMm - seen.slide.lowMm) / 4
-  };
+  straight.push(straightAt(lower + big, DEPTH, noise.overBig), straightAt(lower + little, DEPTH, noise.overLittle));
+  const usable = KIND[shoe.kind].basis === 'usable';
+  const boxNear = Math.min(Math.abs(seen.zone[BOX] - limits.least[BOX]), Math.abs(seen.zone[BOX] - limits.most[BOX])) < BOX_FAR_MM;
+  return { straight, noise, usable, needsSlopes: usable || boxNear, seen, slideSd: (seen.slide.highMm - seen.slide.lowMm) / 4 };
 }

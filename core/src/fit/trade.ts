@@ -39,7 +39,7 @@ export function shorterOrLonger(style: Style, around: number, feet: readonly Wor
     onShelf: onShelf(style, cell.size, cell.width)
   });
   for (const cell of cells.filter((c) => c.size > plain.size + 1e-9).sort((p, q) => p.size - q.size || p.distance - q.distance)) {
-    const helps = feet.map((foot) => remediesFor(foot.dims, cell.shoe, wear, cell.targets));
+    const helps = feet.map((foot) => remediesFor(foot, cell.shoe, wear, cell.targets));
     const adds = [
       ...new Set(
         helps.flatMap((h) =>
@@ -79,7 +79,7 @@ export function splitPair(style: Style, feet: readonly WornFoot[], wear: Wear): 
   const apart = Math.abs(best[0].size - best[1].size);
   if (apart < 1 - 1e-9) return null;
   const [short, long] = best[0].size < best[1].size ? [0, 1] : [1, 0];
-  const help = remediesFor(feet[short].dims, best[long].shoe, wear, best[long].targets);
+  const help = remediesFor(feet[short], best[long].shoe, wear, best[long].targets);
   const told = (i: number) => ({ label: sizeText(style, best[i].size), width: best[i].width, fits: best[i].fits });
   return {
     apart,
