@@ -51,7 +51,7 @@ const pair = (more: Partial<PairAsk> = {}): PairAsk => ({ fitting, style: lakesi
 type Handler = (event: { data: Ask }) => Promise<void>;
 const ask = (data: Ask): Promise<void> => (globalThis as unknown as { onmessage: Handler }).onmessage({ data });
 const rank = (job: number, more: Partial<Extract<Ask, { kind: 'rank' }>> = {}): Promise<void> =>
-  ask({ kind: 'rank', job, fitting, styleIds: pumps.map((s) => s.id), heldSize: null, fresh: false, ...more });
+  ask({ kind: 'rank', job, fitting, styleIds: pumps.map((s) => s.id), heldSize: null, stamp: 'monday', ...more });
 const of = <K extends Answer['kind']>(kind: K, job: number): Extract<Answer, { kind: K }>[] =>
   said.filter((a): a is Extract<Answer, { kind: K }> => a.kind === kind && a.job === job);
 const candidates = (job: number): Candidate[] => of('progress', job).flatMap((a) => a.candidates);
@@ -85,12 +85,29 @@ describe('ranking in the worker', () => {
     expect(of('progress', 1).reduce((n, a) => n + a.considered, 0)).toBe(straight.considered);
     expect(of('ranked', 1)[0].tookMs).toBeGreaterThan(0);
   });
-  it('fetches the stockroom once for many questions, and anew when a page asks for it', async () => {
-    await rank(1);
-    await rank(2);
+  it('fetches the stockroom ahead, once for many questions, and anew when a page knows of a change', async () => {
+    await ask({ kind: 'warm', job: 1, stamp: 'monday' });
     expect(fetched).toBe(1);
-    await rank(3, { fresh: true });
+    await rank(2);
+    await rank(3);
+    expect(fetched).toBe(1);
+    await rank(4, { stamp: 'tuesday' });
     expect(fetched).toBe(2);
+    expect(candidates(4)).toHaveLength(candidates(2).length);
+  });
+  it('says once that the first hundred stand, and then they do', async () => {
+    await rank(1, { styleIds: styles.map((s) => s.id) });
+    const told = of('progress', 1);
+    const at = told.findIndex((a) => a.topStands);
+    expect(told.filter((a) => a.topStands)).toHaveLength(1);
+    const first = (answers: typeof told): string[] =>
+      answers
+        .flatMap((a) => a.candidates)
+        .sort(byRank)
+        .slice(0, 100)
+        .map((c) => c.styleId);
+    expect(first(told.slice(0, at + 1))).toEqual(first(told));
+    expect(of('ranked', 1)[0].tookMs).toBeGreaterThanOrEqual(of('ranked', 1)[0].topMs);
   });
   it('a newer ranking takes the place of an older one, which says no more', async () => {
     held = true;
@@ -135,7 +152,7 @@ describe('ranking in the worker', () => {
 
 describe('an opened pair in the worker', () => {
   it('comes with drawings, section, grid, trade and what to measure next; then with other sizes and lasts', async () => {
-    await ask({ kind: 'open', job: 1, ...pair() });
+    await ask({ kind: 'open', job: 1, stamp: 'monday', ...pair() });
     const { opened } = of('opened', 1)[0];
     expect(opened.drawings.map((d) => d.side)).toEqual(['left', 'right']);
     expect(opened.drawings[0].section.shoe.length).toBeGreaterThan(40);
@@ -157,7 +174,7 @@ describe('an opened pair in the worker', () => {
   it('what cannot be put in is refused in words', async () => {
     await ask({ kind: 'lay', job: 1, ...pair({ put: { left: [{ kind: 'full-insole', mm: 40 }] } }) });
     expect(of('failed', 1)[0].message).toMatch(/not among the strengths/);
-    await ask({ kind: 'open', job: 2, ...pair({ width: 'enormous' }) });
+    await ask({ kind: 'open', job: 2, stamp: 'monday', ...pair({ width: 'enormous' }) });
     expect(of('failed', 2)[0].message).toMatch(/no width enormous/);
   });
 });

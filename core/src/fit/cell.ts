@@ -41,45 +41,49 @@ export function cellOf(style: Style, size: number, width: string, feet: readonly
 let outline: ShoeOutline | undefined;
 const edge = emptyEdge();
 
-/** Fits both feet in a shoe; its outline is compiled once for both. */
-export function fitCell(size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear): Cell {
+/** What came of trying a size and width. */
+export interface Tried {
+  /** No pair of these feet has more than this: its own margin, or that of the foot at which it was given up. */
+  margin: number;
+  /** None when it was given up. */
+  cell?: Cell;
+}
+
+/** Fits both feet in a shoe. */
+export const fitCell = (size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear): Cell =>
+  tryCell(size, width, shoe, targets, feet, wear, -Infinity).cell!;
+
+/**
+ * Fits both feet in a shoe, whose outline is compiled once for both, and gives up at a foot that lies too far out.
+ * @param atLeast the least margin that is of use, in half bands
+ */
+export function tryCell(size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear, atLeast: number): Tried {
   const inside = insideWorn(shoe, wear.hoursWorn);
   outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline);
   const seen: Clearances[] = [];
   const spoken: SpokenFoot[] = [];
   const judged: Judgement[] = [];
-  let worst = Infinity;
+  let margin = Infinity;
   let decidedBy: Cell['decidedBy'] = { side: feet[0].foot.side, zone: 'toe-room' };
   for (const foot of feet) {
     const c = compare(foot.dims, shoe, wear, NO_AIDS, { foot: shapeOf(foot, shoe, wear), shoe: outline, inside }, false, edge);
-    seen.push(c);
     const j = judge(c.zone, targets);
+    if (j.margin < atLeast) return { margin: j.margin };
+    seen.push(c);
     judged.push(j);
     spoken.push({ side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: j.decidedBy });
-    if (j.margin < worst) {
-      worst = j.margin;
+    if (j.margin < margin) {
+      margin = j.margin;
       decidedBy = { side: foot.foot.side, zone: j.decidedBy };
     }
   }
   const distance = judged.reduce((sum, j) => sum + j.distance, 0);
   const zones = judged.reduce((sum, j) => sum + j.zones, 0);
+  const fits = judged.every((j) => j.fits);
   const tight = tightness(spoken);
-  return {
-    size,
-    width,
-    shoe,
-    targets,
-    spoken,
-    seen,
-    judged,
-    fits: judged.every((j) => j.fits),
-    distance,
-    score: scoreOf(distance, zones),
-    decidedBy,
-    margin: worst,
-    tightness: tight,
-    character: character(tight)
-  };
+  const score = scoreOf(distance, zones);
+  const cell: Cell = { size, width, shoe, targets, spoken, seen, judged, fits, distance, score, decidedBy, margin, tightness: tight, character: character(tight) };
+  return { margin, cell };
 }
 
 /** Misfits are put in order by how far their worst zone lies outside; fits all count alike here. */

@@ -1,4 +1,6 @@
-import { fitOnce, insideWorn, outlineOffset, shapeOf, type Clearances } from './clearances';
+import { compileShoe, type ShoeOutline } from '../last';
+import { compare, fitOnce, insideWorn, outlineOffset, shapeOf, type Clearances } from './clearances';
+import { emptyEdge } from './edge';
 import { nameOf, trialsFor, type Trial } from './help-rules';
 import type { PutIn } from './put-in';
 import { judge } from './judge';
@@ -8,6 +10,7 @@ import { BLANK_PLAN, blankZones, NO_AIDS, plainZones, type Aids } from './plain-
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
 import type { FootDims, Wear, WornFoot } from './wear';
+import { UPPER } from './uppers';
 import { ZONE_AT } from './zones';
 
 /** A help by its name. */
@@ -31,6 +34,8 @@ interface HelpReach {
 }
 interface HelpsOn {
   singles: Trial[];
+  /** What each adds to the zones to which helps add up, mm. */
+  adds: Float64Array[];
   reach: HelpReach;
 }
 
@@ -42,12 +47,12 @@ function helpsOn(shoe: Shoe, dims: FootDims, wear: Wear): HelpsOn {
   const own = known.get(wear) ?? new Map<string, HelpsOn>();
   known.set(wear, own);
   const key = `${shoe.kind} ${shoe.closure} ${shoe.upper} ${shoe.removableInsoleMm}`;
-  const found = own.get(key) ?? { singles: trialsFor(shoe, wear, NO_AIDS), reach: reachOf(shoe, dims, wear) };
+  const found = own.get(key) ?? workOut(shoe, dims, wear);
   own.set(key, found);
   return found;
 }
 
-function reachOf(shoe: Shoe, dims: FootDims, wear: Wear): HelpReach {
+function workOut(shoe: Shoe, dims: FootDims, wear: Wear): HelpsOn {
   // Which foot, and whether this last has a throat, makes no difference to how far a help reaches.
   const some = { ...dims, ankleKnown: true, calfKnown: true };
   const inside = { ...shoe.inside, throatGirthMm: 300, toplineGirthMm: 300, shaftGirthMm: 300 };
@@ -57,17 +62,17 @@ function reachOf(shoe: Shoe, dims: FootDims, wear: Wear): HelpReach {
     return zones;
   };
   const before = zonesWith(wear, NO_AIDS);
-  const trials = trialsFor(shoe, wear, NO_AIDS);
-  const after = trials.map((t) => zonesWith(t.wear, t.aids));
+  const singles = trialsFor(shoe, wear, NO_AIDS);
+  const adds = singles.map((t) => zonesWith(t.wear, t.aids).map((mm, i) => mm - before[i]));
   const reach: HelpReach = { up: blankZones().fill(0), down: blankZones().fill(0) };
   for (const i of ADDING) {
-    const by = after.map((zones) => zones[i] - before[i]).sort((p, q) => q - p);
+    const by = adds.map((zones) => zones[i]).sort((p, q) => q - p);
     reach.up[i] = Math.max(0, by[0]) + Math.max(0, by[1]);
     reach.down[i] = -Math.min(0, by[by.length - 1]) - Math.min(0, by[by.length - 2]);
   }
   // Only a stretch gives room beside the toes; what takes it is not bounded here.
-  reach.up[BOX] = Math.max(0, ...trials.map((t) => t.aids.stretchMm));
-  return reach;
+  reach.up[BOX] = Math.max(0, ...singles.map((t) => t.aids.stretchMm));
+  return { singles, adds, reach };
 }
 
 /** True when a zone lies further outside its limits than any two helps together can bring it back. */
@@ -77,6 +82,17 @@ function beyondReach({ zone, slide }: Clearances, { up, down }: HelpReach, { lea
   if (zone[BOX] + up[BOX] < least[BOX] - 1e-9) return true;
   return ADDING.some((i) => zone[i] + up[i] < least[i] - 1e-9 || zone[i] - down[i] > most[i] + 1e-9);
 }
+
+/** True when a zone to which helps add up ends outside its limits with these. */
+const addsTooMuch = (zone: Float64Array, adds: readonly Float64Array[], { least, most }: Limits): boolean =>
+  ADDING.some((i) => {
+    let mm = zone[i];
+    for (const by of adds) mm += by[i];
+    return mm < least[i] - 1e-9 || mm > most[i] + 1e-9;
+  });
+
+let outline: ShoeOutline | undefined;
+const edge = emptyEdge();
 
 /**
  * Whether at most two helps make a foot fit, and which: fewer win; among as many, those that bring it nearest to the middle.
@@ -88,27 +104,32 @@ export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: T
   const { dims } = foot;
   const limits = limitsOf(targets);
   if (allWithin(seen.zone, limits)) return [];
-  const { singles, reach } = helpsOn(shoe, dims, wear);
+  const { singles, adds, reach } = helpsOn(shoe, dims, wear);
   if (beyondReach(seen, reach, limits)) return null;
   const inside = insideWorn(shoe, wear.hoursWorn);
-  const shape = shapeOf(foot, shoe, wear);
+  const compiled = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
   const distanceWith = (worn: Wear, aids: Aids): number => {
-    if (atBest(dims, shape, outlineOffset(shoe, worn), shoe, inside, worn, limits, aids).margin < 0) return Infinity;
-    const judged = judge(fitOnce(dims, shoe, worn, aids).zone, targets);
+    const shape = shapeOf(foot, shoe, worn);
+    if (atBest(dims, shape, shape.offsetMm, shoe, inside, worn, limits, aids).margin < 0) return Infinity;
+    const judged = judge(compare(dims, shoe, worn, aids, { foot: shape, shoe: compiled, inside }, false, edge).zone, targets);
     return judged.fits ? judged.distance : Infinity;
   };
   const best = { helps: null as Help[] | null, distance: Infinity };
-  const consider = (trials: readonly Trial[], distance: number): void => {
+  const consider = (trials: readonly Trial[], worn: Wear, aids: Aids): void => {
+    const distance = distanceWith(worn, aids);
     if (distance < best.distance) Object.assign(best, { helps: trials.map(helpOf), distance });
   };
-  for (const trial of singles) consider([trial], distanceWith(trial.wear, trial.aids));
+  singles.forEach((trial, i) => {
+    if (!addsTooMuch(seen.zone, [adds[i]], limits)) consider([trial], trial.wear, trial.aids);
+  });
   if (best.helps) return best.helps;
   singles.forEach((first, i) => {
-    // Two helps are the same pair in either order, and of one kind there is one.
-    for (const second of singles.slice(i + 1)) {
-      if (second.rule === first.rule) continue;
+    for (let k = i + 1; k < singles.length; k++) {
+      const second = singles[k];
+      // Two helps are the same pair in either order, and of one kind there is one.
+      if (second.rule === first.rule || addsTooMuch(seen.zone, [adds[i], adds[k]], limits)) continue;
       const both = second.rule.change(second.mm, first.aids, first.wear);
-      consider([first, second], distanceWith(both.wear, both.aids));
+      consider([first, second], both.wear, both.aids);
     }
   });
   return best.helps;

@@ -119,4 +119,5 @@ export function frontZones(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, f
 }
 
 /** An empty set of clearances. */
-export const blankZones = (): Float64Array => new Float64Array(ZONE_IDS.length).fill(NaN);
+export const blankZones = (): Float64Array => BLANK.slice();
+const BLANK = new Float64Array(ZONE_IDS.length).fill(NaN);

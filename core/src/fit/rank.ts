@@ -1,7 +1,7 @@
 import { effectiveDrop } from '../heel';
 import { insoleOf } from '../last';
 import type { ScaleId } from '../size';
-import { fitCell, likelier, zonesInBrief, type Cell, type ZoneBrief } from './cell';
+import { likelier, tryCell, zonesInBrief, type Cell, type ZoneBrief } from './cell';
 import { prospectOf, type Prospect } from './chance';
 import { insideWorn, shapeOf } from './clearances';
 import type { Verdict } from './judge';
@@ -62,7 +62,6 @@ interface Looked extends AtBest {
   size: number;
   width: string;
   shoe?: Shoe;
-  cell?: Cell;
 }
 
 /** What a first look at a style gives: its likeliest fitting sizes, or all of its sizes with the most each may be. */
@@ -114,10 +113,9 @@ function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoo
   const fitting: Cell[] = [];
   for (const at of looked.filter((l) => l.margin >= 0).sort((p, q) => p.distance - q.distance)) {
     if (fitting.length === WEIGHED.cells && at.distance > fitting[WEIGHED.cells - 1].distance) break;
-    const cell = fitCell(at.size, at.width, at.shoe!, targets, feet, wear);
-    at.margin = cell.margin;
-    at.cell = cell;
-    if (!cell.fits) continue;
+    const { cell, margin } = tryCell(at.size, at.width, at.shoe!, targets, feet, wear, 0);
+    at.margin = margin;
+    if (!cell) continue;
     fitting.push(cell);
     fitting.sort(likelier).splice(WEIGHED.cells);
   }
@@ -151,12 +149,29 @@ function fittingStyle({ style, fitting }: StyleLook, feet: readonly WornFoot[], 
   };
 }
 
+/** The most margin both feet can have in a size and width, where the first look stopped at the first that could not fit. */
+function boundMargin(at: Looked, shoe: Shoe, feet: readonly WornFoot[], wear: Wear, limits: Limits): number {
+  const inside = insideWorn(shoe, wear.hoursWorn);
+  let { margin } = at;
+  for (const foot of feet) {
+    const shape = shapeOf(foot, shoe, wear);
+    margin = Math.min(margin, atBest(foot.dims, shape, shape.offsetMm, shoe, inside, wear, limits, NO_AIDS, best).margin);
+  }
+  return margin;
+}
+
 /** A style's least misfits, least first. */
 function leastMisfits({ style, targets, looked }: StyleLook, feet: readonly WornFoot[], wear: Wear): Cell[] {
+  const limits = limitsOf(targets);
   const found: Cell[] = [];
-  for (const { size, width, margin, shoe, cell } of [...looked].sort((p, q) => q.margin - p.margin)) {
-    if (found.length === WEIGHED.misfits && margin < found[WEIGHED.misfits - 1].margin) break;
-    found.push(cell ?? fitCell(size, width, shoe ?? shoeOf(style, size, width), targets, feet, wear));
+  for (const at of looked.sort((p, q) => q.margin - p.margin)) {
+    const needed = found.length < WEIGHED.misfits ? -Infinity : found[WEIGHED.misfits - 1].margin;
+    if (at.margin < needed) break;
+    const shoe = at.shoe ?? shoeOf(style, at.size, at.width);
+    if (boundMargin(at, shoe, feet, wear, limits) < needed) continue;
+    const { cell } = tryCell(at.size, at.width, shoe, targets, feet, wear, needed);
+    if (!cell) continue;
+    found.push(cell);
     found.sort(likelier).splice(WEIGHED.misfits);
   }
   return found;

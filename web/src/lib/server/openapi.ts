@@ -63,7 +63,11 @@ const ROWS: readonly Row[] = [
   { path: '/convert', method: 'post', summary: 'A label or a foot read in other scales, one reading a school', body: convertSchema },
   { path: '/fit/check', method: 'post', summary: 'One foot in one shoe whose inside is given', body: fitCheckSchema },
   { path: '/fit', method: 'post', summary: 'Both feet against the stockroom, best first', body: fitSchema },
-  { path: '/styles', method: 'get', summary: 'The stockroom: styles with their lasts, runs and shelf counts' },
+  {
+    path: '/styles',
+    method: 'get',
+    summary: 'The stockroom: styles with their lasts, runs and shelf counts, and a stamp that changes whenever any of it does'
+  },
   { path: '/styles', method: 'post', summary: 'Keep a new style', body: styleSchema, status: 201 },
   { path: '/styles', method: 'patch', summary: 'Change many styles at once, all or none; answers with what they had before', body: stylesPatchSchema },
   { path: '/styles/{id}', method: 'get', summary: 'One style', hasId: true },

@@ -8,9 +8,11 @@
   import type { Keeper } from './save.svelte';
   import SaveLine from './SaveLine.svelte';
   import { STEPS } from './steps';
+  import { warm } from '$lib/workers/fit-client';
   import { shown } from './units.svelte';
 
-  let { fitting, children }: { fitting: FittingRow; children: Snippet } = $props();
+  /** @prop stamp the stockroom's, which the fit engine fetches while the feet are measured */
+  let { fitting, stamp, children }: { fitting: FittingRow; stamp: string; children: Snippet } = $props();
   // The frame is made anew for each fitting, so the first value is the right one.
   const desk = setDesk(new Desk(untrack(() => fitting)));
   const here = $derived(page.url.pathname.split('/')[3] ?? '');
@@ -18,6 +20,7 @@
   const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
 
   onMount(() => desk.restore());
+  onMount(() => warm(stamp));
 
   /** After a conflict: what stands here is let go, and the fitting is read again as the other fitter left it. */
   async function takeTheirs(keeper: Keeper): Promise<void> {

@@ -34,3 +34,8 @@ export function askWorker(ask: Unnumbered<Ask>, listen: (answer: Answer) => void
 export function stopRanking(): void {
   theWorker().postMessage({ kind: 'stop', job: ++jobs });
 }
+
+/** Lets the worker fetch the stockroom before anything is asked of it. */
+export function warm(stamp: string): void {
+  theWorker().postMessage({ kind: 'warm', job: ++jobs, stamp });
+}

@@ -24,15 +24,14 @@ const say = (answer: Answer): void => postMessage(answer);
 /** Only the newest job of a kind is carried on; an older one stops at its next breath. */
 const newest = { rank: 0, open: 0, lay: 0 };
 
-/** How long the stockroom is taken for current unless a page asks for it anew, ms. */
-const KEPT_MS = 120_000;
-let stock: { at: number; styles: Promise<ReadonlyMap<string, Style>> } | undefined;
-function stockroom(fresh = false): Promise<ReadonlyMap<string, Style>> {
-  if (!stock || fresh || performance.now() - stock.at > KEPT_MS) {
-    const styles = fetchStock();
+/** The stockroom as it stood at a stamp, fetched anew when a page names another. */
+let stock: { stamp: string; styles: Promise<ReadonlyMap<string, Style>> } | undefined;
+function stockroom(stamp: string): Promise<ReadonlyMap<string, Style>> {
+  if (stock?.stamp !== stamp) {
+    const asked = { stamp, styles: fetchStock() };
+    stock = asked;
     // What failed is not kept: the next question asks again.
-    styles.catch(() => (stock = undefined));
-    stock = { at: performance.now(), styles };
+    asked.styles.catch(() => stock === asked && (stock = undefined));
   }
   return stock.styles;
 }
@@ -45,13 +44,15 @@ async function fetchStock(): Promise<ReadonlyMap<string, Style>> {
 /** How long the worker goes on before it listens and tells, ms; a first screenful is told at once. */
 const BREATH_MS = 20;
 const SCREENFUL = 12;
+const nothingToTell = () => ({ candidates: [] as Candidate[], unranked: [] as Unranked[], considered: 0, topStands: false });
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 onmessage = async ({ data }: MessageEvent<Ask>) => {
-  newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
+  if (data.kind !== 'warm') newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
   if (data.kind === 'stop') return;
   try {
-    if (data.kind === 'rank') await rank(data);
+    if (data.kind === 'warm') await stockroom(data.stamp);
+    else if (data.kind === 'rank') await rank(data);
     else if (data.kind === 'open') await open(data);
     else say({ kind: 'laid', job: data.job, laid: lay(data) });
   } catch (error) {
@@ -59,12 +60,13 @@ onmessage = async ({ data }: MessageEvent<Ask>) => {
   }
 };
 
-async function rank({ job, fitting, styleIds, heldSize, fresh }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
-  const all = await stockroom(fresh);
+async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
+  const all = await stockroom(stamp);
   if (newest.rank !== job) return;
   const started = performance.now();
   let told = started;
-  let tell = { candidates: [] as Candidate[], unranked: [] as Unranked[], considered: 0 };
+  let topMs = 0;
+  let tell = nothingToTell();
   let screen: boolean = true;
   // What was taken away since the page was opened is no longer ranked.
   const named = styleIds.flatMap((id) => all.get(id) ?? []);
@@ -72,23 +74,27 @@ async function rank({ job, fitting, styleIds, heldSize, fresh }: Extract<Ask, { 
   let at = { done: 0, of: styles.length };
   const flush = (): void => {
     say({ kind: 'progress', job, ...at, ...tell });
-    tell = { candidates: [], unranked: [], considered: 0 };
+    tell = nothingToTell();
     told = performance.now();
   };
-  for (const { done, of, candidate, unranked, considered } of rankStock(styles, wornFeetOf(fitting), wearOf(fitting))) {
+  for (const { done, of, candidate, unranked, considered, topStands } of rankStock(styles, wornFeetOf(fitting), wearOf(fitting))) {
     if (newest.rank !== job) return;
     at = { done, of };
     tell.considered += considered;
     if (candidate) tell.candidates.push(candidate);
     if (unranked) tell.unranked.push(unranked);
+    if (topStands) {
+      tell.topStands = true;
+      topMs = performance.now() - started;
+    }
     const screenful: boolean = screen && tell.candidates.length >= SCREENFUL;
-    if (!screenful && performance.now() - told < BREATH_MS) continue;
+    if (!screenful && !topStands && performance.now() - told < BREATH_MS) continue;
     if (screenful) screen = false;
     flush();
     await breathe();
   }
   flush();
-  say({ kind: 'ranked', job, tookMs: performance.now() - started });
+  say({ kind: 'ranked', job, topMs, tookMs: performance.now() - started });
 }
 
 function lay({ fitting, style, size, width, flags, put = {} }: PairAsk): Laid {
@@ -104,7 +110,7 @@ function lay({ fitting, style, size, width, flags, put = {} }: PairAsk): Laid {
 }
 
 async function open(ask: Extract<Ask, { kind: 'open' }>): Promise<void> {
-  const { job, fitting, style, size, width } = ask;
+  const { job, stamp, fitting, style, size, width } = ask;
   const feet = wornFeetOf(fitting);
   const wear = wearOf(fitting);
   const opened = {
@@ -115,7 +121,7 @@ async function open(ask: Extract<Ask, { kind: 'open' }>): Promise<void> {
     next: nextMeasures(feet, shoeOf(style, size, width), wear)
   };
   say({ kind: 'opened', job, opened });
-  const others = [...(await stockroom()).values()];
+  const others = [...(await stockroom(stamp)).values()];
   if (newest.open !== job) return;
   say({ kind: 'others', job, others: otherShoes(style, size, width, feet, wear, others) });
 }

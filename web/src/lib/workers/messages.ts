@@ -25,8 +25,12 @@ export interface PairAsk {
   put?: PairPutIn;
 }
 
-/** What a page asks the fit worker. The worker fetches the stockroom itself and keeps it a while; a ranking names which styles of it. */
+/**
+ * What a page asks the fit worker. The worker fetches the stockroom itself and keeps it under its stamp; a ranking names which styles of it.
+ */
 export type Ask =
+  /** Fetches the stockroom ahead of the first ranking. */
+  | { kind: 'warm'; job: number; stamp: string }
   | { kind: 'stop'; job: number }
   | {
       kind: 'rank';
@@ -35,10 +39,9 @@ export type Ask =
       styleIds: string[];
       /** The size that all are held to, if any. */
       heldSize: number | null;
-      /** Fetches the stockroom anew first. */
-      fresh: boolean;
+      stamp: string;
     }
-  | ({ kind: 'open'; job: number } & PairAsk)
+  | ({ kind: 'open'; job: number; stamp: string } & PairAsk)
   | ({ kind: 'lay'; job: number } & PairAsk);
 
 /** Both feet laid in a pair: fit and drawings. */
@@ -56,8 +59,19 @@ export interface Opened extends Laid {
 }
 
 export type Answer =
-  | { kind: 'progress'; job: number; done: number; of: number; candidates: Candidate[]; unranked: Unranked[]; considered: number }
-  | { kind: 'ranked'; job: number; tookMs: number }
+  | {
+      kind: 'progress';
+      job: number;
+      done: number;
+      of: number;
+      candidates: Candidate[];
+      unranked: Unranked[];
+      considered: number;
+      /** True once: with these the first hundred, in their order, can no longer change. */
+      topStands: boolean;
+    }
+  /** All is told; the first hundred stood after `topMs`. */
+  | { kind: 'ranked'; job: number; topMs: number; tookMs: number }
   | { kind: 'opened'; job: number; opened: Opened }
   | { kind: 'laid'; job: number; laid: Laid }
   | { kind: 'others'; job: number; others: OtherShoe[] }

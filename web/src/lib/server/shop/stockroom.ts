@@ -2,7 +2,7 @@ import type { Style } from '@chiave/core/fit';
 import type { Last } from '@chiave/core/last';
 import type { Transaction } from 'sequelize';
 import { wholeDetails, type LastBody, type MakerBody, type StyleBody } from '../../api/stock-schema';
-import { database, fromJson, tables } from '../db';
+import { database, fromJson, select, tables } from '../db';
 import { notFound } from '../problems';
 
 type Columns = Record<string, unknown>;
@@ -29,8 +29,33 @@ export async function allLasts(transaction?: Transaction): Promise<LastRow[]> {
   return plain(await tables(database()).Last.findAll({ order: [['name', 'ASC']], transaction })).map(lastOf);
 }
 
+/** The stockroom as it stood at a stamp: two with the same stamp are the same. */
+export interface Stockroom {
+  stamp: string;
+  styles: readonly Style[];
+}
+let kept: { stamp: string; styles: Promise<Style[]> } | undefined;
+
+/** Says in one short query whether anything of the stockroom has changed, by whatever hand. */
+export const stockStamp = async (): Promise<string> =>
+  (await select('CHECKSUM TABLE makers, lasts, styles, stock')).map(({ Checksum }) => Number(Checksum).toString(36)).join('-');
+
+/** The stockroom now. It is read anew only when its stamp has changed: reading thousands of sizes takes some tenths of a second. */
+export async function stockroomNow(): Promise<Stockroom> {
+  const stamp = await stockStamp();
+  if (kept?.stamp !== stamp) {
+    const read = { stamp, styles: readStyles() };
+    kept = read;
+    // What failed is not kept: the next question reads again.
+    read.styles.catch(() => kept === read && (kept = undefined));
+  }
+  return { stamp, styles: await kept.styles };
+}
+
 /** The stockroom as the fit engine takes it: every style with its last, scale, run and what is on the shelf. */
-export async function allStyles(transaction?: Transaction): Promise<Style[]> {
+export const allStyles = async (transaction?: Transaction): Promise<Style[]> => (transaction ? readStyles(transaction) : [...(await stockroomNow()).styles]);
+
+async function readStyles(transaction?: Transaction): Promise<Style[]> {
   const t = tables(database());
   const [makers, lasts, rows, stock] = await Promise.all([
     allMakers(transaction),

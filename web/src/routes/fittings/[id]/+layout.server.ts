@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { forPage } from '$lib/server/page';
 import { fittingOf, fittingsOf } from '$lib/server/shop/fittings';
+import { stockStamp } from '$lib/server/shop/stockroom';
 
 export const load = async ({ params, depends }) => {
   depends('app:fitting');
@@ -9,5 +10,9 @@ export const load = async ({ params, depends }) => {
   const fitting = await forPage(fittingOf(id));
   // The newest earlier visit with measured feet, to start from.
   const earlier = (await forPage(fittingsOf(fitting.customer.id))).find((f) => f.id !== id && f.openedAt < fitting.openedAt && f.feet.left.values.lengthMm);
-  return { fitting, earlier: earlier ? { openedAt: earlier.openedAt, feet: earlier.feet, weightKg: earlier.weightKg } : null };
+  return {
+    fitting,
+    stamp: await forPage(stockStamp()),
+    earlier: earlier ? { openedAt: earlier.openedAt, feet: earlier.feet, weightKg: earlier.weightKg } : null
+  };
 };

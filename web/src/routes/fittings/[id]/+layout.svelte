@@ -5,5 +5,5 @@
 </script>
 
 {#key data.fitting.id}
-  <FittingFrame fitting={data.fitting} {children} />
+  <FittingFrame fitting={data.fitting} stamp={data.stamp} {children} />
 {/key}

@@ -44,6 +44,8 @@
   let unranked = $state.raw<Unranked[]>([]);
   let progress = $state({ done: 0, of: 0 });
   let running = $state(false);
+  /** True from where the first hundred, in their order, can no longer change. */
+  let topStands = $state(false);
   let considered = $state(0);
   let tookMs = $state<number | null>(null);
   let failed = $state('');
@@ -54,8 +56,6 @@
   let asked = $state('');
   let stop: (() => void) | undefined;
   const SHOW_EVERY_MS = 120;
-  /** The stockroom is fetched anew whenever this page is opened. */
-  let fresh = true;
   /** Cards are put on the page one a frame, so that no frame has to wait for all of them. */
   const CARDS_A_FRAME = 1;
   let grown = $state(CARDS_A_FRAME);
@@ -87,6 +87,7 @@
     unranked = [];
     considered = 0;
     tookMs = null;
+    topStands = false;
     failed = '';
     progress = { done: 0, of: styles.length };
     if (!measured || styles.length === 0) return;
@@ -95,12 +96,19 @@
     const without: Unranked[] = [];
     let due: ReturnType<typeof setTimeout> | undefined;
     const show = (): void => {
+      clearTimeout(due);
       due = undefined;
       all = [...come].sort(byRank);
       unranked = [...without];
     };
     stop = askWorker(
-      { kind: 'rank', fitting: forWorker(f), styleIds: styles.map((s) => s.id), heldSize: hold === 'size' && heldTo ? heldTo.sizeNumber : null, fresh },
+      {
+        kind: 'rank',
+        fitting: forWorker(f),
+        styleIds: styles.map((s) => s.id),
+        heldSize: hold === 'size' && heldTo ? heldTo.sizeNumber : null,
+        stamp: data.stamp
+      },
       (answer) => {
         if (answer.kind === 'progress') {
           come.push(...answer.candidates);
@@ -108,10 +116,10 @@
           considered += answer.considered;
           progress = { done: answer.done, of: answer.of };
           // The first are shown at once, what follows a few times a second: the list is not drawn anew for every breath of the worker.
-          if (all.length === 0) show();
+          topStands ||= answer.topStands;
+          if (all.length === 0 || answer.topStands) show();
           else due ??= setTimeout(show, SHOW_EVERY_MS);
         } else if (answer.kind === 'ranked') {
-          clearTimeout(due);
           show();
           running = false;
           tookMs = answer.tookMs;
@@ -121,7 +129,6 @@
         }
       }
     );
-    fresh = false;
   }
   function cancel(): void {
     stop?.();
@@ -211,7 +218,7 @@
       {#if running}
         <div class="flex items-center gap-3">
           <div class="flex-1"><Progressbar progress={String(Math.round((100 * progress.done) / Math.max(1, progress.of)))} size="h-2.5" color="primary" /></div>
-          <span class="figures text-sm">{progress.done} of {progress.of}</span>
+          <span class="figures text-sm">{progress.done} of {progress.of}{topStands ? '; the first 100 stand' : ''}</span>
           <button type="button" class="min-h-11 rounded border border-line px-3" onclick={cancel}>Cancel</button>
         </div>
       {:else}

@@ -97,7 +97,7 @@
     others = null;
     failed = '';
     if (!measured) return;
-    stop = askWorker({ kind: 'open', ...pair() }, (answer) => {
+    stop = askWorker({ kind: 'open', stamp: data.stamp, ...pair() }, (answer) => {
       if (answer.kind === 'opened') opened = answer.opened;
       else if (answer.kind === 'others') others = answer.others;
       else if (answer.kind === 'failed') failed = answer.message;
