@@ -3,6 +3,7 @@ import { byRank, rankAll, sizeText, type Candidate } from '@chiave/core/fit';
 import { allStyles } from '../../demo/lasts';
 import { wearOf, wornFeetOf, type FittingState } from '../src/lib/fit-feet';
 import { briefOf } from '../src/lib/style-brief';
+import { unseal } from '../src/lib/workers/sealed';
 import type { Answer, Ask, PairAsk } from '../src/lib/workers/messages';
 
 /** The fit worker through its own door: what is posted to it, and what it posts back. */
@@ -54,7 +55,7 @@ const rank = (job: number, more: Partial<Extract<Ask, { kind: 'rank' }>> = {}): 
   ask({ kind: 'rank', job, fitting, styleIds: pumps.map((s) => s.id), heldSize: null, stamp: 'monday', ...more });
 const of = <K extends Answer['kind']>(kind: K, job: number): Extract<Answer, { kind: K }>[] =>
   said.filter((a): a is Extract<Answer, { kind: K }> => a.kind === kind && a.job === job);
-const candidates = (job: number): Candidate[] => of('progress', job).flatMap((a) => a.candidates);
+const candidates = (job: number): Candidate[] => of('progress', job).flatMap((a) => a.candidates.map(unseal));
 
 beforeEach(async () => {
   said = [];

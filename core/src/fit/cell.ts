@@ -82,7 +82,22 @@ export function tryCell(size: number, width: string, shoe: Shoe, targets: Target
   const fits = judged.every((j) => j.fits);
   const tight = tightness(spoken);
   const score = scoreOf(distance, zones);
-  const cell: Cell = { size, width, shoe, targets, spoken, seen, judged, fits, distance, score, decidedBy, margin, tightness: tight, character: character(tight) };
+  const cell: Cell = {
+    size,
+    width,
+    shoe,
+    targets,
+    spoken,
+    seen,
+    judged,
+    fits,
+    distance,
+    score,
+    decidedBy,
+    margin,
+    tightness: tight,
+    character: character(tight)
+  };
   return { margin, cell };
 }
 

@@ -251,13 +251,16 @@ function toCandidate(style: Style, cell: Cell, probability: number, helps: strin
   };
 }
 
+/** What of a candidate its place hangs on. */
+type Placed = Pick<Candidate, 'verdict' | 'probability' | 'score' | 'styleId'>;
+
 const VERDICT_ORDER: Readonly<Record<Verdict, number>> = { fits: 0, 'fits-with-help': 1, 'does-not-fit': 2 };
 
 /** Chances are told apart to a fiftieth. */
 const fiftieth = (chance: number): number => Math.round(chance * 50);
 
 /** Order of candidates: verdict, then joint probability (to a fiftieth), then score. */
-export function byRank(p: Candidate, q: Candidate): number {
+export function byRank(p: Placed, q: Placed): number {
   return (
     VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] ||
     fiftieth(q.probability) - fiftieth(p.probability) ||

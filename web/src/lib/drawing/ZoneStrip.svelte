@@ -3,24 +3,23 @@
   import { formatSigned, type LengthUnit, type Side } from '@chiave/core/measure';
   import { colourOf, wordOf } from './tightness';
 
-  /** Every zone of both feet in brief: signed millimetres, word and colour together. */
+  /** Every zone of both feet in brief: signed millimetres, word and colour together. Few elements, since a dozen of these come at once. */
   let { zones, unit }: { zones: Record<Side, ZoneBrief[]>; unit: LengthUnit } = $props();
   const ids = $derived([...new Set([...zones.left, ...zones.right].map((z) => z.zone))]);
   const of = (side: Side, id: string) => zones[side].find((z) => z.zone === id);
 </script>
 
-<dl class="strip">
+<dl>
   {#each ids as id (id)}
-    <div class="border-l border-line pl-2">
-      <dt class="soft text-sm">{ZONE[id].name}</dt>
+    <div>
+      <dt>{ZONE[id].name}</dt>
       {#each ['left', 'right'] as const as side (side)}
         {@const zone = of(side, id)}
         {#if zone}
-          <dd class="flex items-baseline gap-1 text-sm whitespace-nowrap">
+          <dd>
             <b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b>
-            <span class="inline-block h-2.5 w-2.5 shrink-0 self-center rounded-sm" style="background:{colourOf(zone.state)}" aria-hidden="true"></span>
-            <span class="figures">{formatSigned(zone.clearanceMm, unit)}</span>
-            <span class="soft">{wordOf(zone.state)}</span>
+            <span class="figures" style="--state:{colourOf(zone.state)}">{formatSigned(zone.clearanceMm, unit)}</span>
+            {wordOf(zone.state)}
           </dd>
         {/if}
       {/each}
@@ -29,9 +28,32 @@
 </dl>
 
 <style>
-  .strip {
+  dl {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(9.2rem, 1fr));
     gap: 0.35rem 0.5rem;
+    font-size: 0.875rem;
+    line-height: 1.25rem;
+  }
+  div {
+    border-left: 1px solid var(--color-line);
+    padding-left: 0.5rem;
+  }
+  dt,
+  dd {
+    color: var(--color-ink-soft);
+    white-space: nowrap;
+  }
+  dd span {
+    color: var(--color-ink);
+  }
+  dd span::before {
+    content: '';
+    display: inline-block;
+    width: 0.625rem;
+    height: 0.625rem;
+    margin-right: 0.25rem;
+    border-radius: 2px;
+    background: var(--state);
   }
 </style>

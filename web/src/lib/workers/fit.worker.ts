@@ -15,13 +15,13 @@ import {
   sizeGrid,
   splitPair,
   wornWith,
-  type Candidate,
   type Style,
   type Unranked
 } from '@chiave/core/fit';
 import { completeFoot } from '@chiave/core/measure';
 import { wearOf, wornFeetOf } from '../fit-feet';
 import type { Answer, Ask, Laid, PairAsk } from './messages';
+import { seal, type Sealed } from './sealed';
 
 const say = (answer: Answer): void => postMessage(answer);
 /** Only the newest job of a kind is carried on; an older one stops at its next breath. */
@@ -47,7 +47,7 @@ async function fetchStock(): Promise<ReadonlyMap<string, Style>> {
 /** How long the worker goes on before it listens and tells, ms; a first screenful is told at once. */
 const BREATH_MS = 20;
 const SCREENFUL = 12;
-const nothingToTell = () => ({ candidates: [] as Candidate[], unranked: [] as Unranked[], considered: 0, topStands: false });
+const nothingToTell = () => ({ candidates: [] as Sealed[], unranked: [] as Unranked[], considered: 0, topStands: false });
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 onmessage = async ({ data }: MessageEvent<Ask>) => {
@@ -102,7 +102,7 @@ async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { 
     if (newest.rank !== job) return;
     at = { done, of };
     tell.considered += considered;
-    if (candidate) tell.candidates.push(candidate);
+    if (candidate) tell.candidates.push(seal(candidate));
     if (unranked) tell.unranked.push(unranked);
     if (topStands) {
       tell.topStands = true;

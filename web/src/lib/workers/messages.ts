@@ -1,19 +1,6 @@
-import type {
-  Candidate,
-  FlagId,
-  Fit,
-  FitDrawing,
-  NextMeasure,
-  OtherShoe,
-  PairPutIn,
-  SectionDrawing,
-  SizeGrid,
-  SplitPair,
-  Style,
-  Trade,
-  Unranked
-} from '@chiave/core/fit';
+import type { FlagId, Fit, FitDrawing, NextMeasure, OtherShoe, PairPutIn, SectionDrawing, SizeGrid, SplitPair, Style, Trade, Unranked } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
+import type { Sealed } from './sealed';
 
 /** One size and width of a style, with what is put into either shoe of the pair. */
 export interface PairAsk {
@@ -64,7 +51,7 @@ export type Answer =
       job: number;
       done: number;
       of: number;
-      candidates: Candidate[];
+      candidates: Sealed[];
       unranked: Unranked[];
       considered: number;
       /** True once: with these the first hundred, in their order, can no longer change. */

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import { KIND, type Candidate } from '@chiave/core/fit';
+  import { TOE_FAMILY, type ToeFamilyId } from '@chiave/core/last';
+  import { formatLength } from '@chiave/core/measure';
+  import { SCALE } from '@chiave/core/size';
+  import ZoneStrip from '../../drawing/ZoneStrip.svelte';
+  import CarryButton from '../CarryButton.svelte';
+  import type { Desk } from '../desk.svelte';
+  import { chance, VERDICT_WORDS } from '../names';
+  import { shown } from '../units.svelte';
+  import { decided } from './decided';
+
+  /**
+   * One candidate of a ranking: size, verdict, reason, every zone.
+   * @prop compared styles that lie side by side, at most so many
+   */
+  interface Props {
+    desk: Desk;
+    candidate: Candidate;
+    family: ToeFamilyId;
+    compared: string[];
+    most: number;
+  }
+  let { desk, candidate: c, family, compared = $bindable(), most }: Props = $props();
+</script>
+
+<li class="sheet grid gap-2" data-candidate={c.styleId} data-verdict={c.verdict}>
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+    <div class="min-w-0 flex-1">
+      <a class="text-lg font-semibold" href="/fittings/{desk.fitting.id}/shoe/{c.styleId}?size={encodeURIComponent(c.size)}&width={encodeURIComponent(c.width)}"
+        >{c.name}</a
+      >
+      <span class="soft"
+        >{c.maker}, {KIND[c.kind].name}, last {c.lastName} ({TOE_FAMILY[family].name} toe){c.heelHeightMm > 25
+          ? `, heel ${formatLength(c.heelHeightMm, shown.unit)}`
+          : ''}</span
+      >
+    </div>
+    <p class="text-right">
+      <span class="figures text-2xl font-semibold">{c.size} {c.width}</span> <span class="soft text-sm">{SCALE[c.scale].short}</span>
+    </p>
+    <p class="verdict" data-fits={c.verdict}>{VERDICT_WORDS[c.verdict]}{c.verdict === 'fits' ? `, ${c.character}` : ''}</p>
+    <CarryButton {desk} styleId={c.styleId} size={c.size} width={c.width} />
+    <label class="flex min-h-11 items-center gap-2"
+      ><input type="checkbox" class="h-5 w-5" value={c.styleId} bind:group={compared} disabled={compared.length >= most && !compared.includes(c.styleId)} /> compare</label
+    >
+  </div>
+  <p>
+    {c.sentence}
+    <span class="soft"
+      >{decided(c, shown.unit).replace('d', 'D')}; {chance(c.probability)}{c.onShelf > 0
+        ? `; ${c.onShelf} on the shelf`
+        : '; not on the shelf in this size'}.</span
+    >
+  </p>
+  <ZoneStrip zones={c.zones} unit={shown.unit} />
+</li>
+
+<style>
+  /* Cards out of sight are neither laid out nor painted until they are scrolled to. */
+  li[data-candidate] {
+    content-visibility: auto;
+    contain-intrinsic-size: auto 15rem;
+  }
+  .verdict {
+    min-width: 9rem;
+    border-radius: 6px;
+    border: 1px solid var(--color-line);
+    padding: 0.3rem 0.7rem;
+    text-align: center;
+    font-weight: 600;
+  }
+  .verdict[data-fits='fits'] {
+    background: var(--color-ink);
+    color: var(--color-sheet);
+  }
+  .verdict[data-fits='fits-with-help'] {
+    border-color: var(--color-ink);
+  }
+  .verdict[data-fits='does-not-fit'] {
+    color: var(--color-ink-soft);
+    border-style: dashed;
+  }
+</style>

@@ -1,0 +1,62 @@
+<script lang="ts">
+  import { KIND, type KindId } from '@chiave/core/fit';
+  import { chance } from '../names';
+  import { shown } from '../units.svelte';
+  import type { StyleBrief } from '../../style-brief';
+  import { unseal, type Sealed } from '../../workers/sealed';
+  import { decided } from './decided';
+  import type { Ranking } from './ranking.svelte';
+
+  /**
+   * Why any style of the stockroom is not what is offered: where it stands, or why it has no size.
+   * @prop found candidates listed now, best first
+   * @prop kinds of shoe asked for; none: every kind
+   */
+  let { styles, ranking, found, kinds }: { styles: StyleBrief[]; ranking: Ranking; found: Sealed[]; kinds: string[] } = $props();
+
+  /** So many names are offered at a time; a few letters more find the others. */
+  const OFFERED = 20;
+  let typed = $state('');
+  const label = (s: StyleBrief): string => `${s.name}, ${s.maker}`;
+  const matches = $derived.by(() => {
+    const words = typed
+      .toLowerCase()
+      .split(/[\s,]+/)
+      .filter(Boolean);
+    return words.length === 0 ? [] : styles.filter((s) => words.every((word) => label(s).toLowerCase().includes(word)));
+  });
+  const asked = $derived(matches.find((s) => label(s) === typed) ?? (matches.length === 1 ? matches[0] : undefined));
+
+  const answer = $derived.by((): string => {
+    if (typed.trim() === '') return '';
+    if (!asked)
+      return matches.length === 0 ? 'No style of the stockroom has that name.' : `${matches.length} styles have that in their names: a few letters more.`;
+    const without = ranking.unranked.find((u) => u.styleId === asked.id);
+    if (without) return `${without.name}: ${without.why}.`;
+    const at = found.findIndex((c) => c.styleId === asked.id);
+    if (at >= 0) {
+      const c = unseal(found[at]);
+      return `${c.name} in ${c.size} ${c.width} stands ${at + 1} of ${found.length}. ${c.sentence} It is ${decided(c, shown.unit)}; ${chance(c.probability)}.`;
+    }
+    if (ranking.all.some((c) => c.styleId === asked.id)) return `${asked.name}: its size for these feet is not on the shelf.`;
+    if (ranking.running) return 'Not reached yet.';
+    const leftOut = kinds.length > 0 && !kinds.includes(asked.kind);
+    return `${asked.name} was left out: it is ${leftOut ? `of the kind “${KIND[asked.kind as KindId].name}”, which is not among those chosen` : `made for ${asked.forWhom}`}.`;
+  });
+</script>
+
+<div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
+  <label class="block w-72"
+    ><span class="font-semibold">Why not this one?</span><input
+      class="field"
+      list="why-not-names"
+      placeholder="name of any style"
+      autocomplete="off"
+      bind:value={typed}
+    /></label
+  >
+  <datalist id="why-not-names">
+    {#each matches.slice(0, OFFERED) as s (s.id)}<option value={label(s)}></option>{/each}
+  </datalist>
+  {#if answer}<p class="flex-1" role="status">{answer}</p>{/if}
+</div>
