@@ -98,9 +98,11 @@ export async function rankForApi(
   const wanted = kinds && kinds.length > 0 ? styles.filter((s) => kinds.includes(s.kind)) : styles;
   const candidates: Candidate[] = [];
   let considered = 0;
-  for (const step of rankStock(wanted, worn, wearing)) {
+  for (const step of rankStock(wanted, worn, wearing, limit)) {
     if (step.candidate) candidates.push(step.candidate);
     considered += step.considered;
+    // What is asked for stands: the rest can only come behind it.
+    if (step.topStands) break;
     await breathe();
   }
   const best = candidates.sort(byRank).slice(0, limit);

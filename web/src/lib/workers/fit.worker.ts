@@ -48,7 +48,15 @@ async function fetchStock(): Promise<ReadonlyMap<string, Style>> {
 const BREATH_MS = 20;
 const SCREENFUL = 12;
 const nothingToTell = () => ({ candidates: [] as Sealed[], unranked: [] as Unranked[], considered: 0, topStands: false });
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+/** Lets what has been posted to the worker in. A channel, since a timer started again and again is held back by some milliseconds each time. */
+const channel = new MessageChannel();
+const breathing: (() => void)[] = [];
+channel.port1.onmessage = () => breathing.shift()?.();
+const breathe = (): Promise<void> =>
+  new Promise((resolve) => {
+    breathing.push(resolve);
+    channel.port2.postMessage(null);
+  });
 
 onmessage = async ({ data }: MessageEvent<Ask>) => {
   if (data.kind !== 'warm') newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
