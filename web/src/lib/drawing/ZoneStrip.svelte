@@ -44,7 +44,11 @@
     color: var(--color-ink-soft);
     white-space: nowrap;
   }
+  b {
+    margin-right: 0.15rem;
+  }
   dd span {
+    margin-right: 0.2rem;
     color: var(--color-ink);
   }
   dd span::before {

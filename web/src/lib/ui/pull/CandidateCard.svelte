@@ -37,7 +37,8 @@
       >
     </div>
     <p class="text-right">
-      <span class="figures text-2xl font-semibold">{c.size} {c.width}</span> <span class="soft text-sm">{SCALE[c.scale].short}</span>
+      <span class="figures text-2xl font-semibold">{c.size}</span> <span class="soft text-sm">{SCALE[c.scale].short},</span>
+      <span class="soft text-sm">width</span> <span class="figures text-xl font-semibold">{c.width}</span>
     </p>
     <p class="verdict" data-fits={c.verdict}>{VERDICT_WORDS[c.verdict]}{c.verdict === 'fits' ? `, ${c.character}` : ''}</p>
     <CarryButton {desk} styleId={c.styleId} size={c.size} width={c.width} />

@@ -5,7 +5,7 @@
   import { CLOSURES, KINDS, UPPERS, type Style, type StyleDetails } from '@chiave/core/fit';
   import type { EvidenceMark } from '@chiave/core/last';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
-  import { SCALES } from '@chiave/core/size';
+  import { SCALE, SCALES, type ScaleId } from '@chiave/core/size';
   import { EVIDENCE_MARKS, wholeDetails, type StyleChange } from '$lib/api/stock-schema';
   import { fitterName, send, type SaveError } from '../save.svelte';
   import { MARKS } from './stock-columns';
@@ -76,6 +76,12 @@
   let seen = untrack(() => style.version ?? 0);
   let errors = $state<SaveError[]>([]);
   let message = $state('');
+  /** Each scale has schools of its own; another scale begins with its first. */
+  const schools = $derived(SCALE[texts.scale as ScaleId].schools);
+  const optionsOf = (f: Field): Field['options'] => (f.id === 'school' ? schools : f.options);
+  $effect(() => {
+    if (!schools.some((s) => s.id === texts.school)) texts.school = schools[0].id;
+  });
   const errorOf = (f: Field): string | undefined =>
     errors.find((e) => e.path.endsWith(`.set.${f.detail ? `details.${f.id}` : f.id}`) || e.path === `${style.id}.${f.id}`)?.message;
 
@@ -136,11 +142,12 @@
   <div class="grid gap-x-4 gap-y-2 md:grid-cols-2 lg:grid-cols-3">
     {#each FIELDS as f (f.id)}
       {@const e = marks[f.id]}
+      {@const options = optionsOf(f)}
       <div class="grid grid-cols-[minmax(0,1fr)_7.5rem] items-end gap-1">
         <label class="block"
           ><span class="text-sm">{f.name}</span>
-          {#if f.options}<select class="field" bind:value={texts[f.id]}
-              >{#each f.options as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</select
+          {#if options}<select class="field" bind:value={texts[f.id]}
+              >{#each options as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</select
             >
           {:else}<input class="field {f.number ? 'figures' : ''}" bind:value={texts[f.id]} aria-invalid={!!errorOf(f)} />{/if}</label
         >

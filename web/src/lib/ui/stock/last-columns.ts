@@ -20,7 +20,7 @@ export const LAST_GRID: readonly GridColumn<LastItem>[] = [
     id: 'known',
     name: 'Known by',
     value: (r) => MARKS[r.last.evidence.mark].name,
-    text: (r) => `${MARKS[r.last.evidence.mark].name}, ± ${trimNumber(r.last.evidence.lengthSdMm)} mm`,
+    text: (r) => `${MARKS[r.last.evidence.mark].name.split(' ')[0]}, ± ${trimNumber(r.last.evidence.lengthSdMm)} mm`,
     width: 200,
     usual: true,
     choices: true

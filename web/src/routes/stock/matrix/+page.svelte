@@ -129,7 +129,7 @@
       >
       <button type="button" class="min-h-11 rounded border border-line bg-white px-3" disabled={!matrix} onclick={() => window.print()}>Print</button>
     </div>
-    <fieldset class="mt-2 flex max-h-48 flex-wrap gap-1 overflow-y-auto">
+    <fieldset class="mt-2 flex max-h-[28rem] flex-wrap gap-1 overflow-y-auto">
       <legend class="sr-only">Lasts in the set</legend>
       {#each data.lasts as l (l.id)}
         <label class="chip" class:chosen={chosen.includes(l.id)}

@@ -128,9 +128,7 @@
       value={forWhom}
       onchange={(v) => (forWhom = v ?? 'own')}
     />
-    <label class="flex min-h-11 items-center gap-2"
-      ><input type="checkbox" class="h-5 w-5 accent-[#8a5f12]" bind:checked={onlyShelf} /> on the shelf in that size</label
-    >
+    <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="h-5 w-5" bind:checked={onlyShelf} /> on the shelf in that size</label>
     <label class="block"
       ><span class="font-semibold">Hold equal</span>
       <select class="field" value={hold} onchange={(e) => holdEqual(e.currentTarget.value as HoldId)}
