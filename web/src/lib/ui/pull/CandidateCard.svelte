@@ -10,18 +10,17 @@
   import { shown } from '../units.svelte';
   import { decided } from './decided';
 
-  /**
-   * One candidate of a ranking: size, verdict, reason, every zone.
-   * @prop compared styles that lie side by side, at most so many
-   */
+  /** One candidate of a ranking: size, verdict, reason, every zone. */
   interface Props {
     desk: Desk;
     candidate: Candidate;
     family: ToeFamilyId;
-    compared: string[];
-    most: number;
+    /** Lies side by side with others, or cannot since there are enough. */
+    compared: boolean;
+    full: boolean;
+    oncompare: (on: boolean) => void;
   }
-  let { desk, candidate: c, family, compared = $bindable(), most }: Props = $props();
+  let { desk, candidate: c, family, compared, full, oncompare }: Props = $props();
 </script>
 
 <li class="sheet grid gap-2" data-candidate={c.styleId} data-verdict={c.verdict}>
@@ -43,7 +42,7 @@
     <p class="verdict" data-fits={c.verdict}>{VERDICT_WORDS[c.verdict]}{c.verdict === 'fits' ? `, ${c.character}` : ''}</p>
     <CarryButton {desk} styleId={c.styleId} size={c.size} width={c.width} />
     <label class="flex min-h-11 items-center gap-2"
-      ><input type="checkbox" class="h-5 w-5" value={c.styleId} bind:group={compared} disabled={compared.length >= most && !compared.includes(c.styleId)} /> compare</label
+      ><input type="checkbox" class="h-5 w-5" checked={compared} disabled={full && !compared} onchange={(e) => oncompare(e.currentTarget.checked)} /> compare</label
     >
   </div>
   <p>

@@ -19,7 +19,7 @@
     <thead>
       <tr class="border-b border-ink text-left"
         ><th scope="col">{shown.unit} of room</th>{#each shoes as c (c.styleId)}<th scope="col" colspan="2" class="pl-3"
-            >{c.name} <span class="figures">{c.size} {c.width}</span></th
+            >{c.name} <span class="figures">{c.size}</span>, width {c.width}</th
           >{/each}</tr
       >
       <tr class="border-b border-line text-left"

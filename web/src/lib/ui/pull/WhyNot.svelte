@@ -25,7 +25,13 @@
       .filter(Boolean);
     return words.length === 0 ? [] : styles.filter((s) => words.every((word) => label(s).toLowerCase().includes(word)));
   });
-  const asked = $derived(matches.find((s) => label(s) === typed) ?? (matches.length === 1 ? matches[0] : undefined));
+  /** The one that is named in full, with or without its maker, or the only one that has those letters. */
+  const asked = $derived.by(() => {
+    const whole = typed.trim().toLowerCase();
+    const inFull = matches.filter((s) => [s.name, label(s)].some((name) => name.toLowerCase() === whole));
+    const one = inFull.length > 0 ? inFull : matches;
+    return one.length === 1 ? one[0] : undefined;
+  });
 
   const answer = $derived.by((): string => {
     if (typed.trim() === '') return '';

@@ -47,7 +47,7 @@
   let limit = $state(12);
   /** Up to four to lay side by side. */
   const MOST_COMPARED = 4;
-  let compared = $state<string[]>([]);
+  let compared = $state.raw<string[]>([]);
 
   const child = $derived(f.customer.born !== null && new Date().getFullYear() - f.customer.born < 13);
   const styles = $derived(
@@ -182,7 +182,14 @@
 
   <ol class="mt-3 grid gap-3" aria-busy={ranking.running}>
     {#each cards.now as c (c.styleId)}
-      <CandidateCard {desk} candidate={unseal(c)} family={familyOf(c.styleId)!} bind:compared most={MOST_COMPARED} />
+      <CandidateCard
+        {desk}
+        candidate={unseal(c)}
+        family={familyOf(c.styleId)!}
+        compared={compared.includes(c.styleId)}
+        full={compared.length >= MOST_COMPARED}
+        oncompare={(on) => (compared = on ? [...compared, c.styleId] : compared.filter((id) => id !== c.styleId))}
+      />
     {/each}
   </ol>
   {#if !ranking.running && found.length === 0}<p class="notice mt-3">
