@@ -124,6 +124,19 @@ describe('styles', () => {
     expect((await patch('/styles/organist/stock', sent.body.before)).status).toBe(200);
     expect((await style('organist')).stock).toEqual(was);
   });
+  it('the stockroom is told with a stamp: the same while nothing changes, another as soon as a pair is counted, and never with what was before', async () => {
+    const first = (await get('/styles')).body;
+    expect((await get('/styles')).body).toEqual(first);
+    const countIn = (body: { styles: { id: string; stock: Record<string, number> }[] }) => body.styles.find((s) => s.id === 'organist')!.stock['9|F'] ?? 0;
+    const { before } = (await patch('/styles/organist/stock', { counts: { '9|F': countIn(first) + 7 } })).body;
+    const second = (await get('/styles')).body;
+    expect(second.stamp).not.toBe(first.stamp);
+    expect(countIn(second)).toBe(countIn(first) + 7);
+    await patch('/styles/organist/stock', before);
+    const third = (await get('/styles')).body;
+    expect(third.stamp).not.toBe(second.stamp);
+    expect(third.styles).toEqual(first.styles);
+  });
   it('a count somebody else has sold from meanwhile is not set back over it', async () => {
     const was = (await style('organist')).stock;
     const { before } = (await patch('/styles/organist/stock', { counts: { '9|E': 4 } })).body;
@@ -427,6 +440,10 @@ describe('a ranking over the API', () => {
     expect(considered).toBeGreaterThan(2000);
     for (const c of candidates)
       for (const r of c.remedies) expect(r).toMatchObject({ kind: expect.any(String), zone: expect.any(String), effectMm: expect.any(Number) });
+  });
+  it('the first few are those of a longer list, however few are asked for', async () => {
+    const whole = (await post('/fit', { feet, limit: 200 })).body.candidates;
+    for (const limit of [1, 5, 30]) expect((await post('/fit', { feet, limit })).body.candidates).toEqual(whole.slice(0, limit));
   });
   it('of nothing in stock, and of a kind nobody makes long enough, it is empty or says does not fit, never an error', async () => {
     const none = await post('/fit', { feet: { left: { lengthMm: 390 }, right: { lengthMm: 390 } } });

@@ -118,6 +118,27 @@ test.describe('Pull', () => {
     await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
     await expect(page.locator('[data-candidate]').first()).toBeVisible();
   });
+  test('the stockroom is fetched while the feet are asked about, once, and again after a change', async ({ page }) => {
+    const id = await newFitting(page, 'Warm', [238, 239]);
+    let fetched = 0;
+    page.on('request', (r) => (fetched += r.url().endsWith('/api/v1/styles') && r.method() === 'GET' ? 1 : 0));
+    const step = (name: RegExp) => page.getByRole('navigation', { name: 'Steps of the fitting' }).getByRole('link', { name }).click();
+    const ranked = () => expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    await open(page, `/fittings/${id}/ask`);
+    await expect.poll(() => fetched).toBe(1);
+    await step(/Pull/);
+    await ranked();
+    await page.getByRole('radio', { name: 'anyone' }).check();
+    await ranked();
+    expect(fetched).toBe(1);
+    const counted = await page.request.patch('/api/v1/styles/organist/stock', { data: { counts: { '10|F': 9 } } });
+    const { before } = await counted.json();
+    await step(/Ask/);
+    await step(/Pull/);
+    await ranked();
+    expect(fetched).toBe(2);
+    await page.request.patch('/api/v1/styles/organist/stock', { data: before });
+  });
   test('one thing is held equal: the size over other lasts, the last over other sizes, and let go again', async ({ page }) => {
     const id = await newFitting(page, 'Holds', [238, 239]);
     await page.request.patch(`/api/v1/fittings/${id}`, { data: { kinds: ['pump'] } });
