@@ -23,16 +23,19 @@ import {
   rankStock,
   remediesFor,
   shapeOf,
+  shoeOf,
   sizesOf,
   targetsFor,
   trialsFor,
   ZONE_AT,
   NO_AIDS,
   type Candidate,
+  type Shoe,
   type Style,
   type WornFoot
 } from '../src/fit';
 import { effectiveDrop } from '../src/heel';
+import { insoleOf } from '../src/last';
 import { completeFoot, type FootInput } from '../src/measure';
 import { allStyles } from '../../demo/lasts';
 import { stockOf } from '../bench/ranking';
@@ -44,11 +47,19 @@ const pairOf = (values: FootInput['values'], apartMm = 1, more: Partial<FootInpu
     footAsWorn(completeFoot({ side, values: { ...values, lengthMm: { mm: values.lengthMm!.mm + i * apartMm } }, ...more }), { ...ORDINARY_WEAR, sockMm: 1 })
   );
 const wear = { ...ORDINARY_WEAR, sockMm: 1 };
+const ORDINARY = { lengthMm: { mm: 250 }, ballWidthMm: { mm: 92 }, ballGirthMm: { mm: 230 } };
 const FEET = {
-  ordinary: pairOf({ lengthMm: { mm: 250 }, ballWidthMm: { mm: 92 }, ballGirthMm: { mm: 230 } }),
+  ordinary: pairOf(ORDINARY),
   'short and broad': pairOf({ lengthMm: { mm: 231 }, ballWidthMm: { mm: 97 }, ballGirthMm: { mm: 243 } }, 3, { toeShape: 'square' }),
   'long and slender': pairOf({ lengthMm: { mm: 262 }, ballWidthMm: { mm: 86 }, ballGirthMm: { mm: 218 } }, -2, { toeShape: 'greek' })
 };
+
+/** Feet of which many shoes only just fit or only just do not: the girth goes some way with the length, and astray. */
+const nearFeet = fc
+  .tuple(fc.double({ min: 222, max: 285, noNaN: true }), fc.double({ min: -12, max: 12, noNaN: true }), fc.double({ min: -5, max: 5, noNaN: true }))
+  .map(([lengthMm, fuller, apart]) =>
+    pairOf({ lengthMm: { mm: lengthMm }, ballWidthMm: { mm: 0.37 * lengthMm + fuller / 3 }, ballGirthMm: { mm: 0.92 * lengthMm + fuller } }, apart)
+  );
 
 /** A style's candidate the long way: every size and width fitted, nothing bounded. */
 function theLongWay(style: Style, feet: readonly WornFoot[]): { size: string; chance: number; fits: boolean } | null {
@@ -81,6 +92,29 @@ describe('ranking leaves nothing out that could stand in it', () => {
     }
     expect([...candidates].sort(byRank)).toEqual(candidates);
   });
+  it('any foot in any style: as fitting every size and width says, where it fits and where it only just does or does not', () => {
+    fc.assert(
+      fc.property(nearFeet, fc.nat(stock.length - 1), (feet, i) => {
+        const long = theLongWay(stock[i], feet);
+        const { candidate } = bestOfStyle(stock[i], feet, wear);
+        if (!long) expect(candidate).toBeUndefined();
+        else
+          expect({
+            size: `${candidate!.sizeNumber.toFixed(3)} ${candidate!.width}`,
+            chance: candidate!.probability,
+            fits: candidate!.verdict === 'fits'
+          }).toEqual(long);
+      }),
+      { numRuns: 250 }
+    );
+  });
+  it('what is worked out once for a foot is that of each style on its own', () => {
+    const { candidates } = rankAll(stock, pairOf(ORDINARY), wear);
+    for (const style of stock.filter((_s, i) => i % 4 === 0)) {
+      const alone = bestOfStyle(style, pairOf(ORDINARY), wear).candidate;
+      expect(candidates.find((c) => c.styleId === style.id)).toEqual(alone);
+    }
+  });
   it('what fits comes before what does not, the least misfit first, so that what is found early stays on top', () => {
     const verdicts: string[] = [];
     for (const { candidate } of rankStock(stock, FEET['short and broad'], wear)) if (candidate) verdicts.push(candidate.verdict);
@@ -88,6 +122,26 @@ describe('ranking leaves nothing out that could stand in it', () => {
     expect(last).toBeGreaterThan(5);
     expect(verdicts.slice(0, last + 1).every((v) => v === 'fits')).toBe(true);
     expect(verdicts.slice(last + 1).length).toBeGreaterThan(5);
+  });
+  it('among styles that are as likely as each other the top stands only when no other can come before it', () => {
+    // Copies in falling order of their names, which is the last thing candidates are put in order by.
+    const alike = [3, 2, 1].flatMap((n) => stock.filter((_s, i) => i % 4 === 0).map((s) => ({ ...s, id: `${n}-${s.id}` })));
+    for (const top of [1, 3, 10, 30]) {
+      const early: Candidate[] = [];
+      const all: Candidate[] = [];
+      let stands = false;
+      for (const { candidate, topStands } of rankStock(alike, FEET.ordinary, wear, top)) {
+        if (candidate) all.push(candidate);
+        stands ||= !!topStands;
+        if (candidate && !stands) early.push(candidate);
+      }
+      const first = (list: Candidate[]): string[] =>
+        [...list]
+          .sort(byRank)
+          .slice(0, top)
+          .map((c) => c.styleId);
+      expect(first(early)).toEqual(first(all));
+    }
   });
   it.each(Object.entries(FEET))('%s feet: when it says that the top stands, the first ones are those of the whole order, and it says so once', (_, feet) => {
     for (const top of [1, 5, 20, 60, 100, 500]) {
@@ -239,23 +293,42 @@ describe('how far helps reach', () => {
       { numRuns: 150 }
     );
   });
+  /** How many helps a foot needs, by trying them all; null where no two are enough. */
+  const neededByHand = (foot: WornFoot, shoe: Shoe, worn: typeof wear): number | null => {
+    const limits = limitsOf(targetsFor(shoe, worn));
+    const fits = (w: typeof wear, aids: typeof NO_AIDS): boolean => leastMargin(fitOnce(foot.dims, shoe, w, aids).zone, limits) >= 0;
+    const singles = trialsFor(shoe, worn, NO_AIDS);
+    const pairs = singles.flatMap((a, i) =>
+      singles
+        .slice(i + 1)
+        .filter((b) => b.rule !== a.rule)
+        .map((b) => b.rule.change(b.mm, a.aids, a.wear))
+    );
+    return fits(worn, NO_AIDS) ? 0 : singles.some((t) => fits(t.wear, t.aids)) ? 1 : pairs.some((t) => fits(t.wear, t.aids)) ? 2 : null;
+  };
   it('none, one or two: trying them all by hand comes to the same', () => {
     fc.assert(
       fc.property(fitted, ({ foot, shoe, wear: worn }) => {
-        const targets = targetsFor(shoe, worn);
-        const limits = limitsOf(targets);
-        const fits = (w: typeof worn, aids: typeof NO_AIDS): boolean => leastMargin(fitOnce(foot.dims, shoe, w, aids).zone, limits) >= 0;
-        const singles = trialsFor(shoe, worn, NO_AIDS);
-        const pairs = singles.flatMap((a, i) =>
-          singles
-            .slice(i + 1)
-            .filter((b) => b.rule !== a.rule)
-            .map((b) => b.rule.change(b.mm, a.aids, a.wear))
-        );
-        const needed = fits(worn, NO_AIDS) ? 0 : singles.some((t) => fits(t.wear, t.aids)) ? 1 : pairs.some((t) => fits(t.wear, t.aids)) ? 2 : null;
-        expect(fitsWithHelps(foot, shoe, worn, targets)?.length ?? null).toBe(needed);
+        expect(fitsWithHelps(foot, shoe, worn, targetsFor(shoe, worn))?.length ?? null).toBe(neededByHand(foot, shoe, worn));
       }),
       { numRuns: 120 }
     );
+  });
+  it('the same for shoes of the stockroom that only just do not fit', () => {
+    const counts = new Map<number | null, number>();
+    fc.assert(
+      fc.property(nearFeet, fc.nat(stock.length - 1), fc.nat(), (feet, i, other) => {
+        const style = stock[i];
+        const near = sizesOf(style).filter((size) => Math.abs(insoleOf(style.last, size) - feet[0].dims.lengthMm - 14) < 12);
+        fc.pre(near.length > 0);
+        const shoe = shoeOf(style, near[other % near.length], style.widths[other % style.widths.length]);
+        const needed = neededByHand(feet[0], shoe, wear);
+        expect(fitsWithHelps(feet[0], shoe, wear, targetsFor(shoe, wear))?.length ?? null).toBe(needed);
+        counts.set(needed, (counts.get(needed) ?? 0) + 1);
+      }),
+      { numRuns: 500 }
+    );
+    // All of them are met with, or nothing has been tried.
+    for (const n of [0, 1, 2, null]) expect(counts.get(n) ?? 0).toBeGreaterThan(5);
   });
 });
