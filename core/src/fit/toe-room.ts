@@ -29,6 +29,7 @@ const at = new Float64Array(2);
 const probe = new Float64Array(3);
 /** Gap of each hull point at the turn asked last. */
 const gaps = new Float64Array(65);
+let askedAt = NaN;
 
 /**
  * Places a foot in a shoe and reads its toe room.
@@ -44,8 +45,10 @@ export function placeFoot(foot: FootShape, shoe: ShoeOutline, forwardMm: number)
   // Straight ahead is always allowed, so that a wider shoe's freedom contains a narrower one's.
   const low = Math.max(-MOST_TURN, -Math.max(0, gapOut) / (foot.outerBallMm - xc));
   const high = Math.min(MOST_TURN, Math.max(0, gapIn) / (foot.ballMm - xc));
+  askedAt = NaN;
   const theta = bestTurn(foot, shoe, k, xc, forwardMm, low, high);
-  leastGap(foot, shoe, k, xc, forwardMm, theta);
+  // The turn asked last is mostly the best one: its gaps stand already.
+  if (askedAt !== theta) leastGap(foot, shoe, k, xc, forwardMm, theta);
   return refine(foot, shoe, k, xc, forwardMm, theta, probe[0]);
 }
 
@@ -69,6 +72,7 @@ function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, for
       index = j;
     }
   }
+  askedAt = theta;
   probe[0] = least;
   probe[1] = slope;
   probe[2] = index;

@@ -4,8 +4,7 @@ import { untrack } from 'svelte';
  * One step from what stands towards what is wanted: what is not wanted any more goes, what stays is renewed, and one entry takes its place.
  */
 export function step<T>(now: readonly T[], wanted: readonly T[], id: (entry: T) => string): readonly T[] {
-  const byId = new Map(wanted.map((entry) => [id(entry), entry]));
-  const next = now.flatMap((entry) => byId.get(id(entry)) ?? []);
+  const next = now.flatMap((entry) => wanted.find((other) => id(other) === id(entry)) ?? []);
   const at = wanted.findIndex((entry, i) => next[i] !== entry);
   if (at < 0) return next;
   return [...next.slice(0, at), wanted[at], ...next.slice(at).filter((entry) => entry !== wanted[at])];
