@@ -72,6 +72,17 @@ describe('a pair over its hours of wear', () => {
     expect(seen.looseFrom).toBeGreaterThan(0);
     expect(seen.mould).toMatch(/too loose from/);
   });
+  it('what is put in stays in: at every hour it is the fit with it in, as it then is', () => {
+    const shoe = pump({ ballGirthMm: 226, upper: 'soft-leather' });
+    const put = { left: [{ kind: 'full-insole', mm: 3 }] } as const;
+    const seen = forecast([foot()], shoe, ORDINARY_WEAR, 0, put);
+    for (const { hours, fits, zones } of seen.points) {
+      const laid = checkFit([foot()], shoe, { ...ORDINARY_WEAR, hoursWorn: hours }, [], 16, put);
+      for (const [id, mm] of Object.entries(zones[0])) expect(laid.feet[0].zones.find((z) => z.zone === id)!.clearanceMm).toBeCloseTo(mm, 9);
+      expect(laid.verdict === 'fits').toBe(fits);
+    }
+    expect(seen.points[0].zones[0]['ball-girth']).toBeCloseTo(forecast([foot()], shoe, ORDINARY_WEAR).points[0].zones[0]['ball-girth'] - 5, 9);
+  });
   it('a knit shrinks in the wash and nothing else does (that it does: common practice, no source)', () => {
     for (const upper of UPPER_IDS) {
       const shoe = pump({ ballGirthMm: 222, upper });

@@ -55,6 +55,31 @@ describe('people and their fittings', () => {
     const [visit] = (await get(`/customers/${customer}/fittings`)).body.fittings;
     expect(visit.tries).toMatchObject([{ outcome: 'kept', why: 'the winner', felt: { left: { 'toe-room': 'right' }, right: { instep: 'snug' } } }]);
   });
+  it('a pair is carried with what is put in, and the engine speaks of it so; a help not for this shoe is refused by its field', async () => {
+    const { fitting } = await newFitting('Helped');
+    await ask('PUT', `/fittings/${fitting}/feet`, { left: side(238), right: side(239) });
+    const carry = (put: unknown) => post(`/fittings/${fitting}/tries`, { styleId: 'lakeside-50', size: '40', width: 'medium', put });
+    const put = { left: [{ kind: 'toe-filler', mm: 4 }], right: [{ kind: 'toe-filler', mm: 4 }] };
+    const [plain, helped] = [(await carry({})).body.tried, (await carry(put)).body.tried];
+    expect(plain.put).toEqual({});
+    expect(helped.put).toEqual(put);
+    expect(helped.said).not.toBe(plain.said);
+    expect((await get(`/fittings/${fitting}`)).body.tries.map((t: { put: unknown }) => t.put)).toEqual([{}, put]);
+    const refused = { status: 422, body: { errors: [{ path: 'put', message: expect.stringContaining('no laces') }] } };
+    expect(await carry({ left: [{ kind: 'lacing', mm: 4 }] })).toMatchObject(refused);
+    expect(await carry({ left: [...put.left, ...put.left, ...put.left] })).toMatchObject({ status: 422, body: { errors: [{ path: 'put.left' }] } });
+    expect(await carry({ left: [{ kind: 'glue', mm: 4 }] })).toMatchObject({ status: 422, body: { errors: [{ path: 'put.left.0.kind' }] } });
+    const card = (text: string) => fetch(`${BASE}/api/v1/fittings/${fitting}/card?style=lakeside-50&size=40&width=medium&put=${text}`);
+    expect((await card('L.toe-filler.4,R.toe-filler.4')).headers.get('content-type')).toBe('application/pdf');
+    for (const [text, why] of [
+      ['L.lacing.4', 'no laces'],
+      ['nonsense', 'no help as it is written']
+    ]) {
+      const answer = await card(text);
+      expect(answer.status).toBe(422);
+      expect((await answer.json()).detail).toContain(why);
+    }
+  });
   it('a size outside the run, a width not made, a style not there: each named', async () => {
     const { fitting } = await newFitting();
     await ask('PUT', `/fittings/${fitting}/feet`, { left: side(266), right: side(267) });

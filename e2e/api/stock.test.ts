@@ -464,6 +464,17 @@ describe('a ranking over the API', () => {
     expect(known.body.assumed).toEqual(expect.arrayContaining(['foot.instepGirthMm', 'shoe.ballGirthMm']));
     for (const m of known.body.measureNext)
       expect(m).toMatchObject({ what: expect.stringMatching(/^(foot|shoe)$/), name: expect.any(String), settles: expect.any(Number) });
+    const helped = await post('/fit/check', {
+      foot,
+      shoe: { kind: 'oxford', insoleLengthMm: 272, toeShape: 'round', toeDepthMm: 32 },
+      helps: [{ kind: 'full-insole', mm: 3 }]
+    });
+    expect(helped.body.putIn).toEqual(['full insole, 3 mm']);
+    const girth = (body: { zones: { zone: string; clearanceMm: number }[] }) => body.zones.find((z) => z.zone === 'ball-girth')!.clearanceMm;
+    expect(girth(helped.body)).toBeCloseTo(girth(known.body) - 5, 1);
+    const wrong = await post('/fit/check', { foot, shoe: { kind: 'pointe', insoleLengthMm: 248 }, helps: [{ kind: 'toe-filler', mm: 4 }] });
+    expect(wrong.status).toBe(422);
+    expect(wrong.body.errors).toEqual([{ path: 'helps', message: expect.stringMatching(/not in this kind of shoe/) }]);
     expect(known.body.measureNext.length).toBeGreaterThan(0);
     expect(known.body.measureNext[0].toSdMm).toBeLessThan(known.body.measureNext[0].fromSdMm);
   });

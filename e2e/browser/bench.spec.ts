@@ -3,6 +3,7 @@ import { newFitting, open } from './open';
 
 /** The fit bench in the real interface: grid, helps, forecast, compare, and a ranking that is stopped. */
 const verdict = (page: Page) => page.locator('p[data-verdict]');
+const putWords = (page: Page) => verdict(page).locator('[data-put]');
 const zone = (page: Page, name: RegExp) => page.getByRole('row', { name }).locator('summary').first();
 const opened = async (page: Page, path: string): Promise<void> => {
   await open(page, path);
@@ -24,7 +25,7 @@ test.describe('helps', () => {
     const section = page.getByRole('img', { name: /cut across at the ball/ });
     await expect(section).toContainText(/girth [+−]?[\d.]+\s+mm/);
     await page.getByRole('button', { name: 'Put that in' }).click();
-    await expect(page.locator('[data-put]')).toContainText(/With .*(toe filler|insole|ball pad|heel grip)/);
+    await expect(putWords(page)).toContainText(/With .*(toe filler|insole|ball pad|heel grip)/);
     await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits');
     expect(await zone(page, /^toe room/).textContent()).not.toBe(before);
     await zone(page, /^toe room/).click();
@@ -39,17 +40,47 @@ test.describe('helps', () => {
     await opened(page, `/fittings/${id}/shoe/lakeside-50?size=40&width=medium`);
     const help = (name: string) => page.getByRole('button', { name: `${name} in the left shoe`, exact: true });
     await help('full insole, 3 mm').click();
-    await expect(page.locator('[data-put]')).toContainText('full insole, 3 mm');
+    await expect(putWords(page)).toContainText('full insole, 3 mm');
     await help('full insole, 2 mm').click();
-    await expect(page.locator('[data-put]')).toContainText('full insole, 2 mm');
-    await expect(page.locator('[data-put]')).not.toContainText('full insole, 3 mm');
+    await expect(putWords(page)).toContainText('full insole, 2 mm');
+    await expect(putWords(page)).not.toContainText('full insole, 3 mm');
     await help('toe filler, 4 mm').click();
-    await expect(page.locator('[data-put]')).toContainText('full insole, 2 mm and toe filler, 4 mm');
+    await expect(putWords(page)).toContainText('full insole, 2 mm and toe filler, 4 mm');
     await expect(help('heel grip, 3 mm')).toBeDisabled();
     await expect(page.getByRole('button', { name: 'heel grip, 3 mm in the right shoe', exact: true })).toBeEnabled();
     await expect(page.getByText('mm under the ball')).toHaveCount(1);
     await page.getByRole('link', { name: /39/ }).first().click();
     await expect(page.locator('[data-put]')).toHaveCount(0);
+  });
+  test('stay with the pair: in the forecast, on the way to the chair, in Keep, and back at the shoe', async ({ page }) => {
+    const id = await newFitting(page, 'Carries helps', [238, 239]);
+    await opened(page, `/fittings/${id}/shoe/lakeside-50?size=40&width=medium`);
+    const forecast = page.locator('[data-forecast]');
+    const inShop = () => forecast.locator('tbody tr').first().locator('td').first().textContent();
+    const plain = await inShop();
+    await page.getByRole('button', { name: 'Put that in' }).click();
+    await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits');
+    await forecast.locator('select').first().selectOption('toe-room');
+    await expect(forecast).toContainText(/with L .*(toe filler|insole|ball pad|heel grip)/);
+    expect(await inShop()).not.toBe(plain);
+    const words = (await putWords(page).textContent())!.replace(/^With /, '').trim();
+    await page.getByRole('button', { name: 'Carry to the chair' }).click();
+    await expect(page.getByRole('link', { name: 'at the chair' })).toBeVisible();
+    // The pair with nothing in is another one.
+    await page.getByRole('button', { name: 'Take it all out' }).click();
+    await expect(page.getByRole('button', { name: 'Carry to the chair' })).toBeVisible();
+    const step = (name: RegExp) => page.getByRole('navigation', { name: 'Steps of the fitting' }).getByRole('link', { name }).click();
+    await step(/Try/);
+    const tried = page.locator('[data-try="lakeside-50"]');
+    await expect(tried).toContainText(words);
+    await expect(tried).toContainText('The engine said fits');
+    await tried.getByRole('link').first().click();
+    await expect(putWords(page)).toContainText(words);
+    await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits');
+    await step(/Keep/);
+    await expect(page.locator('[data-keep="lakeside-50"]')).toContainText(words);
+    await page.goto(`/fittings/${id}/shoe/lakeside-50?size=40&width=medium&put=L.lacing.4`);
+    await expect(page.getByText('there are no laces')).toBeVisible();
   });
 });
 

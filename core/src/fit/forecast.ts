@@ -1,6 +1,7 @@
 import type { Side } from '../measure';
 import { fitOnce } from './clearances';
 import { judge } from './judge';
+import { wornWith, type PairPutIn } from './put-in';
 import type { Shoe } from './shoe';
 import { targetsFor, type Targets } from './targets';
 import { girthGrowthMm, UPPER } from './uppers';
@@ -46,10 +47,11 @@ const STEPS = 24;
 
 /**
  * What becomes of a pair over its hours of wear: girth and width grow by material, heels soften, length never changes. Both schools of
- * break-in speak; the first rules for sport, toes and pain.
+ * break-in speak; the first rules for sport, toes and pain. What is put in stays in, as thick as it was.
  * @param washes hot washes of a knit
+ * @param put what is put into either shoe
  */
-export function forecast(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, washes = 0): Forecast {
+export function forecast(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, washes = 0, put: PairPutIn = {}): Forecast {
   // What is worn is judged as it then is: no further allowance for moulding.
   const targets = targetsFor(shoe, { ...wear, breakIn: 'now' });
   const shrunk = UPPER[shoe.upper].id === 'knit' ? SHRINK_A_WASH.girthMm * Math.min(SHRINK_A_WASH.most, Math.max(0, washes)) : 0;
@@ -66,10 +68,11 @@ export function forecast(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, wash
           }
         }
       : shoe;
+  const helped = feet.map((foot) => wornWith(shoe, wear, put[foot.foot.side]));
   const at = (hours: number): { spoken: SpokenFoot[]; fits: boolean } => {
-    const worn: Wear = { ...wear, hoursWorn: wear.hoursWorn + hours, breakIn: 'now' };
-    const spoken = feet.map((foot): SpokenFoot => {
-      const c = fitOnce(foot.dims, washed, worn);
+    const spoken = feet.map((foot, f): SpokenFoot => {
+      const worn: Wear = { ...helped[f].wear, hoursWorn: wear.hoursWorn + hours, breakIn: 'now' };
+      const c = fitOnce(foot.dims, washed, worn, helped[f].aids);
       return { side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: judge(c.zone, targets).decidedBy };
     });
     return { spoken, fits: spoken.every((s) => judge(s.zone, targets).fits) };

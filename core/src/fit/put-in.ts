@@ -12,6 +12,19 @@ export interface PutIn {
 /** Most helps put into one shoe: beyond two another last is the answer. */
 export const MOST_PUT_IN = 2;
 
+/** Name of a help as it is put in. @throws RangeError when it is none */
+export function putInName({ kind, mm }: PutIn): string {
+  const rule = RULES.find((r) => r.kind === kind);
+  if (!rule) throw new RangeError(`${kind} is nothing that is put into a shoe`);
+  return rule.name(mm);
+}
+
+/** Kinds of help that are put into a shoe. */
+export const PUT_IN_KINDS: readonly RemedyKind[] = RULES.map((r) => r.kind);
+
+/** True where nothing is put into either shoe. */
+export const nothingIn = (put: PairPutIn): boolean => Object.values(put).every((helps) => !helps || helps.length === 0);
+
 /** How a shoe is worn with what was put into it. */
 export interface WornWith {
   wear: Wear;

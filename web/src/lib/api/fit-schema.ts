@@ -1,5 +1,6 @@
 import { FLAG_IDS, KIND_IDS } from '@chiave/core/fit';
 import { z } from 'zod';
+import { putInSchema } from './put-schema';
 import { footSchema } from './foot-schema';
 import { shoeSchema } from './shoe-schema';
 import { wearSchema } from './wear-schema';
@@ -8,12 +9,13 @@ const flags = z.array(z.enum(FLAG_IDS)).default([]);
 const NO_WEAR = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, schools: { breakIn: 'now', room: 'middle', between: 'middle' } } as const;
 
 /** One foot in one shoe whose inside is given. */
-export const fitCheckSchema = z.object({ foot: footSchema, shoe: shoeSchema, wear: wearSchema.default(NO_WEAR), flags }).meta({
+export const fitCheckSchema = z.object({ foot: footSchema, shoe: shoeSchema, wear: wearSchema.default(NO_WEAR), flags, helps: putInSchema.default([]) }).meta({
   id: 'FitCheck',
   example: {
     foot: { side: 'left', lengthMm: 250, ballWidthMm: 92, ballGirthMm: 230, toeShape: 'egyptian' },
     shoe: { kind: 'sneaker', insoleLengthMm: 262, toeShape: 'round', ballGirthMm: 232 },
-    wear: { sockMm: 1, preference: 'regular', measuredAt: '09:30', wornAt: 'evening' }
+    wear: { sockMm: 1, preference: 'regular', measuredAt: '09:30', wornAt: 'evening' },
+    helps: [{ kind: 'full-insole', mm: 3 }]
   }
 });
 

@@ -14,6 +14,7 @@ import {
   type TakenId
 } from '@chiave/core/measure';
 import { z } from 'zod';
+import { pairPutSchema } from './put-schema';
 
 const text = (most: number): z.ZodString => z.string().max(most, `at most ${most} characters`);
 const thisYear = new Date().getUTCFullYear();
@@ -129,7 +130,7 @@ export type FeetBody = { left: SideBody; right: SideBody };
 const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES as unknown as [(typeof ZONE_STATES)[number], ...(typeof ZONE_STATES)[number][]]));
 export const OUTCOMES = ['open', 'kept', 'left', 'returned'] as const;
 
-export const trySchema = z.object({ styleId: text(60), size: text(12), width: text(12) }).meta({ id: 'Try' });
+export const trySchema = z.object({ styleId: text(60), size: text(12), width: text(12), put: pairPutSchema.default({}) }).meta({ id: 'Try' });
 
 export const tryPatchSchema = z
   .object({

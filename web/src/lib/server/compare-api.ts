@@ -2,7 +2,7 @@ import { compareShoes, insideMeasures, overlayDistance, type ComparedShoe } from
 import type { z } from 'zod';
 import type { compareLastsSchema, compareSizeSchema, matrixSchema } from '../api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere, type Comparable } from '../compare-shoes';
-import { invalid, notFound } from './problems';
+import { notFound, refusing } from './problems';
 import { allLasts, allMakers, allStyles } from './shop/stockroom';
 
 const round = (n: number): number | null => (Number.isFinite(n) ? Math.round(n * 100) / 100 : null);
@@ -17,15 +17,6 @@ async function everything(): Promise<(id: string) => Comparable> {
   };
 }
 
-function inWords<T>(path: string, work: () => T): T {
-  try {
-    return work();
-  } catch (error) {
-    if (error instanceof RangeError) throw invalid([{ path, message: error.message }]);
-    throw error;
-  }
-}
-
 /** `POST /compare/lasts`: two to four insides laid over the first. */
 export async function compareLasts(body: z.infer<typeof compareLastsSchema>): Promise<unknown> {
   const find = await everything();
@@ -33,7 +24,7 @@ export async function compareLasts(body: z.infer<typeof compareLastsSchema>): Pr
   const [first] = chosen;
   const footMm = body.footMm ?? body.foot?.lengthMm ?? first.of.last.base.forFootMm;
   const shoes: ComparedShoe[] = chosen.map((c, i) =>
-    inWords(`lasts.${i}`, () => {
+    refusing(`lasts.${i}`, () => {
       if (body.by === 'foot') return shoeAt(c.of, { by: 'foot', footMm, width: c.width });
       const size = body.by === 'label' ? (first.size ?? first.of.last.base.size) : (c.size ?? c.of.last.base.size);
       return shoeAt(c.of, { by: 'size', size, width: c.width });
@@ -65,7 +56,7 @@ export async function compareSize(body: z.infer<typeof compareSizeSchema>): Prom
     from: { last: from.last.id, name: from.name, size: body.from.size, width: body.from.width ?? from.last.base.width },
     to: body.to.map((id, i) => {
       const to = find(id);
-      const { equivalent, width, label, roundedBy } = inWords(`to.${i}`, () =>
+      const { equivalent, width, label, roundedBy } = refusing(`to.${i}`, () =>
         sizeThere(from, { by: 'size', size: body.from.size, width: body.from.width }, to, foot, body.weights)
       );
       return {

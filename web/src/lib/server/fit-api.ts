@@ -21,7 +21,7 @@ import { toFootInput } from '../api/foot-schema';
 import type { fitCheckSchema, fitSchema } from '../api/fit-schema';
 import { toShoeInput } from '../api/shoe-schema';
 import { toWear } from '../api/wear-schema';
-import { invalid } from './problems';
+import { refusing } from './problems';
 
 const round = (value: number): number => Math.round(value * 100) / 100;
 
@@ -42,12 +42,12 @@ const remediesOut = (foot: FootFit) =>
   }));
 
 /** `POST /fit/check`: one foot in one shoe, by our own targets whatever the shop has set. */
-export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSchema>): unknown {
+export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitCheckSchema>): unknown {
   const wearing = toWear(wear);
   const whole = completeFoot(toFootInput(foot));
   const made = shoeFrom(shoe);
   const worn = footAsWorn(whole, wearing);
-  const fit = checkFit([worn], made, wearing, flags, POINTS.opened);
+  const fit = refusing('helps', () => checkFit([worn], made, wearing, flags, POINTS.opened, { [whole.side]: helps }));
   const [one] = fit.feet;
   return {
     usableLengthMm: round(one.usableLengthMm),
@@ -59,6 +59,7 @@ export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSch
     words: fit.sentence,
     heel: one.heel,
     remedies: remediesOut(one),
+    putIn: one.putIn,
     assumed: [...whole.assumed.map((field) => `foot.${field}`), ...made.assumed],
     measureNext: nextMeasures([worn], made, wearing)
       .slice(0, 3)
@@ -75,14 +76,8 @@ export function checkOne({ foot, shoe, wear, flags }: z.infer<typeof fitCheckSch
   };
 }
 
-function shoeFrom(shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<typeof completeShoe> {
-  try {
-    return completeShoe(toShoeInput(shoe));
-  } catch (error) {
-    if (error instanceof RangeError) throw invalid([{ path: 'shoe.insoleLengthMm', message: error.message }]);
-    throw error;
-  }
-}
+const shoeFrom = (shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<typeof completeShoe> =>
+  refusing('shoe.insoleLengthMm', () => completeShoe(toShoeInput(shoe)));
 
 const breathe = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 

@@ -4,14 +4,17 @@ import {
   drawSection,
   forecast,
   KIND,
+  POINTS,
   shoeOf,
   sizeText,
   stateOf,
   UPPER,
+  wornWith,
   ZONE,
   type EdgePoint,
   type FlagId,
   type FootFit,
+  type PairPutIn,
   type SectionDrawing,
   type Style,
   type ZoneState
@@ -21,7 +24,7 @@ import { SCALE } from '@chiave/core/size';
 import { EDGE_CUTS } from '../drawing/tightness';
 import { toScreen } from '../drawing/place';
 import { wearOf, wornFeetOf } from '../fit-feet';
-import { invalid } from './problems';
+import { invalid, refusing } from './problems';
 import { MmPage, type PaperId } from './pdf';
 import type { FittingRow } from './shop/fittings';
 
@@ -39,14 +42,15 @@ const VERDICTS = { fits: 'Fits', 'fits-with-help': 'Fits with help', 'does-not-f
 
 /**
  * The fit card: both feet in the opened pair, to scale, zone by zone, with what wear will do.
- * @throws Problem 422 while the feet are not measured
+ * @param put what is put into either shoe
+ * @throws Problem 422 while the feet are not measured, or for a help that is not for this shoe
  */
-export function fitCardPdf(fitting: FittingRow, style: Style, size: number, width: string, paper: PaperId): Promise<Uint8Array> {
+export function fitCardPdf(fitting: FittingRow, style: Style, size: number, width: string, paper: PaperId, put: PairPutIn = {}): Promise<Uint8Array> {
   const feet = wornFeetOf(fitting);
   if (feet.length < 2) throw invalid([{ path: 'feet', message: 'measure the length of both feet first' }]);
   const wear = wearOf(fitting);
   const shoe = shoeOf(style, size, width);
-  const fit = checkFit(feet, shoe, wear, fitting.customer.flags as FlagId[]);
+  const fit = refusing('put', () => checkFit(feet, shoe, wear, fitting.customer.flags as FlagId[], POINTS.opened, put));
   const label = `${sizeText(style, size)} ${width}`;
   const page = new MmPage(paper, `${style.name} ${label}`);
   const left = 16;
@@ -59,13 +63,16 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
     colour: SOFT
   });
   let y = 47;
+  const helped = fit.feet.filter((f) => f.putIn.length > 0).map((f) => `${f.side === 'left' ? 'L' : 'R'} ${f.putIn.join(' and ')}`);
+  if (helped.length > 0) y += page.text(`With ${helped.join(', ')}:`, left, y, 4.4, { bold: true, width: wide });
   y += page.text(`${VERDICTS[fit.verdict]}. ${fit.sentence.replace(/^[^:]*: /, '').replace(/^./, (c) => c.toUpperCase())}`, left, y, 4.4, { width: wide }) + 2;
   const top = y + 6;
   const longest = Math.max(...feet.map((f) => f.dims.lengthMm), shoe.inside.insoleLengthMm);
   const heelY = top + longest * DRAWN + 4;
   for (const foot of feet) {
     const { side } = foot.foot;
-    const drawing = drawFit(foot, shoe, wear);
+    const worn = wornWith(shoe, wear, put[side]);
+    const drawing = drawFit(foot, shoe, worn.wear, worn.aids);
     const centre = left + wide * (side === 'left' ? 0.2 : 0.55);
     const place = toScreen(side, centre, heelY, DRAWN);
     page.path(drawing.silhouette.map(place), { fill: '#ffffff', stroke: INK, widthMm: 0.4 });
@@ -82,11 +89,14 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
     page.text(side === 'left' ? 'L left' : 'R right', centre - 25, heelY + 3, 5, { width: 50, align: 'center', bold: true, colour: SIDE[side] });
   }
   legend(page, left + wide * 0.78, top);
-  feet.forEach((foot, i) => section(page, foot.foot.side, drawSection(foot, shoe, wear), fit.feet[i], left + wide * 0.88, top + 68 + 33 * i));
+  feet.forEach((foot, i) => {
+    const worn = wornWith(shoe, wear, put[foot.foot.side]);
+    section(page, foot.foot.side, drawSection(foot, shoe, worn.wear, worn.aids), fit.feet[i], left + wide * 0.88, top + 68 + 33 * i);
+  });
   y = heelY + 13;
   page.text('Millimetres of room: plus loose, minus tight', left, y, 3.4, { colour: SOFT });
   y = zoneTable(page, fit.feet, left, y + 5.5, wide);
-  const seen = forecast(feet, shoe, wear);
+  const seen = forecast(feet, shoe, wear, 0, put);
   y += 3;
   y += page.text('After hours of wear', left, y, 4.4, { bold: true }) + 1;
   y += page.text(`${seen.now} ${seen.mould}`, left, y, 3.6, { width: wide }) + 2;

@@ -31,6 +31,16 @@ export const conflict = (what: string, seen: number, now: number): Problem =>
 export const invalid = (errors: readonly FieldError[]): Problem =>
   new Problem(422, 'Values out of range', errors.map((e) => `${e.path || 'body'}: ${e.message}`).join('; '), errors);
 
+/** What the core refuses as out of range, by the field that mends it. @throws Problem 422 */
+export function refusing<T>(path: string, work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof RangeError) throw invalid([{ path, message: error.message }]);
+    throw error;
+  }
+}
+
 /** Zod's findings as field errors: `feet.left.lengthMm`. */
 export const fromZod = (error: z.ZodError): Problem => invalid(error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message })));
 

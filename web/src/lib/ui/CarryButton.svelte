@@ -1,12 +1,14 @@
 <script lang="ts">
   import { invalidate } from '$app/navigation';
+  import type { PairPutIn } from '@chiave/core/fit';
+  import { writePut } from '../put-text';
   import type { Desk } from './desk.svelte';
   import { send } from './save.svelte';
   import type { TryRow } from '../server/shop/fittings';
 
-  /** Carries a pair to the chair: it stands in Try from then on. */
-  let { desk, styleId, size, width }: { desk: Desk; styleId: string; size: string; width: string } = $props();
-  const carried = $derived(desk.fitting.tries.some((t) => t.styleId === styleId && t.size === size && t.width === width));
+  /** Carries a pair to the chair, with what is put in: it stands in Try from then on. */
+  let { desk, styleId, size, width, put = {} }: { desk: Desk; styleId: string; size: string; width: string; put?: PairPutIn } = $props();
+  const carried = $derived(desk.fitting.tries.some((t) => t.styleId === styleId && t.size === size && t.width === width && writePut(t.put) === writePut(put)));
   let busy = $state(false);
   let message = $state('');
 
@@ -15,7 +17,7 @@
     message = '';
     // The server judges with the feet it has: what is typed goes there first.
     await desk.settle();
-    const sent = await send<{ tried: TryRow }>(`/api/v1/fittings/${desk.fitting.id}/tries`, 'POST', { styleId, size, width });
+    const sent = await send<{ tried: TryRow }>(`/api/v1/fittings/${desk.fitting.id}/tries`, 'POST', { styleId, size, width, put });
     if (sent.ok) {
       desk.addTry(sent.value.tried);
       void invalidate('app:fitting');

@@ -1,16 +1,29 @@
 <script lang="ts">
   import { Chart, LineController, LineElement, LogarithmicScale, LinearScale, PointElement, Tooltip } from 'chart.js';
-  import { forecast, FORECAST_HOURS, LATER_HOURS, UPPER, ZONE, WORN_ZONES, type Shoe, type Wear, type WornFoot, type WornZone } from '@chiave/core/fit';
+  import {
+    forecast,
+    FORECAST_HOURS,
+    LATER_HOURS,
+    UPPER,
+    ZONE,
+    WORN_ZONES,
+    type PairPutIn,
+    type Shoe,
+    type Wear,
+    type WornFoot,
+    type WornZone
+  } from '@chiave/core/fit';
   import { trimNumber } from '@chiave/core/measure';
   import { themeColour } from './chart-colours';
+  import PutWords from './PutWords.svelte';
 
   /** What becomes of this pair over its hours of wear, both feet, with the limits of the zone looked at. */
-  let { feet, shoe, wear }: { feet: readonly WornFoot[]; shoe: Shoe; wear: Wear } = $props();
+  let { feet, shoe, wear, put = {} }: { feet: readonly WornFoot[]; shoe: Shoe; wear: Wear; put?: PairPutIn } = $props();
   Chart.register(LineController, LineElement, PointElement, LogarithmicScale, LinearScale, Tooltip);
   let zone = $state<WornZone>('ball-girth');
   let washes = $state(0);
   let canvas = $state<HTMLCanvasElement>();
-  const seen = $derived(forecast(feet, shoe, wear, washes));
+  const seen = $derived(forecast(feet, shoe, wear, washes, put));
   const later = $derived(seen.points.find((p) => p.hours === LATER_HOURS)!);
   /** Nought cannot stand on a scale of powers: the shop is drawn at half an hour. */
   const at = (hours: number): number => Math.max(0.5, hours);
@@ -59,7 +72,7 @@
 </script>
 
 <section class="sheet mt-4" data-forecast>
-  <h2>After hours of wear</h2>
+  <h2>After hours of wear <span class="soft text-base font-normal"><PutWords {put} /></span></h2>
   <div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
     <div>
       <div class="flex flex-wrap items-end gap-3">

@@ -6,6 +6,7 @@
   import Choice from './Choice.svelte';
   import { OUTCOME_CHOICES, VERDICT_WORDS } from './names';
   import { Keeper } from './save.svelte';
+  import PutWords from './PutWords.svelte';
   import SaveLine from './SaveLine.svelte';
 
   /** What became of one pair, and why. */
@@ -28,7 +29,7 @@
 
 <article class="sheet grid gap-2" data-keep={row.styleId}>
   <div class="flex flex-wrap items-baseline gap-3">
-    <h2 class="mr-auto">{name} <span class="figures">{row.size} {row.width}</span></h2>
+    <h2 class="mr-auto">{name} <span class="figures">{row.size} {row.width}</span> <span class="text-base font-normal"><PutWords put={row.put} /></span></h2>
     <SaveLine keepers={[keeper]} />
   </div>
   <p class="soft text-sm">

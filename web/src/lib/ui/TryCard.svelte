@@ -1,14 +1,16 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { cellOf, KIND, ZONE, ZONE_AT, zoneState, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit';
+  import { fitOnce, KIND, shoeOf, targetsFor, wornWith, ZONE, ZONE_AT, zoneState, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit';
   import { formatSigned, SIDES, type Side } from '@chiave/core/measure';
   import { parseSize } from '@chiave/core/size';
   import { wordOf } from '$lib/drawing/tightness';
   import { wearOf, wornFeetOf } from '$lib/fit-feet';
+  import { writePut } from '$lib/put-text';
   import type { TryRow } from '../server/shop/fittings';
   import type { Desk } from './desk.svelte';
   import FeltScale from './FeltScale.svelte';
   import { Keeper, send } from './save.svelte';
+  import PutWords from './PutWords.svelte';
   import SaveLine from './SaveLine.svelte';
   import { VERDICT_WORDS } from './names';
   import { shown } from './units.svelte';
@@ -29,10 +31,22 @@
     if (!style || size === null || feet.length < 2) return null;
     // Thirds are written as fractions: back onto the run's own step.
     const onRun = style.from + Math.round((size - style.from) / style.step) * style.step;
-    return cellOf(style, onRun, row.width, feet, wearOf(desk.fitting));
+    const shoe = shoeOf(style, onRun, row.width);
+    const wear = wearOf(desk.fitting);
+    const targets = targetsFor(shoe, wear);
+    try {
+      return feet.map((foot) => {
+        const worn = wornWith(shoe, wear, row.put[foot.foot.side]);
+        return { side: foot.foot.side, zone: fitOnce(foot.dims, shoe, worn.wear, worn.aids).zone, targets };
+      });
+    } catch (error) {
+      // A help that no longer goes into it, such as a sock thinner than the one now worn: nothing is expected then.
+      if (error instanceof RangeError) return null;
+      throw error;
+    }
   });
   const expects = (side: Side, zone: ZoneId) => {
-    const foot = expected?.spoken.find((s) => s.side === side);
+    const foot = expected?.find((s) => s.side === side);
     const mm = foot?.zone[ZONE_AT[zone]];
     return foot && mm !== undefined && !Number.isNaN(mm) ? { mm, state: zoneState(zone, mm, foot.targets) } : null;
   };
@@ -54,9 +68,12 @@
 <article class="sheet" data-try={row.styleId}>
   <div class="flex flex-wrap items-baseline gap-x-3">
     <h2 class="mr-auto">
-      {#if style}<a href="/fittings/{desk.fitting.id}/shoe/{style.id}?size={encodeURIComponent(row.size)}&width={encodeURIComponent(row.width)}">{style.name}</a
+      {#if style}<a
+          href="/fittings/{desk.fitting.id}/shoe/{style.id}?size={encodeURIComponent(row.size)}&width={encodeURIComponent(row.width)}&put={writePut(row.put)}"
+          >{style.name}</a
         >{:else}{row.styleId}{/if}
       <span class="figures">{row.size} {row.width}</span>
+      <span class="text-base font-normal"><PutWords put={row.put} /></span>
     </h2>
     <SaveLine keepers={[keeper]} />
     <button type="button" class="min-h-11 px-2 underline" onclick={remove}>Take off the list</button>

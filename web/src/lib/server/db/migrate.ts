@@ -6,6 +6,7 @@ import * as feet from './migrations/0003-feet';
 import * as stockroom from './migrations/0004-stockroom';
 import * as targets from './migrations/0005-targets';
 import * as between from './migrations/0006-between';
+import * as putIn from './migrations/0007-put-in';
 
 interface Migration {
   up: (q: QueryInterface) => Promise<void>;
@@ -19,7 +20,8 @@ const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0003-feet', ...feet },
   { name: '0004-stockroom', ...stockroom },
   { name: '0005-targets', ...targets },
-  { name: '0006-between', ...between }
+  { name: '0006-between', ...between },
+  { name: '0007-put-in', ...putIn }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

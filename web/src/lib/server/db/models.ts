@@ -144,6 +144,7 @@ export function tables(sequelize: Sequelize): Tables {
       styleId: STRING(60),
       size: STRING(12),
       width: STRING(12),
+      putIn: JSON_TYPE,
       felt: JSON_TYPE,
       outcome: STRING(10),
       why: TEXT,

@@ -1,4 +1,4 @@
-import type { RoomSchool, BetweenSchool, ShopTargets } from '@chiave/core/fit';
+import type { PairPutIn, RoomSchool, BetweenSchool, ShopTargets } from '@chiave/core/fit';
 import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
@@ -16,6 +16,8 @@ export interface TryRow {
   styleId: string;
   size: string;
   width: string;
+  /** What was put into either shoe. */
+  put: PairPutIn;
   felt: { left: Record<string, string>; right: Record<string, string> };
   outcome: 'open' | 'kept' | 'left' | 'returned';
   why: string;
@@ -94,6 +96,7 @@ export const tryOf = (row: Plain): TryRow => ({
   styleId: row.styleId as string,
   size: row.size as string,
   width: row.width as string,
+  put: row.putIn ? fromJson(row.putIn) : {},
   felt: fromJson(row.felt),
   outcome: row.outcome as TryRow['outcome'],
   why: (row.why as string | null) ?? '',

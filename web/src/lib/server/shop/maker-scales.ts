@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import { bookOfMakers, makerScale, PUBLISHED, type KeptScale, type MakerScaleInput, type ScaleBook } from '@chiave/core/size';
 import type { makerScaleSchema } from '../../api/size-schema';
 import { database, fromJson, tables } from '../db';
-import { invalid, notFound } from '../problems';
+import { invalid, notFound, refusing } from '../problems';
 
 export interface MakerScaleRow extends KeptScale {
   makerId: string;
@@ -38,12 +38,7 @@ export async function bookFor(ids: readonly string[]): Promise<ScaleBook> {
 export async function addMakerScale({ makerId, ...definition }: z.infer<typeof makerScaleSchema>): Promise<number> {
   const t = tables(database());
   if (!(await t.Maker.findByPk(makerId))) throw notFound(`maker “${makerId}”`);
-  try {
-    makerScale('maker-0', definition);
-  } catch (error) {
-    if (error instanceof RangeError) throw invalid([{ path: 'unitMm', message: error.message }]);
-    throw error;
-  }
+  refusing('unitMm', () => makerScale('maker-0', definition));
   const row = await t.MakerScale.create({ makerId, definition });
   return row.get('id') as number;
 }

@@ -8,6 +8,7 @@
   import { wordOf } from '$lib/drawing/tightness';
   import { FLAG_CHOICES, OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
   import FeetOverYears from '$lib/ui/FeetOverYears.svelte';
+  import PutWords from '$lib/ui/PutWords.svelte';
   import PersonRecord from '$lib/ui/PersonRecord.svelte';
   import { send } from '$lib/ui/save.svelte';
   import { shown } from '$lib/ui/units.svelte';
@@ -44,6 +45,7 @@
       {#each kept as t (t.id)}
         <li>
           <b>{data.names[t.styleId]}</b> in <span class="figures">{t.size} {t.width}</span>
+          <PutWords put={t.put} />
           <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>
           {#if t.why}<span>· {t.why}</span>{/if}
         </li>
@@ -76,7 +78,8 @@
         <ul class="mt-2 grid gap-1 border-t border-line pt-2">
           {#each f.tries as t (t.id)}
             <li>
-              <b>{data.names[t.styleId]}</b> <span class="figures">{t.size} {t.width}</span>: {OUTCOME_CHOICES.find((o) => o.id === t.outcome)?.name}
+              <b>{data.names[t.styleId]}</b> <span class="figures">{t.size} {t.width}</span>
+              <PutWords put={t.put} />: {OUTCOME_CHOICES.find((o) => o.id === t.outcome)?.name}
               <span class="soft">· engine said {VERDICT_WORDS[t.verdict]}</span>
               {#each ['left', 'right'] as const as side (side)}
                 {#each Object.entries(t.felt[side]) as [zone, state] (zone)}<span class="ml-2 text-sm"

@@ -10,6 +10,7 @@
   import Ticks from '$lib/ui/Ticks.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { KIND_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
+  import PutWords from '$lib/ui/PutWords.svelte';
   import CandidateCard from '$lib/ui/pull/CandidateCard.svelte';
   import { oneAFrame } from '$lib/ui/pull/one-a-frame.svelte';
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
@@ -63,7 +64,7 @@
     () => found.slice(0, limit),
     (c) => c.styleId
   );
-  const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, name: byId.get(t.styleId)?.name ?? t.styleId })));
+  const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, put: t.put, name: byId.get(t.styleId)?.name ?? t.styleId })));
   const counts = $derived(
     (['fits', 'fits-with-help', 'does-not-fit'] as const).map((verdict) => ({ verdict, n: found.filter((c) => c.verdict === verdict).length }))
   );
@@ -168,7 +169,7 @@
   {#if shortList.length > 0}
     <p class="mt-2 flex flex-wrap items-baseline gap-x-3" data-short-list>
       <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
-      {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{t.size} {t.width}</span></span>{/each}
+      {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{t.size} {t.width}</span> <PutWords put={t.put} /></span>{/each}
     </p>
   {/if}
   {#if ranking.failed}<p role="alert" class="caution mt-2">

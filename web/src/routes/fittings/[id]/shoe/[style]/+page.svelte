@@ -1,6 +1,18 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { claimedFootMm, drawFit, KIND, LATER_HOURS, MAKING_SD, shoeOf, wornWith, type FlagId, type OtherShoe, type PairPutIn } from '@chiave/core/fit';
+  import {
+    claimedFootMm,
+    drawFit,
+    KIND,
+    LATER_HOURS,
+    MAKING_SD,
+    nothingIn,
+    shoeOf,
+    wornWith,
+    type FlagId,
+    type OtherShoe,
+    type PairPutIn
+  } from '@chiave/core/fit';
   import { effectiveDrop, pitchOf } from '@chiave/core/heel';
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatDifference, formatLength } from '@chiave/core/measure';
@@ -9,10 +21,12 @@
   import BallSection from '$lib/drawing/BallSection.svelte';
   import HeelSide from '$lib/drawing/HeelSide.svelte';
   import { feetOf, wearOf, wornFeetOf } from '$lib/fit-feet';
+  import { writePut } from '$lib/put-text';
   import CarryButton from '$lib/ui/CarryButton.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import ForecastPanel from '$lib/ui/ForecastPanel.svelte';
   import HelpList from '$lib/ui/HelpList.svelte';
+  import PutWords from '$lib/ui/PutWords.svelte';
   import NextMeasurePanel from '$lib/ui/NextMeasurePanel.svelte';
   import SizeGridTable from '$lib/ui/SizeGridTable.svelte';
   import SymptomFinder from '$lib/ui/SymptomFinder.svelte';
@@ -36,7 +50,6 @@
   let put = $state.raw<PairPutIn>({});
   let laid = $state.raw<Laid | null>(null);
   const seen = $derived<Laid | null>(laid ?? opened);
-  const putWords = $derived((laid?.fit.feet ?? []).filter((x) => x.putIn.length > 0).map((x) => ({ side: x.side, names: x.putIn.join(' and ') })));
   let failed = $state('');
   let stop: (() => void) | undefined;
   let stopLaying: (() => void) | undefined;
@@ -79,7 +92,7 @@
   function putIn(next: PairPutIn): void {
     put = next;
     stopLaying?.();
-    if (Object.values(next).every((helps) => !helps || helps.length === 0)) {
+    if (nothingIn(next)) {
       laid = null;
       return;
     }
@@ -91,21 +104,21 @@
 
   function open(): void {
     stop?.();
-    stopLaying?.();
-    put = {};
-    laid = null;
     others = null;
     failed = '';
     if (!measured) return;
+    putIn(data.put);
     stop = askWorker({ kind: 'open', stamp: data.stamp, ...pair() }, (answer) => {
       if (answer.kind === 'opened') opened = answer.opened;
       else if (answer.kind === 'others') others = answer.others;
       else if (answer.kind === 'failed') failed = answer.message;
     });
   }
+  /** Another pair is opened when this changes, and not whenever the same is loaded again. */
+  const pairOpened = $derived(`${data.style.id} ${data.size} ${data.width} ${writePut(data.put)}`);
   onMount(() => {
     $effect(() => {
-      void [data.style.id, data.size, data.width];
+      void pairOpened;
       untrack(open);
     });
   });
@@ -135,10 +148,12 @@
         : `${formatLength(Math.abs(habit), 'mm')} ${habit > 0 ? 'longer' : 'shorter'} than its label says`}.
     </p>
   </div>
-  <CarryButton {desk} styleId={data.style.id} size={data.sizeLabel} width={data.width} />
+  <CarryButton {desk} styleId={data.style.id} size={data.sizeLabel} width={data.width} {put} />
   <a href="/fittings/{f.id}/pull" class="inline-flex min-h-11 items-center">Back to Pull</a>
   {#if measured}<a
-      href="/api/v1/fittings/{f.id}/card?style={data.style.id}&size={encodeURIComponent(data.sizeLabel)}&width={encodeURIComponent(data.width)}"
+      href="/api/v1/fittings/{f.id}/card?style={data.style.id}&size={encodeURIComponent(data.sizeLabel)}&width={encodeURIComponent(data.width)}&put={writePut(
+        put
+      )}"
       target="_blank"
       rel="noopener"
       class="inline-flex min-h-11 items-center">Fit card, PDF</a
@@ -152,14 +167,11 @@
 {:else if opened && seen}
   {@const fit = seen.fit}
   <p class="sheet mt-3 text-lg" data-verdict={fit.verdict}>
-    {#if putWords.length > 0}<span data-put
-        >With {#each putWords as p, i (p.side)}{i > 0 ? ', ' : ''}<b class={p.side === 'left' ? 'side-L' : 'side-R'}>{p.side === 'left' ? 'L' : 'R'}</b>
-          {p.names}{/each}:</span
-      >{/if}
+    {#if laid}<PutWords {put} lead="With" />:{/if}
     <b>{VERDICT_WORDS[fit.verdict].replace(/^./, (c) => c.toUpperCase())}.</b>
     {fit.sentence.replace(/^(Fits|Does not fit): /, '').replace(/^./, (c) => c.toUpperCase())}
     <span class="soft text-base">{chance(fit.probability)}, from the errors of measuring, of the last and of making.</span>
-    {#if putWords.length > 0}<button type="button" class="min-h-11 text-base underline" onclick={() => putIn({})}>Take it all out</button>{/if}
+    {#if laid}<button type="button" class="min-h-11 text-base underline" onclick={() => putIn({})}>Take it all out</button>{/if}
   </p>
   <NextMeasurePanel next={opened.next} footHref="/fittings/{f.id}/measure" lastHref="/stock/lasts/{data.style.last.id}" />
   {#each fit.cautions as caution (caution)}<p class="caution mt-2">{caution}</p>{/each}
@@ -256,7 +268,7 @@
       href={(o) => `/fittings/${f.id}/shoe/${o.styleId}?size=${encodeURIComponent(o.size)}&width=${encodeURIComponent(o.width)}`}
     />
   </section>
-  <ForecastPanel feet={worn} {shoe} wear={wearOf(f)} />
+  <ForecastPanel feet={worn} {shoe} wear={wearOf(f)} {put} />
   <SymptomFinder feet={fit.feet} unit={shown.unit} />
   <p class="soft mt-2 text-sm">
     Making left and right of a pair: each shoe errs by about {MAKING_SD.lengthMm} mm in length and {MAKING_SD.girthMm} mm in girth (estimate). Difference of these

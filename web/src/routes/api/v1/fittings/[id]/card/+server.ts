@@ -2,7 +2,8 @@ import { readStyleSize } from '@chiave/core/fit';
 import { get, idOf } from '$lib/server/endpoint';
 import { fitCardPdf } from '$lib/server/fit-pdf';
 import { pdfResponse } from '$lib/server/pdf';
-import { invalid } from '$lib/server/problems';
+import { readPut } from '$lib/put-text';
+import { invalid, refusing } from '$lib/server/problems';
 import { fittingOf } from '$lib/server/shop/fittings';
 import { styleOf } from '$lib/server/shop/stockroom';
 import type { RequestHandler } from './$types';
@@ -13,5 +14,6 @@ export const GET: RequestHandler = get(async (event) => {
   const read = readStyleSize(style, searchParams.get('size') ?? '', searchParams.get('width') ?? '');
   if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
   const paper = searchParams.get('paper') === 'letter' ? 'letter' : 'a4';
-  return pdfResponse(await fitCardPdf(fitting, style, read.size, read.width, paper), `fit-${style.id}`);
+  const put = refusing('put', () => readPut(searchParams.get('put') ?? ''));
+  return pdfResponse(await fitCardPdf(fitting, style, read.size, read.width, paper, put), `fit-${style.id}`);
 });
