@@ -78,7 +78,7 @@
     <SaveLine keepers={[keeper]} />
     <button type="button" class="min-h-11 px-2 underline" onclick={remove}>Take off the list</button>
   </div>
-  <p class="soft">The engine said {VERDICT_WORDS[row.verdict]}. {row.said}</p>
+  <p class="soft">The engine said {VERDICT_WORDS[row.verdict]}{row.said ? `: ${row.said.replace(/^[^:]*: /, '')}` : '.'}</p>
   {#if message}<p role="alert" class="caution">{message}</p>{/if}
   <div class="overflow-x-auto">
     <table class="mt-1">
