@@ -194,6 +194,9 @@ test.describe('Pull', () => {
           .count()
       )
       .toBe(0);
+    const why = page.locator('[data-why-not]');
+    await why.getByRole('combobox').fill(last === 'Heron' ? 'Lakeside 50' : 'Moonrise 70');
+    await expect(why).toContainText(/was left out: the list is held to .+ by its last/);
     await page.getByLabel('Hold equal').selectOption('nothing');
     await expect(page.locator('[data-held]')).toHaveCount(0);
     await expect.poll(async () => new Set((await sizes()).map((s) => s.split(' ')[0])).size).toBeGreaterThan(1);

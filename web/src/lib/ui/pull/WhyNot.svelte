@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { KIND, type KindId } from '@chiave/core/fit';
   import { chance } from '../names';
   import { shown } from '../units.svelte';
   import type { StyleBrief } from '../../style-brief';
@@ -10,9 +9,10 @@
   /**
    * Why any style of the stockroom is not what is offered: where it stands, or why it has no size.
    * @prop found candidates listed now, best first
-   * @prop kinds of shoe asked for; none: every kind
+   * @prop whyLeftOut why a style is not among those ranked; null for one that is
    */
-  let { styles, ranking, found, kinds }: { styles: StyleBrief[]; ranking: Ranking; found: Sealed[]; kinds: string[] } = $props();
+  let { styles, ranking, found, whyLeftOut }: { styles: StyleBrief[]; ranking: Ranking; found: Sealed[]; whyLeftOut: (style: StyleBrief) => string | null } =
+    $props();
 
   /** So many names are offered at a time; a few letters more find the others. */
   const OFFERED = 20;
@@ -37,6 +37,8 @@
     if (typed.trim() === '') return '';
     if (!asked)
       return matches.length === 0 ? 'No style of the stockroom has that name.' : `${matches.length} styles have that in their names: a few letters more.`;
+    const leftOut = whyLeftOut(asked);
+    if (leftOut) return `${asked.name} was left out: ${leftOut}.`;
     const without = ranking.unranked.find((u) => u.styleId === asked.id);
     if (without) return `${without.name}: ${without.why}.`;
     const at = found.findIndex((c) => c.styleId === asked.id);
@@ -45,9 +47,7 @@
       return `${c.name} in ${c.size} ${c.width} stands ${at + 1} of ${found.length}. ${c.sentence} It is ${decided(c, shown.unit)}; ${chance(c.probability)}.`;
     }
     if (ranking.all.some((c) => c.styleId === asked.id)) return `${asked.name}: its size for these feet is not on the shelf.`;
-    if (ranking.running) return 'Not reached yet.';
-    const leftOut = kinds.length > 0 && !kinds.includes(asked.kind);
-    return `${asked.name} was left out: it is ${leftOut ? `of the kind “${KIND[asked.kind as KindId].name}”, which is not among those chosen` : `made for ${asked.forWhom}`}.`;
+    return ranking.running ? 'Not reached yet.' : `${asked.name} was not reached before the ranking was stopped.`;
   });
 </script>
 

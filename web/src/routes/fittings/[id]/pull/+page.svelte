@@ -51,14 +51,14 @@
   let compared = $state.raw<string[]>([]);
 
   const child = $derived(f.customer.born !== null && new Date().getFullYear() - f.customer.born < 13);
-  const styles = $derived(
-    data.styles.filter(
-      (s) =>
-        (f.kinds.length === 0 || f.kinds.includes(s.kind)) &&
-        (forWhom === 'all' || s.forWhom === 'unisex' || (child ? s.forWhom === 'children' : s.forWhom === f.customer.fitsAs)) &&
-        (heldTo === null || HOLDS.find((h) => h.id === hold)!.same(s, heldTo))
-    )
-  );
+  /** Why a style is not among those ranked; null for one that is. */
+  const whyLeftOut = (s: StyleBrief): string | null => {
+    if (f.kinds.length > 0 && !f.kinds.includes(s.kind)) return `it is of the kind “${KIND[s.kind].name}”, which is not among those chosen`;
+    if (forWhom === 'own' && s.forWhom !== 'unisex' && s.forWhom !== (child ? 'children' : f.customer.fitsAs)) return `it is made for ${s.forWhom}`;
+    if (heldTo !== null && !HOLDS.find((h) => h.id === hold)!.same(s, heldTo)) return `the list is held to ${heldTo.name} by its ${hold}`;
+    return null;
+  };
+  const styles = $derived(data.styles.filter((s) => whyLeftOut(s) === null));
   const found = $derived(ranking.all.filter((c) => !onlyShelf || c.onShelf > 0));
   const cards = oneAFrame(
     () => found.slice(0, limit),
@@ -176,7 +176,7 @@
       The fit engine stopped: {ranking.failed}. <button class="underline" onclick={rank}>Try again</button>
     </p>{/if}
 
-  <WhyNot styles={data.styles} {ranking} {found} kinds={f.kinds} />
+  <WhyNot styles={data.styles} {ranking} {found} {whyLeftOut} />
   {#if besides.length > 1}
     <SideBySide shoes={besides} customerId={f.customer.id} onnone={() => (compared = [])} />
   {/if}
