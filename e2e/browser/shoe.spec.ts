@@ -61,6 +61,21 @@ test('the drawing’s room is the table’s: usable room drawn equals what was c
   await expect(zone).toContainText(`+${drawn}`);
 });
 
+test('toe by toe, left and right: the first to touch is the one the drawing names, and a filler takes its millimetres from every toe', async ({ page }) => {
+  const id = await newFitting(page, 'Toes', [238, 239]);
+  await open(page, `/fittings/${id}/shoe/lakeside-50?size=40&width=medium`);
+  const toes = page.locator('[data-toes] tbody tr');
+  await expect(toes).toHaveCount(5);
+  await expect(page.locator('[data-toes] thead')).toContainText(/L forward.*L above.*R forward.*R above/);
+  const first = toes.filter({ hasText: 'first' }).first().locator('th');
+  await expect(page.getByRole('img', { name: /from above, to scale/ })).toContainText(`${await first.textContent()}:`);
+  const forward = async () => (await toes.locator('td:nth-child(2)').allTextContents()).map((t) => parseFloat(t.replace('−', '-')));
+  const plain = await forward();
+  await page.getByRole('button', { name: 'toe filler, 4 mm in the left shoe', exact: true }).click();
+  await expect(page.locator('p[data-verdict] [data-put]')).toBeVisible();
+  (await forward()).forEach((mm, i) => expect(mm).toBeCloseTo(plain[i] - 4, 1));
+});
+
 test('a size outside the run, a style not there and a foot not measured each say so', async ({ page }) => {
   const id = await newFitting(page, 'Outside', [262, 262]);
   const outside = await page.goto(`/fittings/${id}/shoe/alderman?size=44&width=F`);

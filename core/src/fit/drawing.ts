@@ -4,6 +4,7 @@ import { compare, compilePair } from './clearances';
 import { NO_AIDS, type Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import { TOE_NAMES } from './explain';
+import { depthPerToe } from './toe-depth';
 import { roomPerToe } from './toe-room';
 import type { Wear, WornFoot } from './wear';
 
@@ -22,8 +23,8 @@ export interface FitDrawing {
   /** Foot's edge with the clearance beside it, heel to toe, inner then outer side. */
   inner: EdgePoint[];
   outer: EdgePoint[];
-  /** Forward travel of each toe on its own and where its tip stands, big toe first. */
-  toes: { name: string; roomMm: number; x: number; y: number }[];
+  /** Forward travel of each toe on its own on the flat, the depth over it, and where its tip stands, big toe first. */
+  toes: { name: string; roomMm: number; depthMm: number; x: number; y: number }[];
   firstToe: number;
   flexLineMm: number;
   footBallMm: number;
@@ -41,14 +42,21 @@ export function drawFit(worn: WornFoot, shoe: Shoe, wear: Wear, aids: Aids = NO_
   const seat = (p: Point): Point => ({ x: xc + (p.x - xc) * cos - p.y * sin + forwardMm, y: (p.x - xc) * sin + p.y * cos });
   const { foot } = pair;
   const xs = Array.from(foot.stationX);
-  const rooms = roomPerToe(foot, pair.shoe, c.placement);
+  // Read at the toes' samples: no toe has less room than the refined first contact, and the first has just that.
+  const rooms = roomPerToe(foot, pair.shoe, c.placement).map((mm, i) => (i === c.placement.toe ? c.placement.roomMm : Math.max(mm, c.placement.roomMm)));
+  const depths = depthPerToe(worn.dims, foot, pair.inside, wear, aids);
   return {
     foot: footPolygon(foot).map(seat),
     silhouette: shoePolygon(pair.shoe),
     insole: shoePolygon(compileInsole(pair.inside)),
     inner: xs.map((x, s) => ({ ...seat({ x, y: foot.inner[s] }), clearanceMm: c.edge.inner[s] })),
     outer: xs.map((x, s) => ({ ...seat({ x, y: -foot.outer[s] }), clearanceMm: c.edge.outer[s] })),
-    toes: rooms.map((roomMm, i) => ({ name: TOE_NAMES[i], roomMm, ...seat({ x: foot.tip[i], y: foot.centre[i] }) })),
+    toes: rooms.map((roomMm, i) => ({
+      name: TOE_NAMES[i],
+      roomMm: roomMm - aids.toeFillerMm,
+      depthMm: depths[i],
+      ...seat({ x: foot.tip[i], y: foot.centre[i] })
+    })),
     firstToe: c.placement.toe,
     flexLineMm: pair.shoe.ballMm,
     footBallMm: worn.dims.ballLengthMm + forwardMm,

@@ -29,6 +29,7 @@ export * from './other-shoes';
 export * from './drawing';
 export * from './between';
 export * from './toe-room';
+export * from './toe-depth';
 export { emptyEdge, readEdge, type Edge } from './edge';
 export * from './version';
 export * from './same-last';

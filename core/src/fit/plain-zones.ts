@@ -60,6 +60,10 @@ export const insideRoom = (dims: FootDims, inside: Inside, wear: Wear, aids: Aid
 export const bigToeDepth = (dims: FootDims, inside: Inside): number => inside.toeDepthMm - dims.toeHeightMm;
 export const littleToeDepth = (dims: FootDims, inside: Inside): number => inside.littleToeDepthMm - dims.littleToeHeightMm;
 
+/** What hammer toe, sock, insert and half insole take of the depth over every toe, mm: which toe stands up is not kept. */
+export const depthTakenMm = (dims: FootDims, wear: Wear, aids: Aids): number =>
+  dims.hammerToeMm + 2 * sockOutlineMm(wear.sockMm) + wear.insertMm + aids.halfInsoleMm;
+
 /**
  * Clearances that need no outline: widths, girths, depth, flex line. Zones that do not apply are NaN; those of the toes' outline and what
  * hangs on them stay as they were.
@@ -72,8 +76,7 @@ export function plainZones(dims: FootDims, shoe: Shoe, inside: Inside, plan: Pla
   const sockGirth = sockGirthMm(wear.sockMm);
   const insertGirth = INSERT_GIRTH * wear.insertMm;
   const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
-  zone[ZONE_AT['toe-box-depth']] =
-    Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - dims.hammerToeMm - 2 * sock - wear.insertMm - aids.halfInsoleMm;
+  zone[ZONE_AT['toe-box-depth']] = Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - depthTakenMm(dims, wear, aids);
   zone[ZONE_AT['ball-width']] = plan.planWidthMm - dims.ballWidthMm - 2 * offsetMm + aids.stretchMm;
   zone[BALL] = inside.ballGirthMm - insertGirth - INSERT_GIRTH * underBallMm(aids) - dims.ballGirthMm * (1 + heelSpreadShare(drop)) - sockGirth;
   zone[ZONE_AT['flex-point']] = plan.ballMm - dims.ballLengthMm - sock - aids.heelGripMm;

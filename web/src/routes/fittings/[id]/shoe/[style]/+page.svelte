@@ -30,6 +30,7 @@
   import NextMeasurePanel from '$lib/ui/NextMeasurePanel.svelte';
   import SizeGridTable from '$lib/ui/SizeGridTable.svelte';
   import SymptomFinder from '$lib/ui/SymptomFinder.svelte';
+  import ToeTable from '$lib/ui/ToeTable.svelte';
   import TradePanel from '$lib/ui/TradePanel.svelte';
   import ZoneTable from '$lib/ui/ZoneTable.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
@@ -206,6 +207,7 @@
       </div>
       <FootInShoe {drawings} feet={fit.feet} unit={shown.unit} asDrawn={drawnSock === 'bare' || drawnWhen === 'later'} />
       <BallSection sections={seen.drawings} feet={fit.feet} unit={shown.unit} />
+      <ToeTable {drawings} feet={fit.feet} unit={shown.unit} />
     </section>
     <section class="sheet">
       <h2>Zone by zone</h2>
