@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   checkFit,
   completeShoe,
+  feetAt,
   fitOnce,
   footAsWorn,
   forecast,
@@ -18,7 +19,7 @@ import {
   ZONE_IDS,
   type ShoeInput
 } from '../src/fit';
-import { completeFoot } from '../src/measure';
+import { completeFoot, DAY_GROWTH } from '../src/measure';
 import { fitted } from './arbitrary';
 
 const foot = (more = {}) =>
@@ -71,6 +72,23 @@ describe('a pair over its hours of wear', () => {
     expect(seen.fitsFrom).toBe(0);
     expect(seen.looseFrom).toBeGreaterThan(0);
     expect(seen.mould).toMatch(/too loose from/);
+  });
+  it('through the day girth is loosest on waking and tightest by four, by the share of the day; what was asked for lies between', () => {
+    const shoe = pump({ ballGirthMm: 226 });
+    for (const measuredAt of ['', '08:00', '15:00', '20:00']) {
+      const wear = { ...ORDINARY_WEAR, measuredAt };
+      const worn = [footAsWorn(foot().foot, wear)];
+      const girth = (feet: typeof worn) => forecast(feet, shoe, wear).points[0].zones[0]['ball-girth'];
+      const [waking, asked, afternoon] = [girth(feetAt(worn, wear, 'waking')), girth(worn), girth(feetAt(worn, wear, 'afternoon'))];
+      expect(waking).toBeGreaterThanOrEqual(asked - 1e-9);
+      expect(asked).toBeGreaterThanOrEqual(afternoon - 1e-9);
+      expect(waking - afternoon).toBeCloseTo(DAY_GROWTH.girth * 226, 0);
+    }
+  });
+  it('where the day is left out of account it is the same at either end', () => {
+    const wear = { ...ORDINARY_WEAR, off: ['day'] as const };
+    const worn = [footAsWorn(foot().foot, wear)];
+    expect(feetAt(worn, wear, 'waking')[0].dims).toEqual(feetAt(worn, wear, 'afternoon')[0].dims);
   });
   it('what is put in stays in: at every hour it is the fit with it in, as it then is', () => {
     const shoe = pump({ ballGirthMm: 226, upper: 'soft-leather' });

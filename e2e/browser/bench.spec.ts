@@ -60,7 +60,7 @@ test.describe('helps', () => {
     const plain = await inShop();
     await page.getByRole('button', { name: 'Put that in' }).click();
     await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits');
-    await forecast.locator('select').first().selectOption('toe-room');
+    await forecast.getByLabel('Shown').selectOption('toe-room');
     await expect(forecast).toContainText(/with L .*(toe filler|insole|ball pad|heel grip)/);
     expect(await inShop()).not.toBe(plain);
     const words = (await putWords(page).textContent())!.replace(/^With /, '').trim();

@@ -5,7 +5,7 @@ import { wornWith, type PairPutIn } from './put-in';
 import type { Shoe } from './shoe';
 import { targetsFor, type Targets } from './targets';
 import { girthGrowthMm, UPPER } from './uppers';
-import type { Wear, WornFoot } from './wear';
+import { footAsWorn, type Wear, type WornFoot } from './wear';
 import { worstWords, type SpokenFoot } from './words';
 import { ZONE_AT, type ZoneId } from './zones';
 
@@ -106,6 +106,13 @@ export function forecast(feet: readonly WornFoot[], shoe: Shoe, wear: Wear, wash
     ...wordsOf(at(0).spoken, at(LATER_HOURS).spoken, fitsFrom, looseFrom)
   };
 }
+
+/** When a foot is smallest and when it is largest. */
+export const DAY_ENDS = { waking: '07:00', afternoon: '16:00' } as const;
+
+/** The same feet at one end of the day; read at noon where nobody said when. Where the step of the day is switched off they are the same. */
+export const feetAt = (feet: readonly WornFoot[], wear: Wear, end: keyof typeof DAY_ENDS): WornFoot[] =>
+  feet.map(({ foot }) => footAsWorn(foot, { ...wear, measuredAt: wear.measuredAt || 'noon', wornAt: DAY_ENDS[end] }));
 
 const hoursText = (hours: number): string => (hours < 10 ? `hour ${Math.max(1, Math.round(hours))}` : `about hour ${Math.round(hours / 5) * 5}`);
 const worstOf = (spoken: readonly SpokenFoot[]): string => worstWords(spoken)[0] ?? 'right all round';

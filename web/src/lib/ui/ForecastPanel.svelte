@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { Chart, LineController, LineElement, LogarithmicScale, LinearScale, PointElement, Tooltip } from 'chart.js';
+  import { Chart, Filler, LineController, LineElement, LogarithmicScale, LinearScale, PointElement, Tooltip } from 'chart.js';
   import {
+    feetAt,
     forecast,
     FORECAST_HOURS,
     LATER_HOURS,
@@ -13,21 +14,27 @@
     type WornFoot,
     type WornZone
   } from '@chiave/core/fit';
-  import { trimNumber } from '@chiave/core/measure';
+  import { formatLength, SOCKS, trimNumber } from '@chiave/core/measure';
   import { themeColour } from './chart-colours';
   import PutWords from './PutWords.svelte';
 
   /** What becomes of this pair over its hours of wear, both feet, with the limits of the zone looked at. */
   let { feet, shoe, wear, put = {} }: { feet: readonly WornFoot[]; shoe: Shoe; wear: Wear; put?: PairPutIn } = $props();
-  Chart.register(LineController, LineElement, PointElement, LogarithmicScale, LinearScale, Tooltip);
+  Chart.register(Filler, LineController, LineElement, PointElement, LogarithmicScale, LinearScale, Tooltip);
   let zone = $state<WornZone>('ball-girth');
   let washes = $state(0);
   let canvas = $state<HTMLCanvasElement>();
-  const seen = $derived(forecast(feet, shoe, wear, washes, put));
+  /** Another sock than was asked for; where a sock is among what is put in, that one is worn. */
+  let sockMm = $state<number | null>(null);
+  const sockPutIn = $derived(Object.values(put).some((helps) => helps?.some((h) => h.kind === 'thicker-sock')));
+  const worn = $derived(sockMm === null || sockPutIn ? wear : { ...wear, sockMm });
+  const seen = $derived(forecast(feet, shoe, worn, washes, put));
+  /** Smallest and largest foot of the day. */
+  const day = $derived((['waking', 'afternoon'] as const).map((end) => forecast(feetAt(feet, worn, end), shoe, worn, washes, put).points));
   const later = $derived(seen.points.find((p) => p.hours === LATER_HOURS)!);
   /** Nought cannot stand on a scale of powers: the shop is drawn at half an hour. */
   const at = (hours: number): number => Math.max(0.5, hours);
-  const line = (i: number) => seen.points.map((p) => ({ x: at(p.hours), y: Math.round(p.zones[i][zone] * 100) / 100 }));
+  const line = (i: number, points = seen.points) => points.map((p) => ({ x: at(p.hours), y: Math.round(p.zones[i][zone] * 100) / 100 }));
   const limit = (y: number) => [
     { x: 0.5, y },
     { x: FORECAST_HOURS.at(-1)!, y }
@@ -40,6 +47,17 @@
       type: 'line',
       data: {
         datasets: [
+          // The band of a day: from the line on waking to the next, by four in the afternoon.
+          ...seen.sides.flatMap((side, i) =>
+            day.map((points, end) => ({
+              label: `${side} through the day`,
+              data: line(i, points),
+              borderWidth: 0,
+              pointRadius: 0,
+              fill: end === 0 ? '+1' : false,
+              backgroundColor: `${themeColour(side === 'left' ? 'side-left' : 'side-right')}2e`
+            }))
+          ),
           ...seen.sides.map((side, i) => ({
             label: side,
             data: line(i),
@@ -88,7 +106,17 @@
             ></label
           >
         {/if}
-        <p class="text-sm"><span class="side-L">▬ L</span> · <span class="side-R">┅ R</span> · dotted: the limits</p>
+        {#if !sockPutIn}
+          <label class="block w-56"
+            ><span class="text-sm">Sock</span><select class="field" bind:value={sockMm}
+              ><option value={null}>as asked ({formatLength(wear.sockMm, 'mm')})</option>{#each SOCKS as s (s.id)}<option value={s.mm}>{s.name}</option
+                >{/each}</select
+            ></label
+          >
+        {/if}
+        <p class="text-sm">
+          <span class="side-L">▬ L</span> · <span class="side-R">┅ R</span> · shaded: from waking to four in the afternoon · dotted: the limits
+        </p>
       </div>
       <div
         class="mt-2 h-56"
@@ -116,7 +144,7 @@
           ><tr class="border-b border-ink text-left"
             ><th scope="col">hours</th>{#each seen.sides as s (s)}<th scope="col"
                 ><b class={s === 'left' ? 'side-L' : 'side-R'}>{s === 'left' ? 'L' : 'R'}</b></th
-              >{/each}<th scope="col">fits</th></tr
+              >{/each}<th scope="col">fits</th><th scope="col">on waking</th><th scope="col">by four</th></tr
           ></thead
         >
         <tbody>
@@ -124,7 +152,8 @@
             <tr class="border-b border-line"
               ><th scope="row" class="figures text-left">{p.hours === 0 ? 'shop' : p.hours}</th>{#each p.zones as z, i (i)}<td class="figures"
                   >{trimNumber(z[zone])}</td
-                >{/each}<td>{p.fits ? 'yes' : 'no'}</td></tr
+                >{/each}<td>{p.fits ? 'yes' : 'no'}</td>{#each day as points, end (end)}<td>{points.find((q) => q.hours === p.hours)!.fits ? 'yes' : 'no'}</td
+                >{/each}</tr
             >
           {/each}
         </tbody>
