@@ -92,7 +92,12 @@ describe('a pair over its hours of wear', () => {
   });
   it('what is put in stays in: at every hour it is the fit with it in, as it then is', () => {
     const shoe = pump({ ballGirthMm: 226, upper: 'soft-leather' });
-    const put = { left: [{ kind: 'full-insole', mm: 3 }] } as const;
+    const put = {
+      left: [
+        { kind: 'full-insole', mm: 3 },
+        { kind: 'toe-filler', mm: 4 }
+      ]
+    } as const;
     const seen = forecast([foot()], shoe, ORDINARY_WEAR, 0, put);
     for (const { hours, fits, zones } of seen.points) {
       const laid = checkFit([foot()], shoe, { ...ORDINARY_WEAR, hoursWorn: hours }, [], 16, put);
