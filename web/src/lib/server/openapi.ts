@@ -119,7 +119,12 @@ const ROWS: readonly Row[] = [
   { path: '/fittings/{id}/feet', method: 'put', summary: 'Save both feet as measured', body: feetSchema, hasId: true },
   { path: '/fittings/{id}/tracings', method: 'get', summary: 'Outlines traced at a visit', hasId: true },
   { path: '/fittings/{id}/tracings', method: 'post', summary: 'Keep a traced outline', body: tracingSchema, status: 201, hasId: true },
-  { path: '/fittings/{id}/card', method: 'get', summary: 'The fit card of an opened pair, PDF; ?style, size, width, put=L.toe-filler.4,R.heel-grip.3, paper=a4 or letter', hasId: true },
+  {
+    path: '/fittings/{id}/card',
+    method: 'get',
+    summary: 'The fit card of an opened pair, PDF; ?style, size, width, put=L.toe-filler.4,R.heel-grip.3, paper=a4 or letter',
+    hasId: true
+  },
   { path: '/fittings/{id}/tries', method: 'post', summary: 'Carry a pair to the chair', body: trySchema, status: 201, hasId: true },
   { path: '/tries/{id}', method: 'patch', summary: 'Note what was felt, what became of it and why', body: tryPatchSchema, hasId: true },
   { path: '/tries/{id}', method: 'delete', summary: 'Take a pair off the list', hasId: true },
