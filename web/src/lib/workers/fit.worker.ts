@@ -71,21 +71,23 @@ onmessage = async ({ data }: MessageEvent<Ask>) => {
   }
 };
 
-/** Feet of middling size, for running in only. */
-const SOME_FEET = (['left', 'right'] as const).map((side) => footAsWorn(completeFoot({ side, values: { lengthMm: { mm: 250 } } }), ORDINARY_WEAR));
-/** So many styles are ranked in running in. */
-const RUN_IN = 400;
+/** For running in only: feet that most shoes fit, and feet that hardly any does, which asks for helps. */
+const SOME_FEET = [{ lengthMm: { mm: 250 } }, { lengthMm: { mm: 232 }, ballWidthMm: { mm: 99 }, ballGirthMm: { mm: 249 } }].map((values) =>
+  (['left', 'right'] as const).map((side) => footAsWorn(completeFoot({ side, values }), ORDINARY_WEAR))
+);
 
 /** Fetches the stockroom and runs the engine in, since what has never run runs at a third of its speed; the first real question ends it. */
 async function warm(stamp: string): Promise<void> {
-  const styles = [...(await stockroom(stamp)).values()].slice(0, RUN_IN);
+  const styles = [...(await stockroom(stamp)).values()];
   let heard = performance.now();
-  for (const step of rankStock(styles, SOME_FEET, ORDINARY_WEAR)) {
-    void step;
-    if (newest.rank + newest.open + newest.lay > 0) return;
-    if (performance.now() - heard < BREATH_MS) continue;
-    await breathe();
-    heard = performance.now();
+  for (const feet of SOME_FEET) {
+    for (const step of rankStock(styles, feet, ORDINARY_WEAR)) {
+      if (newest.rank + newest.open + newest.lay > 0) return;
+      if (step.candidate) seal(step.candidate);
+      if (performance.now() - heard < BREATH_MS) continue;
+      await breathe();
+      heard = performance.now();
+    }
   }
 }
 
