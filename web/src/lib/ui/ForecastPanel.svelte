@@ -143,7 +143,7 @@
         <thead
           ><tr class="border-b border-ink text-left"
             ><th scope="col">hours</th>{#each seen.sides as s (s)}<th scope="col"
-                ><b class={s === 'left' ? 'side-L' : 'side-R'}>{s === 'left' ? 'L' : 'R'}</b></th
+                ><b class={s === 'left' ? 'side-L' : 'side-R'}>{s === 'left' ? 'L' : 'R'}</b> mm</th
               >{/each}<th scope="col">fits</th><th scope="col">on waking</th><th scope="col">by four</th></tr
           ></thead
         >

@@ -4,7 +4,7 @@
   import { wordOf } from '$lib/drawing/tightness';
   import type { TryRow } from '../server/shop/fittings';
   import Choice from './Choice.svelte';
-  import { OUTCOME_CHOICES, VERDICT_WORDS } from './names';
+  import { becauseOf, OUTCOME_CHOICES, VERDICT_WORDS } from './names';
   import { Keeper } from './save.svelte';
   import PutWords from './PutWords.svelte';
   import SaveLine from './SaveLine.svelte';
@@ -33,7 +33,7 @@
     <SaveLine keepers={[keeper]} />
   </div>
   <p class="soft text-sm">
-    The engine (version {row.engine}) said {VERDICT_WORDS[row.verdict]}{row.said ? `: ${row.said.replace(/^[^:]*: /, '')}` : '.'}
+    The engine (version {row.engine}) said {VERDICT_WORDS[row.verdict]}{becauseOf(row.said)}
   </p>
   <p class="text-sm">
     Felt:

@@ -12,7 +12,7 @@
   import { Keeper, send } from './save.svelte';
   import PutWords from './PutWords.svelte';
   import SaveLine from './SaveLine.svelte';
-  import { VERDICT_WORDS } from './names';
+  import { becauseOf, VERDICT_WORDS } from './names';
   import { shown } from './units.svelte';
 
   /** One pair at the chair: what the engine expects in each zone, and what was felt. */
@@ -78,7 +78,7 @@
     <SaveLine keepers={[keeper]} />
     <button type="button" class="min-h-11 px-2 underline" onclick={remove}>Take off the list</button>
   </div>
-  <p class="soft">The engine said {VERDICT_WORDS[row.verdict]}{row.said ? `: ${row.said.replace(/^[^:]*: /, '')}` : '.'}</p>
+  <p class="soft">The engine said {VERDICT_WORDS[row.verdict]}{becauseOf(row.said)}</p>
   {#if message}<p role="alert" class="caution">{message}</p>{/if}
   <div class="overflow-x-auto">
     <table class="mt-1">

@@ -36,3 +36,6 @@ export function chance(p: number): string {
   const figure = inHundred < 5 ? 'under 5' : inHundred > 95 ? 'over 95' : `about ${inHundred}`;
   return `${figure} in 100 that every zone sits within its limits`;
 }
+
+/** What stands behind a verdict already told: the sentence without its first words, or a full stop where none was kept. */
+export const becauseOf = (sentence: string): string => (sentence ? `: ${sentence.replace(/^[^:]*: /, '')}` : '.');
