@@ -175,6 +175,8 @@ describe('feet over time', () => {
     expect(roomLasts(10, 190, 7, 'women')).toBe(0);
     expect(roomLasts(14.5, 190, 7, 'women')).toBe(6);
     expect(roomLasts(15, 250, 30, 'women')).toBeNull();
+    // A grown foot is not told of a growing foot's room, however little there is.
+    expect(roomLasts(4, 250, 35, 'women')).toBeNull();
     fc.assert(
       fc.property(fc.double({ min: 10.5, max: 25, noNaN: true }), fc.double({ min: 2, max: 11, noNaN: true }), (room, age) => {
         const months = roomLasts(room, 180, age, 'men');

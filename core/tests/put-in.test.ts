@@ -14,6 +14,7 @@ import {
   ORDINARY_WEAR,
   POINTS,
   remediesFor,
+  stillGoesIn,
   targetsFor,
   wornWith,
   ZONE_AT,
@@ -97,6 +98,16 @@ describe('helps put in', () => {
     const three = (['full-insole', 'heel-grip', 'ball-pad'] as const).map((kind) => ({ kind, mm: 3 }));
     expect(() => wornWith(shoe, wear, three)).toThrow(/at most 2 helps/);
     expect(wornWith(shoe, wear)).toEqual({ wear, aids: NO_AIDS, names: [] });
+  });
+});
+
+describe('what was put in some other day', () => {
+  it('still goes in as long as the shoe and the sock allow it', () => {
+    const shoe = loose();
+    const sock = { left: [{ kind: 'thicker-sock', mm: 2.5 }] } as const;
+    expect(stillGoesIn(shoe, wear, sock)).toBe(true);
+    expect(stillGoesIn(shoe, { ...wear, sockMm: 4 }, sock)).toBe(false);
+    expect(stillGoesIn(shoe, { ...wear, sockMm: 4 }, {})).toBe(true);
   });
 });
 

@@ -54,3 +54,14 @@ export function wornWith(shoe: Shoe, wear: Wear, helps: readonly PutIn[] = []): 
   }
   return out;
 }
+
+/** True while all that was put in still goes in: a sock that was thicker than the one worn then may not be now. */
+export function stillGoesIn(shoe: Shoe, wear: Wear, put: PairPutIn): boolean {
+  try {
+    for (const helps of Object.values(put)) wornWith(shoe, wear, helps);
+    return true;
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
+}

@@ -116,9 +116,10 @@ export const CHILD_LEAST_ROOM_MM = 10;
 /**
  * Until when a pair has room enough for a growing foot.
  * @param roomMm room in front of the toes now
- * @returns months, 0 when it is already too short, null when growth ends first
+ * @returns months, 0 when it is already too short, null when growth has ended or ends first
  */
 export function roomLasts(roomMm: number, lengthMm: number, ageYears: number, growsAs: GrowsAs): number | null {
+  if (growthAt(ageYears, growsAs).perYearMm <= 0) return null;
   if (roomMm <= CHILD_LEAST_ROOM_MM) return 0;
   for (let months = 1; months <= 120; months++) {
     if (roomMm - (grownLength(lengthMm, ageYears, months / 12, growsAs).mm - lengthMm) <= CHILD_LEAST_ROOM_MM) return months;

@@ -1,4 +1,4 @@
-import { checkFit, footAsWorn, readStyleSize, shoeOf, type Style } from '@chiave/core/fit';
+import { checkFit, footAsWorn, readStyleSize, shoeOf, stillGoesIn, type Style } from '@chiave/core/fit';
 import { growthAt, remeasureAfter, roomLasts, trendOf, type DatedReading, type Remeasure, type Trend } from '@chiave/core/foot';
 import { readingSd, type MeasureId, type Side } from '@chiave/core/measure';
 import type { CustomerRow } from './server/shop/customers';
@@ -82,7 +82,8 @@ export function roomInPairs(customer: CustomerRow, fittings: readonly FittingRow
       const style = styles.find((s) => s.id === t.styleId);
       const size = style && readStyleSize(style, t.size, t.width);
       if (!style || !size || 'message' in size) return [];
-      const fit = checkFit(feet, shoeOf(style, size.size, size.width), wear, [], 16);
+      const shoe = shoeOf(style, size.size, size.width);
+      const fit = checkFit(feet, shoe, wear, [], 16, stillGoesIn(shoe, wear, t.put) ? t.put : {});
       const roomMm = Math.min(...fit.feet.map((f) => f.zones.find((z) => z.zone === 'toe-room')?.clearanceMm ?? Infinity));
       const longest = Math.max(...feet.map((f) => f.dims.lengthMm));
       return [{ tryId: t.id, roomMm, months: age === undefined ? null : roomLasts(roomMm, longest, age, customer.fitsAs) }];

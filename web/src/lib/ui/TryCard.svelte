@@ -1,6 +1,19 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { fitOnce, KIND, shoeOf, targetsFor, wornWith, ZONE, ZONE_AT, zoneState, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit';
+  import {
+    fitOnce,
+    KIND,
+    shoeOf,
+    stillGoesIn,
+    targetsFor,
+    wornWith,
+    ZONE,
+    ZONE_AT,
+    zoneState,
+    type Style,
+    type ZoneId,
+    type ZoneState
+  } from '@chiave/core/fit';
   import { formatSigned, SIDES, type Side } from '@chiave/core/measure';
   import { parseSize } from '@chiave/core/size';
   import { wordOf } from '$lib/drawing/tightness';
@@ -34,16 +47,11 @@
     const shoe = shoeOf(style, onRun, row.width);
     const wear = wearOf(desk.fitting);
     const targets = targetsFor(shoe, wear);
-    try {
-      return feet.map((foot) => {
-        const worn = wornWith(shoe, wear, row.put[foot.foot.side]);
-        return { side: foot.foot.side, zone: fitOnce(foot.dims, shoe, worn.wear, worn.aids).zone, targets };
-      });
-    } catch (error) {
-      // A help that no longer goes into it, such as a sock thinner than the one now worn: nothing is expected then.
-      if (error instanceof RangeError) return null;
-      throw error;
-    }
+    if (!stillGoesIn(shoe, wear, row.put)) return null;
+    return feet.map((foot) => {
+      const worn = wornWith(shoe, wear, row.put[foot.foot.side]);
+      return { side: foot.foot.side, zone: fitOnce(foot.dims, shoe, worn.wear, worn.aids).zone, targets };
+    });
   });
   const expects = (side: Side, zone: ZoneId) => {
     const foot = expected?.find((s) => s.side === side);

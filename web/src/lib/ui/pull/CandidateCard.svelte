@@ -25,7 +25,7 @@
 
 <li class="sheet grid gap-2" data-candidate={c.styleId} data-verdict={c.verdict}>
   <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-    <div class="min-w-0 flex-1">
+    <div class="min-w-64 flex-1">
       <a class="text-lg font-semibold" href="/fittings/{desk.fitting.id}/shoe/{c.styleId}?size={encodeURIComponent(c.size)}&width={encodeURIComponent(c.width)}"
         >{c.name}</a
       >
