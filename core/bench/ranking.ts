@@ -1,4 +1,4 @@
-import { byRank, rankStock, sizesOf, type Candidate, type Style, type Wear, type WornFoot } from '../src/fit';
+import { byRank, rankStock, sizesOf, type Ranked, type Style, type Wear, type WornFoot } from '../src/fit';
 
 /** Styles enough for so many sizes and widths: the demo's again and again, each time on lasts a little longer and fuller. */
 export function stockOf(demo: readonly Style[], items: number): Style[] {
@@ -34,7 +34,7 @@ const SCREENFUL = 12;
 /** One ranking for two feet, with the time each part of it took. */
 export function rankFigures(styles: readonly Style[], feet: readonly WornFoot[], wear: Wear): RankingFigures {
   const items = styles.reduce((n, s) => n + sizesOf(s).length * s.widths.length, 0);
-  const candidates: Candidate[] = [];
+  const candidates: Ranked[] = [];
   let [firstMs, topMs] = [0, 0];
   const started = performance.now();
   for (const { candidate, topStands } of rankStock(styles, feet, wear)) {

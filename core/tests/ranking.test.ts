@@ -6,17 +6,21 @@ import {
   byRank,
   cellOf,
   chanceOf,
+  compilePair,
   doubtOf,
   fitOnce,
   fitsWithHelps,
   footAsWorn,
   judge,
   leastMargin,
+  leastUsableRoom,
   likelier,
   limitsOf,
   mostLengthMargin,
   ORDINARY_WEAR,
   outlineOffset,
+  placeFoot,
+  placeNear,
   POINTS,
   prospectOf,
   rankAll,
@@ -26,16 +30,19 @@ import {
   shoeOf,
   sizesOf,
   targetsFor,
+  termsOf,
   trialsFor,
+  UPPER,
   ZONE_AT,
   NO_AIDS,
   type Candidate,
+  type Ranked,
   type Shoe,
   type Style,
   type WornFoot
 } from '../src/fit';
 import { effectiveDrop } from '../src/heel';
-import { insoleOf } from '../src/last';
+import { compileShoe, frontOf, insoleOf } from '../src/last';
 import { completeFoot, type FootInput } from '../src/measure';
 import { allStyles } from '../../demo/lasts';
 import { stockOf } from '../bench/ranking';
@@ -127,15 +134,15 @@ describe('ranking leaves nothing out that could stand in it', () => {
     // Copies in falling order of their names, which is the last thing candidates are put in order by.
     const alike = [3, 2, 1].flatMap((n) => stock.filter((_s, i) => i % 4 === 0).map((s) => ({ ...s, id: `${n}-${s.id}` })));
     for (const top of [1, 3, 10, 30]) {
-      const early: Candidate[] = [];
-      const all: Candidate[] = [];
+      const early: Ranked[] = [];
+      const all: Ranked[] = [];
       let stands = false;
       for (const { candidate, topStands } of rankStock(alike, FEET.ordinary, wear, top)) {
         if (candidate) all.push(candidate);
         stands ||= !!topStands;
         if (candidate && !stands) early.push(candidate);
       }
-      const first = (list: Candidate[]): string[] =>
+      const first = (list: Ranked[]): string[] =>
         [...list]
           .sort(byRank)
           .slice(0, top)
@@ -145,18 +152,19 @@ describe('ranking leaves nothing out that could stand in it', () => {
   });
   it.each(Object.entries(FEET))('%s feet: when it says that the top stands, the first ones are those of the whole order, and it says so once', (_, feet) => {
     for (const top of [1, 5, 20, 60, 100, 500]) {
-      const early: Candidate[] = [];
-      const all: Candidate[] = [];
+      const early: Ranked[] = [];
+      const all: Ranked[] = [];
       let said = 0;
       for (const { candidate, topStands } of rankStock(stock, feet, wear, top)) {
         if (candidate) all.push(candidate);
         if (topStands) said++;
         if (candidate && said === 0) early.push(candidate);
       }
-      const first = (list: Candidate[]) =>
+      const first = (list: Ranked[]) =>
         [...list]
           .sort(byRank)
           .slice(0, top)
+          .map((c) => c.whole())
           .map((c) => `${c.styleId} ${c.size} ${c.width}`);
       expect(said).toBe(1);
       expect(first(early)).toEqual(first(all));
@@ -182,13 +190,44 @@ describe('ranking leaves nothing out that could stand in it', () => {
   });
 });
 
+describe('how an outline answers to a shoe a little different', () => {
+  it('the room found from where the foot stood is never more than there is, and nearly always as much', () => {
+    const short: number[] = [];
+    fc.assert(
+      fc.property(fitted, fc.constantFrom(-2, 2), ({ foot, shoe, wear: worn }, widerMm) => {
+        const pair = compilePair(foot.dims, shoe, worn);
+        const other = compileShoe({ ...pair.inside, ballWidthMm: pair.inside.ballWidthMm + widerMm }, UPPER[shoe.upper].girthShare);
+        const near = placeNear(pair.foot, other, placeFoot(pair.foot, pair.shoe, 1));
+        short.push(placeFoot(pair.foot, other, 1).sampledMm - near.roomMm);
+        // What the search for the best turn leaves undone, mm.
+        expect(short.at(-1)).toBeGreaterThan(-0.2);
+      }),
+      { numRuns: 3000 }
+    );
+    short.sort((p, q) => p - q);
+    expect(short[Math.floor(0.9 * short.length)]).toBeLessThan(0.05);
+    expect(short[Math.floor(0.99 * short.length)]).toBeLessThan(0.6);
+  });
+});
+
 describe('the bounds that ranking leaves out by', () => {
+  it('a foot never has less toe room than the least it can have, whatever stands behind its heel', () => {
+    fc.assert(
+      fc.property(fitted, fc.double({ min: -3, max: 12, noNaN: true }), ({ foot, shoe, wear: worn }, behindMm) => {
+        const pair = compilePair(foot.dims, shoe, worn);
+        const { roomMm } = placeFoot(pair.foot, pair.shoe, behindMm);
+        expect(leastUsableRoom(pair.foot, pair.shoe, behindMm)).toBeLessThanOrEqual(roomMm);
+        expect(leastUsableRoom(pair.foot, frontOf(pair.inside, UPPER[shoe.upper].girthShare), behindMm)).toBe(leastUsableRoom(pair.foot, pair.shoe, behindMm));
+      }),
+      { numRuns: 1500 }
+    );
+  });
   it('a fit never comes out better than its bound, in margin or in distance', () => {
     fc.assert(
       fc.property(fitted, ({ foot, shoe, wear: worn }) => {
         const targets = targetsFor(shoe, worn);
         const limits = limitsOf(targets);
-        const best = atBest(foot.dims, shapeOf(foot, shoe, worn), outlineOffset(shoe, worn), shoe, shoe.inside, worn, limits);
+        const best = atBest(foot.dims, shapeOf(foot, shoe, worn), outlineOffset(shoe, worn), shoe, shoe.inside, termsOf(shoe, worn, NO_AIDS), limits);
         const { zone } = fitOnce(foot.dims, shoe, worn);
         const judged = judge(zone, targets);
         expect(best.margin).toBeGreaterThanOrEqual(judged.margin - 1e-9);

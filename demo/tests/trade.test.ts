@@ -66,7 +66,7 @@ describe('a stockroom ranked a step at a time', () => {
           own,
           ORDINARY_WEAR
         ).candidate
-      ).toEqual(candidate);
+      ).toEqual(candidate.whole());
     }
   });
 });

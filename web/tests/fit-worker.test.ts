@@ -1,9 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { byRank, rankAll, sizeText, type Candidate } from '@chiave/core/fit';
+import { byRank, rankAll, sizeText, type Candidate, type Listed } from '@chiave/core/fit';
 import { allStyles } from '../../demo/lasts';
 import { wearOf, wornFeetOf, type FittingState } from '../src/lib/fit-feet';
 import { briefOf } from '../src/lib/style-brief';
-import { unseal } from '../src/lib/workers/sealed';
 import type { Answer, Ask, PairAsk } from '../src/lib/workers/messages';
 
 /** The fit worker through its own door: what is posted to it, and what it posts back. */
@@ -55,7 +54,13 @@ const rank = (job: number, more: Partial<Extract<Ask, { kind: 'rank' }>> = {}): 
   ask({ kind: 'rank', job, fitting, styleIds: pumps.map((s) => s.id), heldSize: null, stamp: 'monday', ...more });
 const of = <K extends Answer['kind']>(kind: K, job: number): Extract<Answer, { kind: K }>[] =>
   said.filter((a): a is Extract<Answer, { kind: K }> => a.kind === kind && a.job === job);
-const candidates = (job: number): Candidate[] => of('progress', job).flatMap((a) => a.candidates.map(unseal));
+const candidates = (job: number): Listed[] => of('progress', job).flatMap((a) => a.candidates);
+
+/** The whole of what the newest ranking has listed. */
+const whole = async (job: number, styleIds: string[]): Promise<Candidate[]> => {
+  await ask({ kind: 'tell', job, styleIds });
+  return of('told', job)[0].candidates;
+};
 
 beforeEach(async () => {
   said = [];
@@ -76,18 +81,16 @@ afterEach(() => vi.unstubAllGlobals());
 describe('ranking in the worker', () => {
   it('tells every style once, a screenful first, with what the core says of them', async () => {
     await rank(1);
-    const told = candidates(1);
     const straight = rankAll(pumps, wornFeetOf(fitting), wearOf(fitting));
-    expect([...told].sort(byRank).map((c) => [c.styleId, c.size, c.width, c.probability])).toEqual(
-      straight.candidates.map((c) => [c.styleId, c.size, c.width, c.probability])
-    );
+    const ids = [...candidates(1)].sort(byRank).map((c) => c.styleId);
+    expect(await whole(2, ids)).toEqual(straight.candidates);
     expect(of('progress', 1)[0].candidates.length).toBeGreaterThanOrEqual(1);
     expect(of('progress', 1).at(-1)).toMatchObject({ done: pumps.length, of: pumps.length });
     expect(of('progress', 1).reduce((n, a) => n + a.considered, 0)).toBe(straight.considered);
     expect(of('ranked', 1)[0].tookMs).toBeGreaterThan(0);
   });
   it('fetches the stockroom ahead, once for many questions, and anew when a page knows of a change', async () => {
-    await ask({ kind: 'warm', job: 1, stamp: 'monday' });
+    await ask({ kind: 'warm', job: 1, stamp: 'monday', fitting });
     expect(fetched).toBe(1);
     await rank(2);
     await rank(3);
@@ -109,6 +112,35 @@ describe('ranking in the worker', () => {
         .map((c) => c.styleId);
     expect(first(told.slice(0, at + 1))).toEqual(first(told));
     expect(of('ranked', 1)[0].tookMs).toBeGreaterThanOrEqual(of('ranked', 1)[0].topMs);
+  });
+  it('tells whole, unasked, the best it has at first and the best twelve when the first hundred stand, each once', async () => {
+    await rank(1, { styleIds: styles.map((s) => s.id) });
+    const answers = of('progress', 1);
+    const unasked = answers.flatMap((a) => a.told);
+    expect(new Set(unasked.map((c) => c.styleId)).size).toBe(unasked.length);
+    const best = (list: readonly Listed[], n: number): string[] =>
+      [...list]
+        .sort(byRank)
+        .slice(0, n)
+        .map((c) => c.styleId);
+    const first = answers.find((a) => a.candidates.length > 0)!;
+    expect(first.told.map((c) => c.styleId)).toEqual(best(first.candidates, 4));
+    expect(unasked.map((c) => c.styleId)).toEqual(expect.arrayContaining(best(candidates(1), 12)));
+    expect(unasked.length).toBeLessThanOrEqual(16);
+    expect(unasked[0].sentence.length).toBeGreaterThan(20);
+  });
+  it('of what it has not listed, or not in the newest ranking, it tells nothing', async () => {
+    await rank(1);
+    expect(await whole(2, ['nothing-of-the-kind'])).toEqual([]);
+    await rank(3, { styleIds: [pumps[0].id] });
+    expect(
+      (
+        await whole(
+          4,
+          pumps.map((s) => s.id)
+        )
+      ).map((c) => c.styleId)
+    ).toEqual([pumps[0].id]);
   });
   it('a newer ranking takes the place of an older one, which says no more', async () => {
     held = true;
@@ -132,7 +164,11 @@ describe('ranking in the worker', () => {
   it('held to a size, every style is ranked in that size, and those not made in it are left out', async () => {
     await rank(1, { heldSize: 38 });
     expect(candidates(1).length).toBeGreaterThan(5);
-    for (const c of candidates(1)) expect(c.size).toBe('38');
+    for (const c of await whole(
+      2,
+      candidates(1).map(({ styleId }) => styleId)
+    ))
+      expect(c.size).toBe('38');
     const made = pumps.filter((s) => s.scale === 'eu' || sizeText(s, 38) === '38').length;
     expect(candidates(1).length).toBeLessThanOrEqual(made);
   });

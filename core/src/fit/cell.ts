@@ -1,12 +1,14 @@
 import type { Side } from '../measure';
 import { compileShoe, type ShoeOutline } from '../last';
-import { compare, insideWorn, shapeOf, type Clearances } from './clearances';
-import { emptyEdge } from './edge';
+import { clearancesOf, insideWorn, shapeOf, stand, type Clearances, type CompiledPair } from './clearances';
+import { emptyEdge, readEdge } from './edge';
 import { judge, scoreOf, zoneState, type Judgement } from './judge';
-import { NO_AIDS } from './plain-zones';
+import { limitsOf, marginAt } from './limits';
+import { blankZones, NO_AIDS, termsOf } from './plain-zones';
 import { shoeOf, type Style } from './stock';
 import { targetsFor, type Targets } from './targets';
 import type { Shoe } from './shoe';
+import type { Placement } from './toe-room';
 import { UPPER } from './uppers';
 import type { Wear, WornFoot } from './wear';
 import { character, tightness, type SpokenFoot } from './words';
@@ -40,6 +42,8 @@ export function cellOf(style: Style, size: number, width: string, feet: readonly
 
 let outline: ShoeOutline | undefined;
 const edge = emptyEdge();
+const TOE_ROOM = ZONE_AT['toe-room'];
+const BOX = ZONE_AT['toe-box-width'];
 
 /** What came of trying a size and width. */
 export interface Tried {
@@ -53,36 +57,61 @@ export interface Tried {
 export const fitCell = (size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear): Cell =>
   tryCell(size, width, shoe, targets, feet, wear, -Infinity).cell!;
 
+/** Each foot of the pair that is tried now; what is given up leaves nothing behind. */
+const tried: { zone: Float64Array; placement: Placement | undefined; judged: Judgement | undefined }[] = [];
+
 /**
- * Fits both feet in a shoe, whose outline is compiled once for both, and gives up at a foot that lies too far out.
+ * Fits both feet in a shoe, whose outline is compiled once for both, and gives up as soon as it is of no use.
  * @param atLeast the least margin that is of use, in half bands
+ * @param than it is of no use either when it comes no nearer than this
  */
-export function tryCell(size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear, atLeast: number): Tried {
+export function tryCell(
+  size: number,
+  width: string,
+  shoe: Shoe,
+  targets: Targets,
+  feet: readonly WornFoot[],
+  wear: Wear,
+  atLeast: number,
+  than?: Rated
+): Tried {
   const inside = insideWorn(shoe, wear.hoursWorn);
-  outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline);
-  const seen: Clearances[] = [];
-  const spoken: SpokenFoot[] = [];
-  const judged: Judgement[] = [];
-  let margin = Infinity;
-  let decidedBy: Cell['decidedBy'] = { side: feet[0].foot.side, zone: 'toe-room' };
-  for (const foot of feet) {
-    const c = compare(foot.dims, shoe, wear, NO_AIDS, { foot: shapeOf(foot, shoe, wear), shoe: outline, inside }, false, edge);
-    const j = judge(c.zone, targets);
-    if (j.margin < atLeast) return { margin: j.margin };
-    seen.push(c);
-    judged.push(j);
-    spoken.push({ side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: j.decidedBy });
-    if (j.margin < margin) {
-      margin = j.margin;
-      decidedBy = { side: foot.foot.side, zone: j.decidedBy };
-    }
+  const limits = limitsOf(targets);
+  const terms = termsOf(shoe, wear, NO_AIDS);
+  const at = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
+  const pairOf = (foot: WornFoot): CompiledPair => ({ foot: shapeOf(foot, shoe, wear), shoe: at, inside });
+  const rated: Rated = { fits: true, margin: Infinity, distance: 0 };
+  for (let f = 0; f < feet.length; f++) {
+    const own = (tried[f] ??= { zone: blankZones(), placement: undefined, judged: undefined });
+    const pair = pairOf(feet[f]);
+    own.placement = stand(feet[f].dims, shoe, terms, pair, own.zone);
+    const room = marginAt(own.zone, TOE_ROOM, limits);
+    if (room < atLeast) return { margin: room };
+    own.zone[BOX] = readEdge(pair.foot, pair.shoe, own.placement, false, edge);
+    own.judged = judge(own.zone, targets);
+    rated.margin = Math.min(rated.margin, own.judged.margin);
+    rated.distance += own.judged.distance;
+    rated.fits &&= own.judged.fits;
+    if (rated.margin < atLeast) return { margin: rated.margin };
   }
-  const distance = judged.reduce((sum, j) => sum + j.distance, 0);
-  const zones = judged.reduce((sum, j) => sum + j.zones, 0);
-  const fits = judged.every((j) => j.fits);
+  if (than && likelier(than, rated) <= 0) return { margin: rated.margin };
+  const seen = feet.map((foot, f) => clearancesOf(foot.dims, shoe, terms, pairOf(foot), tried[f].placement!, tried[f].zone.slice(), edge));
+  return { margin: rated.margin, cell: asCell(size, width, shoe, targets, feet, rated, seen) };
+}
+
+function asCell(size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], rated: Rated, seen: Clearances[]): Cell {
+  const judged = feet.map((_, f) => tried[f].judged!);
+  const spoken = seen.map(({ zone, placement }, f): SpokenFoot => ({
+    side: feet[f].foot.side,
+    zone,
+    targets,
+    toe: placement.toe,
+    decidedBy: judged[f].decidedBy
+  }));
+  const worst = spoken[judged.findIndex((j) => j.margin === rated.margin)];
   const tight = tightness(spoken);
-  const score = scoreOf(distance, zones);
-  const cell: Cell = {
+  const { fits, margin, distance } = rated;
+  return {
     size,
     width,
     shoe,
@@ -91,21 +120,26 @@ export function tryCell(size: number, width: string, shoe: Shoe, targets: Target
     seen,
     judged,
     fits,
-    distance,
-    score,
-    decidedBy,
     margin,
+    distance,
+    score: scoreOf(
+      distance,
+      judged.reduce((sum, j) => sum + j.zones, 0)
+    ),
+    decidedBy: { side: worst.side, zone: worst.decidedBy },
     tightness: tight,
     character: character(tight)
   };
-  return { margin, cell };
 }
 
+/** What of a cell its likelihood hangs on. */
+type Rated = Pick<Cell, 'fits' | 'margin' | 'distance'>;
+
 /** Misfits are put in order by how far their worst zone lies outside; fits all count alike here. */
-const misfit = (cell: Cell): number => Math.min(0, cell.margin);
+const misfit = (cell: Rated): number => Math.min(0, cell.margin);
 
 /** Order of cells by how likely they are to be the one: what fits, then the least misfit, then the nearest to the middle. */
-export const likelier = (p: Cell, q: Cell): number => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance;
+export const likelier = (p: Rated, q: Rated): number => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance;
 
 export interface ZoneBrief {
   zone: ZoneId;

@@ -2,7 +2,7 @@ import { planWidth, type Inside } from '../last';
 import { insideWorn, type Clearances } from './clearances';
 import { FOOT_CAUSES, POINTS, pointsOf, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
 import { limitsOf, type Limits } from './limits';
-import { blankZones, frontZones, NO_AIDS } from './plain-zones';
+import { blankZones, frontZones, NO_AIDS, termsOf } from './plain-zones';
 import type { Shoe } from './shoe';
 import { slopesOf, tangentOf, type Slopes, type Straight, type Tangent } from './tangent';
 import type { Targets } from './targets';
@@ -47,6 +47,8 @@ interface Pair {
   d: number;
 }
 
+let standing = new Int16Array(POINTS.ranked);
+
 /**
  * The chance that every deciding zone of every foot lies in its limits, for ranking: the same points and the same error model as
  * `doubtOf`, with the fit taken along its tangent, which bends once for width; the slide on a heel and its lift are worked out whole.
@@ -72,13 +74,13 @@ export function prospectOf(
   let still = points;
   if (standing.length < points) standing = new Int16Array(points);
   for (let n = 0; n < points; n++) standing[n] = n;
-  for (const { tangent } of parts) for (const row of tangent.straight) still = keep(row, still);
+  for (const { tangent } of parts) for (const row of tangent.straight) still = keepStraight(row, standing, still);
   const left = standing.slice(0, still);
   const chance = (needed = -1): number => {
-    const slopes = still > 0 && parts.some((p) => p.tangent.needsSlopes) ? slopesOf(feet, shoe, pair.inside, wear, seen) : [];
-    let within = 0;
-    for (let k = 0; k < still && (within + still - k) / points > needed; k++)
-      if (parts.every((part, f) => bentWithin(part, slopes[f], pair, left[k]))) within++;
+    const slopes = left.length > 0 && parts.some((p) => p.tangent.needsSlopes) ? slopesOf(feet, shoe, pair.inside, wear, seen) : [];
+    const kept = left.slice();
+    let within = kept.length;
+    for (let f = 0; f < parts.length && within / points > needed; f++) within = keepBent(parts[f], slopes[f], pair, kept, within);
     return within / points;
   };
   return { most: still / points, chance };
@@ -87,14 +89,19 @@ export function prospectOf(
 /** The chance of a pair at once: see `prospectOf`. */
 export const chanceOf = (...args: Parameters<typeof prospectOf>): number => prospectOf(...args).chance();
 
-let standing = new Int16Array(POINTS.ranked);
-/** Keeps of the points still standing those at which a zone that answers in a straight line lies within its limits. @returns how many */
-function keep({ low, high, noise }: Straight, still: number): number {
+/**
+ * Keeps of the points still standing those at which a zone that answers in a straight line lies within its limits.
+ * @param points the first `still` of them stand; those kept come first afterwards
+ * @returns how many
+ */
+function keepStraight({ low, high, noise }: Straight, points: Int16Array, still: number): number {
+  if (noise.least >= low && noise.most <= high) return still;
+  const { at } = noise;
   let kept = 0;
   for (let k = 0; k < still; k++) {
-    const n = standing[k];
-    const mm = noise[n];
-    standing[kept] = n;
+    const n = points[k];
+    const mm = at[n];
+    points[kept] = n;
     // No branch: which points stand is as good as chance.
     kept += (mm >= low ? 1 : 0) & (mm <= high ? 1 : 0);
   }
@@ -102,38 +109,39 @@ function keep({ low, high, noise }: Straight, still: number): number {
 }
 
 const wide = { ballWidthMm: 0, ballGirthMm: 0, widthBasis: 'footbed' as Inside['widthBasis'] };
-/** How much wider in plan the shoe is at a point than as told, mm. */
-function shoeWidens({ noise, seen }: Tangent, { shoe, inside }: Pair, n: number): number {
-  wide.ballWidthMm = inside.ballWidthMm + noise.width[n];
-  wide.ballGirthMm = inside.ballGirthMm + noise.girth[n];
-  wide.widthBasis = inside.widthBasis;
-  return planWidth(wide, UPPER[shoe.upper].girthShare) - seen.planWidthMm;
-}
 
-/** Whether toe room after the slide, and the heel's lift, do. @param roomMm flat toe room as told, but for what the lengths change */
-function frontWithin({ tangent, foot, slideAt }: Part, { shoe, wear, limits, z, d }: Pair, n: number, roomMm: number): boolean {
-  const { noise, seen } = tangent;
-  zone[HEEL_WIDTH] = seen.zone[HEEL_WIDTH] + noise.zones[HEEL_WIDTH][n];
-  zone[INSTEP] = seen.zone[INSTEP] + noise.zones[INSTEP][n];
-  zone[BALL_GIRTH] = seen.zone[BALL_GIRTH] + noise.zones[BALL_GIRTH][n];
-  frontZones(foot.dims, shoe, wear, NO_AIDS, roomMm + noise.longer[n], zone);
-  const room = zone[TOE_ROOM] + tangent.slideSd * z[n * d + slideAt];
-  return room >= limits.least[TOE_ROOM] && room <= limits.most[TOE_ROOM] && zone[SLIP] <= limits.most[SLIP];
-}
-
-/** Whether at a point what does not answer in a straight line lies within its limits: the ball's width, the toe box, toe room and lift. */
-function bentWithin(part: Part, slopes: Slopes, pair: Pair, n: number): boolean {
-  const { tangent, foot } = part;
-  const { noise, seen, needsSlopes, usable } = tangent;
+/** As `keepStraight`, for what does not answer in a straight line: the ball's width, the toe box, toe room after the slide and the heel's lift. */
+function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, pair: Pair, points: Int16Array, still: number): number {
+  const { noise, seen, needsSlopes, usable, slideSd } = tangent;
+  const { shoe, inside, z, d } = pair;
+  const terms = termsOf(shoe, pair.wear, NO_AIDS);
   const { least, most } = pair.limits;
-  const widens = shoeWidens(tangent, pair, n);
-  const gap = seen.zone[BALL_WIDTH] + widens - noise.footWidth[n];
-  if (gap < least[BALL_WIDTH] || gap > most[BALL_WIDTH]) return false;
-  if (!needsSlopes) return frontWithin(part, pair, n, seen.insideRoomMm);
-  const wider = widens - (noise.footWidth[n] * seen.planWidthMm) / foot.dims.ballWidthMm;
-  const box = seen.zone[BOX] + slopes.boxByTaper * (noise.later[n] + noise.longer[n]) + (wider > 0 ? slopes.boxByWider : slopes.boxByNarrower) * wider;
-  if (box < least[BOX] || box > most[BOX]) return false;
-  if (!usable) return frontWithin(part, pair, n, seen.insideRoomMm);
-  const room = seen.usableRoomMm + slopes.roomByTaper * noise.later[n] + (wider > 0 ? slopes.roomByWider : slopes.roomByNarrower) * wider;
-  return frontWithin(part, pair, n, room);
+  const { girthShare } = UPPER[shoe.upper];
+  const [width, girth, footWidth, longer, later] = [noise.width.at, noise.girth.at, noise.footWidth.at, noise.longer.at, noise.later.at];
+  const [heel, instep, ball] = [noise.zones[HEEL_WIDTH].at, noise.zones[INSTEP].at, noise.zones[BALL_GIRTH].at];
+  wide.widthBasis = inside.widthBasis;
+  let kept = 0;
+  for (let k = 0; k < still; k++) {
+    const n = points[k];
+    wide.ballWidthMm = inside.ballWidthMm + width[n];
+    wide.ballGirthMm = inside.ballGirthMm + girth[n];
+    const widens = planWidth(wide, girthShare) - seen.planWidthMm;
+    const gap = seen.zone[BALL_WIDTH] + widens - footWidth[n];
+    if (gap < least[BALL_WIDTH] || gap > most[BALL_WIDTH]) continue;
+    let room = seen.insideRoomMm;
+    if (needsSlopes) {
+      const { boxByTaper, boxByWider, boxByNarrower, roomByTaper, roomByWider, roomByNarrower } = slopes!;
+      const wider = widens - (footWidth[n] * seen.planWidthMm) / foot.dims.ballWidthMm;
+      const box = seen.zone[BOX] + boxByTaper * (later[n] + longer[n]) + (wider > 0 ? boxByWider : boxByNarrower) * wider;
+      if (box < least[BOX] || box > most[BOX]) continue;
+      if (usable) room = seen.usableRoomMm + roomByTaper * later[n] + (wider > 0 ? roomByWider : roomByNarrower) * wider;
+    }
+    zone[HEEL_WIDTH] = seen.zone[HEEL_WIDTH] + heel[n];
+    zone[INSTEP] = seen.zone[INSTEP] + instep[n];
+    zone[BALL_GIRTH] = seen.zone[BALL_GIRTH] + ball[n];
+    frontZones(foot.dims, terms, room + longer[n], zone);
+    const toeRoom = zone[TOE_ROOM] + slideSd * z[n * d + slideAt];
+    if (toeRoom >= least[TOE_ROOM] && toeRoom <= most[TOE_ROOM] && zone[SLIP] <= most[SLIP]) points[kept++] = n;
+  }
+  return kept;
 }

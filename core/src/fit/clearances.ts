@@ -1,10 +1,10 @@
 import { sockOutlineMm } from '../measure';
-import { effectiveDrop, insockFriction, shorteningOf, slideOf, type Slide } from '../heel';
+import { effectiveDrop, shorteningOf, slideAt, type Slide } from '../heel';
 import { compileShoe, type Inside, type ShoeOutline } from '../last';
 import { compileFootShape, type FootShape } from '../shape';
 import { emptyEdge, readEdge, type Edge } from './edge';
 import { KIND } from './kinds';
-import { blankZones, frontZones, insideRoom, letsThrough, NO_AIDS, plainZones, type Aids } from './plain-zones';
+import { blankZones, frontZones, insideRoom, NO_AIDS, plainZones, termsOf, type Aids, type Terms } from './plain-zones';
 import type { Shoe } from './shoe';
 import { placeFoot, type Placement } from './toe-room';
 import { UPPER, girthGrowthMm } from './uppers';
@@ -30,10 +30,9 @@ export interface CompiledPair {
 }
 
 /** The inside after hours of wear: width and girth grow, length never. */
-export function insideWorn(shoe: Shoe, hours: number): Inside {
-  if (hours <= 0) return shoe.inside;
-  const growth = girthGrowthMm(shoe.upper, hours);
-  const { inside } = shoe;
+export function insideWorn({ inside, upper }: Pick<Shoe, 'inside' | 'upper'>, hours: number): Inside {
+  if (hours <= 0) return inside;
+  const growth = girthGrowthMm(upper, hours);
   return {
     ...inside,
     ballGirthMm: inside.ballGirthMm + growth,
@@ -67,6 +66,46 @@ export function compilePair(dims: FootDims, shoe: Shoe, wear: Wear, into?: Compi
 }
 
 /**
+ * Stands a foot in a shoe: every zone but the toe box, which is read along the edge.
+ * @param terms of the shoe as worn
+ * @param zone filled, mm
+ */
+export function stand(dims: FootDims, shoe: Shoe, terms: Terms, { foot, shoe: outline, inside }: CompiledPair, zone: Float64Array): Placement {
+  const placement = placeFoot(foot, outline, terms.sockMm + terms.gripMm);
+  plainZones(dims, terms, inside, outline, foot.offsetMm, zone);
+  frontZones(dims, terms, flatRoom(dims, shoe, terms, inside, placement), zone);
+  return placement;
+}
+
+/** Toe room of the flat foot on the kind's own basis, mm. */
+const flatRoom = (dims: FootDims, shoe: Shoe, terms: Terms, inside: Inside, { roomMm }: Placement): number =>
+  KIND[shoe.kind].basis === 'usable' ? roomMm - terms.fillerMm : insideRoom(dims, inside, terms);
+
+/** What a foot that stands in a shoe comes out as. @param zone every zone of it, mm */
+export function clearancesOf(
+  dims: FootDims,
+  shoe: Shoe,
+  terms: Terms,
+  { shoe: outline, inside }: CompiledPair,
+  placement: Placement,
+  zone: Float64Array,
+  edge: Edge
+): Clearances {
+  const flat = flatRoom(dims, shoe, terms, inside, placement);
+  const slide = (bound: 'low' | 'centre' | 'high'): number => slideAt(bound, terms.drive, zone[ZONE_AT['ball-girth']], dims.ballGirthMm, flat);
+  return {
+    zone,
+    insideRoomMm: insideRoom(dims, inside, terms),
+    usableRoomMm: placement.roomMm - terms.fillerMm,
+    placement,
+    slide: { lowMm: slide('low'), centreMm: slide('centre'), highMm: slide('high') },
+    shortening: shorteningOf(effectiveDrop(shoe.heelHeightMm, shoe.platformMm), dims.lengthMm),
+    planWidthMm: outline.planWidthMm,
+    edge
+  };
+}
+
+/**
  * Compares a foot with a shoe in every zone.
  * @param dims the foot as worn, without its sock, mm
  * @param pair both outlines compiled with the same sock
@@ -74,20 +113,11 @@ export function compilePair(dims: FootDims, shoe: Shoe, wear: Wear, into?: Compi
  * @param edge filled with the clearance along the edge
  */
 export function compare(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, pair: CompiledPair, whole: boolean, edge: Edge = emptyEdge()): Clearances {
-  const { foot, shoe: outline, inside } = pair;
-  const placement = placeFoot(foot, outline, sockOutlineMm(wear.sockMm) + aids.heelGripMm);
-  const boxWidth = readEdge(foot, outline, placement, whole, edge);
-  const usableRoomMm = placement.roomMm - aids.toeFillerMm;
-  const insideRoomMm = insideRoom(dims, inside, wear, aids);
-  const flat = KIND[shoe.kind].basis === 'usable' ? usableRoomMm : insideRoomMm;
   const zone = blankZones();
-  plainZones(dims, shoe, inside, outline, foot.offsetMm, wear, aids, zone);
-  zone[ZONE_AT['toe-box-width']] = boxWidth + aids.stretchMm;
-  frontZones(dims, shoe, wear, aids, flat, zone);
-  const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
-  const slide = slideOf(drop, zone[ZONE_AT['ball-girth']], dims.ballGirthMm, insockFriction(wear.sockMm), letsThrough(shoe, aids), flat);
-  const shortening = shorteningOf(drop, dims.lengthMm);
-  return { zone, insideRoomMm, usableRoomMm, placement, slide, shortening, planWidthMm: outline.planWidthMm, edge };
+  const terms = termsOf(shoe, wear, aids);
+  const placement = stand(dims, shoe, terms, pair, zone);
+  zone[ZONE_AT['toe-box-width']] = readEdge(pair.foot, pair.shoe, placement, whole, edge) + aids.stretchMm;
+  return clearancesOf(dims, shoe, terms, pair, placement, zone, edge);
 }
 
 let scratch: CompiledPair | undefined;

@@ -13,7 +13,7 @@ export interface Edge {
  * @param whole false reads only the toe region (for ranking)
  * @returns least clearance of the toe region on either side, mm
  */
-export function readEdge(foot: FootShape, shoe: ShoeOutline, placement: Placement, whole: boolean, edge: Edge): number {
+export function readEdge(foot: FootShape, shoe: ShoeOutline, placement: Pick<Placement, 'theta' | 'forwardMm'>, whole: boolean, edge: Edge): number {
   const { theta } = placement;
   // prettier-ignore
   const inner = readSide(

@@ -6,7 +6,7 @@ import type { PutIn } from './put-in';
 import { judge } from './judge';
 import { allWithin, limitsOf, type Limits } from './limits';
 import { atBest, plainPlanInto } from './may-fit';
-import { BLANK_PLAN, blankZones, NO_AIDS, plainZones, type Aids } from './plain-zones';
+import { BLANK_PLAN, blankZones, NO_AIDS, plainZones, termsOf, type Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
 import type { FootDims, Wear, WornFoot } from './wear';
@@ -58,7 +58,7 @@ function workOut(shoe: Shoe, dims: FootDims, wear: Wear): HelpsOn {
   const inside = { ...shoe.inside, throatGirthMm: 300, toplineGirthMm: 300, shaftGirthMm: 300 };
   const zonesWith = (worn: Wear, aids: Aids): Float64Array => {
     const zones = blankZones();
-    plainZones(some, shoe, inside, plainPlanInto(inside, shoe, plan), outlineOffset(shoe, worn), worn, aids, zones);
+    plainZones(some, termsOf(shoe, worn, aids), inside, plainPlanInto(inside, shoe, plan), outlineOffset(shoe, worn), zones);
     return zones;
   };
   const before = zonesWith(wear, NO_AIDS);
@@ -110,7 +110,7 @@ export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: T
   const compiled = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
   const distanceWith = (worn: Wear, aids: Aids): number => {
     const shape = shapeOf(foot, shoe, worn);
-    if (atBest(dims, shape, shape.offsetMm, shoe, inside, worn, limits, aids).margin < 0) return Infinity;
+    if (atBest(dims, shape, shape.offsetMm, shoe, inside, termsOf(shoe, worn, aids), limits).margin < 0) return Infinity;
     const judged = judge(compare(dims, shoe, worn, aids, { foot: shape, shoe: compiled, inside }, false, edge).zone, targets);
     return judged.fits ? judged.distance : Infinity;
   };

@@ -22,6 +22,7 @@ export * from './words';
 export * from './cautions';
 export * from './check';
 export * from './stock';
+export * from './candidate';
 export * from './cell';
 export * from './grid';
 export * from './rank';

@@ -1,12 +1,12 @@
 import { sockOutlineMm } from '../measure';
 import { shorteningOf, SLIDE } from '../heel';
-import { planWidth, SHOE_PLAN, type Inside } from '../last';
+import { frontOf, planWidth, SHOE_PLAN, type Inside } from '../last';
 import type { FootShape } from '../shape';
 import { KIND, type KindId } from './kinds';
 import { distanceOf, leastMargin, type Limits } from './limits';
-import { BLANK_PLAN, blankZones, frontZones, insideRoom, NO_AIDS, plainZones, type Aids, type PlainPlan } from './plain-zones';
+import { BLANK_PLAN, blankZones, frontZones, insideRoom, plainZones, type PlainPlan, type Terms } from './plain-zones';
 import type { Shoe } from './shoe';
-import { MOST_TURN } from './toe-room';
+import { leastUsableRoom, MOST_TURN } from './toe-room';
 import { UPPER } from './uppers';
 import type { FootDims, Wear } from './wear';
 import { ZONE_AT } from './zones';
@@ -15,10 +15,9 @@ const zone = blankZones();
 const plan: PlainPlan = { ...BLANK_PLAN };
 const TOE_ROOM = ZONE_AT['toe-room'];
 const TOE_BOX = ZONE_AT['toe-box-width'];
-const SLIP = ZONE_AT['heel-slip'];
 
 /** The plan of a shoe as far as the plain zones need it, without compiling its outline. */
-export function plainPlanInto(inside: Inside, shoe: Shoe, into: PlainPlan): PlainPlan {
+export function plainPlanInto(inside: Inside, shoe: Pick<Shoe, 'upper'>, into: PlainPlan): PlainPlan {
   into.planWidthMm = planWidth(inside, UPPER[shoe.upper].girthShare);
   into.heelHalfMm = inside.heelWidthMm / 2 + SHOE_PLAN.counterOut * inside.ballWidthMm;
   into.ballMm = inside.flexLineMm;
@@ -69,43 +68,44 @@ export interface AtBest {
 }
 
 /**
- * What the fit of a foot in a shoe can at best come out as, from the zones that need no outline. A bound, never an estimate: `fitOnce`
- * never comes out better.
- * @param inside of the shoe as worn
+ * What the fit of a foot in a shoe can at best come out as, from the zones that need no outline and the bounds of its toe room. A bound,
+ * never an estimate: `fitOnce` never comes out better.
  * @param shape of the foot, at this offset or another
  * @param offsetMm what sock and upper's give add to the foot on every side
+ * @param inside of the shoe as worn
+ * @param terms of the shoe as worn
  * @param into overwritten
  */
 export function atBest(
   dims: FootDims,
   shape: FootShape,
   offsetMm: number,
-  shoe: Shoe,
+  shoe: Pick<Shoe, 'kind' | 'upper'>,
   inside: Inside,
-  wear: Wear,
+  terms: Terms,
   limits: Limits,
-  aids: Aids = NO_AIDS,
   into: AtBest = { margin: 0, distance: 0 }
 ): AtBest {
-  plainZones(dims, shoe, inside, plainPlanInto(inside, shoe, plan), offsetMm, wear, aids, zone);
+  plainZones(dims, terms, inside, plainPlanInto(inside, shoe, plan), offsetMm, zone);
   zone[TOE_BOX] = NaN;
   if (KIND[shoe.kind].basis === 'inside') {
-    frontZones(dims, shoe, wear, aids, insideRoom(dims, inside, wear, aids), zone);
+    frontZones(dims, terms, insideRoom(dims, inside, terms), zone);
     into.margin = leastMargin(zone, limits);
     into.distance = distanceOf(zone, limits);
     return into;
   }
-  // Toe room rises with the room there is, so the most room gives the most toe room; without room the foot does not slide: the least lift.
-  frontZones(dims, shoe, wear, aids, -Infinity, zone);
-  const slip = zone[SLIP];
-  const standsForward = sockOutlineMm(wear.sockMm) + aids.heelGripMm + offsetMm - shape.offsetMm;
-  frontZones(dims, shoe, wear, aids, mostUsableRoom(shape, inside.insoleLengthMm, standsForward) - aids.toeFillerMm, zone);
-  zone[SLIP] = slip;
-  // It may have less room than that: too much of it proves nothing.
-  const room = zone[TOE_ROOM];
-  zone[TOE_ROOM] = Math.min(room, (limits.least[TOE_ROOM] + limits.most[TOE_ROOM]) / 2);
+  // Toe room and lift rise with the room there is: between the least and the most room lies what they come to.
+  const stands = terms.sockMm + terms.gripMm;
+  frontZones(dims, terms, mostUsableRoom(shape, inside.insoleLengthMm, stands + offsetMm - shape.offsetMm) - terms.fillerMm, zone);
+  const most = zone[TOE_ROOM];
+  // How little room there may be is only asked where it may be too much.
+  const mayBeLong = most > limits.most[TOE_ROOM] && shape.offsetMm === offsetMm;
+  const leastRoom = mayBeLong ? leastUsableRoom(shape, frontOf(inside, UPPER[shoe.upper].girthShare), stands) : -Infinity;
+  frontZones(dims, terms, leastRoom - terms.fillerMm, zone);
+  const least = zone[TOE_ROOM];
+  zone[TOE_ROOM] = Math.max(least, Math.min(most, (limits.least[TOE_ROOM] + limits.most[TOE_ROOM]) / 2));
   into.margin = leastMargin(zone, limits);
-  zone[TOE_ROOM] = Math.min(room, limits.middle[TOE_ROOM]);
+  zone[TOE_ROOM] = Math.max(least, Math.min(most, limits.middle[TOE_ROOM]));
   into.distance = distanceOf(zone, limits);
   return into;
 }

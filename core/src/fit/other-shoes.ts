@@ -1,5 +1,6 @@
 import { cellOf, type Cell } from './cell';
-import { byRank, bestOfStyle, type Candidate } from './rank';
+import { byRank, type Candidate } from './candidate';
+import { bestOfStyle } from './rank';
 import type { Remedy } from './remedies';
 import { sizesOf, sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';

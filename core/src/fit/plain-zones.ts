@@ -1,5 +1,5 @@
 import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../measure';
-import { CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt } from '../heel';
+import { CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt, slideDrive } from '../heel';
 import type { Inside } from '../last';
 import { KIND } from './kinds';
 import type { Shoe } from './shoe';
@@ -37,9 +37,16 @@ export const GRIP = { narrowsHeel: 0.7, holdsSlip: 0.8 } as const;
 /** What lies under the ball holds the foot back: share of the slide it lets through [estimate]. */
 const PADDED_BALL_LETS = 0.7;
 
+const DEPTH = ZONE_AT['toe-box-depth'];
+const WIDTH = ZONE_AT['ball-width'];
 const BALL = ZONE_AT['ball-girth'];
+const FLEX = ZONE_AT['flex-point'];
+const WAIST = ZONE_AT.waist;
 const INSTEP = ZONE_AT.instep;
+const THROAT = ZONE_AT.throat;
+const TOPLINE = ZONE_AT.topline;
 const HEEL = ZONE_AT['heel-width'];
+const SHAFT = ZONE_AT.shaft;
 const TOE_ROOM = ZONE_AT['toe-room'];
 const SLIP_AT = ZONE_AT['heel-slip'];
 
@@ -52,9 +59,65 @@ export interface PlainPlan {
 
 export const BLANK_PLAN: PlainPlan = { planWidthMm: 0, heelHalfMm: 0, ballMm: 0 };
 
+/** What of a shoe as worn, with what is put into it, is the same in every size: worked out once where thousands are compared. */
+export interface Terms {
+  pullOn: boolean;
+  /** What the sock adds to the outline on a side and to girths, mm. */
+  sockMm: number;
+  sockGirthMm: number;
+  /** What lies before the toes, mm. */
+  fillerMm: number;
+  /** What stands behind the heel, and by how much it narrows it, mm. */
+  gripMm: number;
+  narrowsHeelMm: number;
+  /** What is taken of the depth over the toes, hammer toe left out, and of every girth, of the ball's, of the instep's, mm. */
+  depthTakenMm: number;
+  girthTakenMm: number;
+  ballTakenMm: number;
+  instepTakenMm: number;
+  stretchMm: number;
+  /** Girth of the ball under load on this heel, a mm flat. */
+  spreads: number;
+  /** By `slideDrive`; and how much a raised arch shortens the foot, a mm of its length. */
+  drive: number;
+  shortens: number;
+  raised: boolean;
+  /** Lift of the heel from the stiffness of the sole, mm, and the share of every lift that a grip leaves. */
+  stiffLiftMm: number;
+  liftShare: number;
+  /** Where an instep with room begins to let the heel go, mm. */
+  instepRightMm: number;
+}
+
+export function termsOf(shoe: Pick<Shoe, 'kind' | 'closure' | 'soleStiffness' | 'heelHeightMm' | 'platformMm'>, wear: Wear, aids: Aids): Terms {
+  const kind = KIND[shoe.kind];
+  const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
+  const insertGirth = INSERT_GIRTH * wear.insertMm;
+  return {
+    pullOn: kind.pullOn,
+    sockMm: sockOutlineMm(wear.sockMm),
+    sockGirthMm: sockGirthMm(wear.sockMm),
+    fillerMm: aids.toeFillerMm,
+    gripMm: aids.heelGripMm,
+    narrowsHeelMm: GRIP.narrowsHeel * aids.heelGripMm,
+    depthTakenMm: 2 * sockOutlineMm(wear.sockMm) + wear.insertMm + aids.halfInsoleMm,
+    girthTakenMm: insertGirth,
+    ballTakenMm: insertGirth + INSERT_GIRTH * underBallMm(aids),
+    instepTakenMm: insertGirth + TONGUE_PAD_GIRTH * aids.tonguePadMm - aids.lacingMm,
+    stretchMm: aids.stretchMm,
+    spreads: 1 + heelSpreadShare(drop),
+    drive: slideDrive(drop, insockFriction(wear.sockMm), letsThrough(shoe, aids)),
+    shortens: shorteningOf(drop, 1).centreMm,
+    raised: drop > SLIDE.lowHeelMm,
+    stiffLiftMm: kind.slipWhenNewMm * (shoe.soleStiffness / kind.usual.soleStiffness) * Math.exp(-wear.hoursWorn / SLIP.softensHours),
+    liftShare: aids.heelGripMm > 0 ? 1 - GRIP.holdsSlip : 1,
+    instepRightMm: kind.instep.c
+  };
+}
+
 /** Room between insole and foot as a thumb feels it, mm. */
-export const insideRoom = (dims: FootDims, inside: Inside, wear: Wear, aids: Aids): number =>
-  inside.insoleLengthMm - dims.lengthMm - 2 * sockOutlineMm(wear.sockMm) - aids.heelGripMm - aids.toeFillerMm;
+export const insideRoom = (dims: FootDims, inside: Inside, { sockMm, gripMm, fillerMm }: Terms): number =>
+  inside.insoleLengthMm - dims.lengthMm - 2 * sockMm - gripMm - fillerMm;
 
 /** Height over the big toe and over the little toe, bare foot and no insert, mm. */
 export const bigToeDepth = (dims: FootDims, inside: Inside): number => inside.toeDepthMm - dims.toeHeightMm;
@@ -67,58 +130,49 @@ export const depthTakenMm = (dims: FootDims, wear: Wear, aids: Aids): number =>
 /**
  * Clearances that need no outline: widths, girths, depth, flex line. Zones that do not apply are NaN; those of the toes' outline and what
  * hangs on them stay as they were.
- * @param offsetMm what sock and the upper's give add to the foot on every side
+ * @param terms of the shoe as worn
+ * @param offsetMm what sock and upper's give add to the foot on every side
  * @param zone filled, mm
  */
-export function plainZones(dims: FootDims, shoe: Shoe, inside: Inside, plan: PlainPlan, offsetMm: number, wear: Wear, aids: Aids, zone: Float64Array): void {
-  const kind = KIND[shoe.kind];
-  const sock = sockOutlineMm(wear.sockMm);
-  const sockGirth = sockGirthMm(wear.sockMm);
-  const insertGirth = INSERT_GIRTH * wear.insertMm;
-  const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
-  zone[ZONE_AT['toe-box-depth']] = Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - depthTakenMm(dims, wear, aids);
-  zone[ZONE_AT['ball-width']] = plan.planWidthMm - dims.ballWidthMm - 2 * offsetMm + aids.stretchMm;
-  zone[BALL] = inside.ballGirthMm - insertGirth - INSERT_GIRTH * underBallMm(aids) - dims.ballGirthMm * (1 + heelSpreadShare(drop)) - sockGirth;
-  zone[ZONE_AT['flex-point']] = plan.ballMm - dims.ballLengthMm - sock - aids.heelGripMm;
-  zone[ZONE_AT.waist] = inside.waistGirthMm - insertGirth - dims.waistGirthMm - sockGirth;
-  zone[INSTEP] = inside.instepGirthMm - insertGirth - TONGUE_PAD_GIRTH * aids.tonguePadMm + aids.lacingMm - dims.instepGirthMm - sockGirth;
-  zone[ZONE_AT.throat] = kind.pullOn && inside.throatGirthMm !== null ? inside.throatGirthMm - insertGirth - dims.shortHeelGirthMm - sockGirth : NaN;
-  zone[ZONE_AT.topline] = dims.ankleKnown && inside.toplineGirthMm !== null ? inside.toplineGirthMm - dims.ankleGirthMm - sockGirth : NaN;
-  zone[HEEL] = 2 * plan.heelHalfMm - dims.heelWidthMm - 2 * sock - GRIP.narrowsHeel * aids.heelGripMm;
-  zone[ZONE_AT.shaft] = dims.calfKnown && inside.shaftGirthMm !== null ? inside.shaftGirthMm - dims.calfGirthMm - sockGirth : NaN;
+export function plainZones(dims: FootDims, terms: Terms, inside: Inside, plan: PlainPlan, offsetMm: number, zone: Float64Array): void {
+  const { sockMm, sockGirthMm: sockGirth, girthTakenMm } = terms;
+  zone[DEPTH] = Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - terms.depthTakenMm - dims.hammerToeMm;
+  zone[WIDTH] = plan.planWidthMm - dims.ballWidthMm - 2 * offsetMm + terms.stretchMm;
+  zone[BALL] = inside.ballGirthMm - terms.ballTakenMm - dims.ballGirthMm * terms.spreads - sockGirth;
+  zone[FLEX] = plan.ballMm - dims.ballLengthMm - sockMm - terms.gripMm;
+  zone[WAIST] = inside.waistGirthMm - girthTakenMm - dims.waistGirthMm - sockGirth;
+  zone[INSTEP] = inside.instepGirthMm - terms.instepTakenMm - dims.instepGirthMm - sockGirth;
+  zone[THROAT] = terms.pullOn && inside.throatGirthMm !== null ? inside.throatGirthMm - girthTakenMm - dims.shortHeelGirthMm - sockGirth : NaN;
+  zone[TOPLINE] = dims.ankleKnown && inside.toplineGirthMm !== null ? inside.toplineGirthMm - dims.ankleGirthMm - sockGirth : NaN;
+  zone[HEEL] = 2 * plan.heelHalfMm - dims.heelWidthMm - 2 * sockMm - terms.narrowsHeelMm;
+  zone[SHAFT] = dims.calfKnown && inside.shaftGirthMm !== null ? inside.shaftGirthMm - dims.calfGirthMm - sockGirth : NaN;
 }
 
 /** What of the helps lies under the ball, mm. */
 export const underBallMm = (aids: Aids): number => aids.ballPadMm + aids.halfInsoleMm;
 
 /** Share of a slide that closure and pad let through. */
-export const letsThrough = (shoe: Shoe, aids: Aids): number => CLOSURE_LETS_SLIDE[shoe.closure] * (underBallMm(aids) > 0 ? PADDED_BALL_LETS : 1);
+export const letsThrough = (shoe: Pick<Shoe, 'closure'>, aids: Aids): number =>
+  CLOSURE_LETS_SLIDE[shoe.closure] * (underBallMm(aids) > 0 ? PADDED_BALL_LETS : 1);
 
-/** How far a foot stands forward of its flat place on this heel, mm: the slide less what the raised arch shortens. */
-export function forwardMm(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, ballGirthMm: number, flatRoomMm: number): number {
-  const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
-  // On a low heel a foot neither runs forward nor shortens.
-  if (drop <= SLIDE.lowHeelMm) return 0;
-  const slide = slideAt('centre', drop, ballGirthMm, dims.ballGirthMm, insockFriction(wear.sockMm), letsThrough(shoe, aids), flatRoomMm);
-  return slide - shorteningOf(drop, dims.lengthMm).centreMm;
-}
+/** How far a foot stands forward of its flat place on this heel, mm: the slide less what the raised arch shortens; on a low heel neither is. */
+export const forwardMm = (dims: FootDims, { raised, drive, shortens }: Terms, ballGirthMm: number, flatRoomMm: number): number =>
+  raised ? slideAt('centre', drive, ballGirthMm, dims.ballGirthMm, flatRoomMm) - shortens * dims.lengthMm : 0;
 
 /**
  * Toe room after the slide and the heel's lift, from the toe room of the flat foot and the plain zones.
  * @param flatRoomMm on the kind's own basis
  * @param zone with its plain zones filled
  */
-export function frontZones(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, flatRoomMm: number, zone: Float64Array): void {
-  const kind = KIND[shoe.kind];
-  const forward = forwardMm(dims, shoe, wear, aids, zone[BALL], flatRoomMm);
-  const stiff = kind.slipWhenNewMm * (shoe.soleStiffness / kind.usual.soleStiffness) * Math.exp(-wear.hoursWorn / SLIP.softensHours);
+export function frontZones(dims: FootDims, terms: Terms, flatRoomMm: number, zone: Float64Array): void {
+  const forward = forwardMm(dims, terms, zone[BALL], flatRoomMm);
   zone[SLIP_AT] =
-    (stiff +
+    (terms.stiffLiftMm +
       SLIP.perHeelGap * Math.max(0, zone[HEEL] - SLIP.heelGapFreeMm) +
-      SLIP.perInstepGap * Math.max(0, zone[INSTEP] - kind.instep.c) +
+      SLIP.perInstepGap * Math.max(0, zone[INSTEP] - terms.instepRightMm) +
       Math.max(0, forward)) *
-    (aids.heelGripMm > 0 ? 1 - GRIP.holdsSlip : 1);
-  zone[TOE_ROOM] = effectiveDrop(shoe.heelHeightMm, shoe.platformMm) > 0 ? flatRoomMm - forward : flatRoomMm;
+    terms.liftShare;
+  zone[TOE_ROOM] = flatRoomMm - forward;
 }
 
 /** An empty set of clearances. */

@@ -1,46 +1,12 @@
-import { effectiveDrop } from '../heel';
 import { insoleOf } from '../last';
-import type { ScaleId } from '../size';
-import { likelier, tryCell, zonesInBrief, type Cell, type ZoneBrief } from './cell';
+import { byRank, fiftieth, rankedAs, VERDICT_ORDER, type Candidate, type Ranked } from './candidate';
+import type { Cell } from './cell';
 import { prospectOf, type Prospect } from './chance';
-import { insideWorn, shapeOf } from './clearances';
-import type { Verdict } from './judge';
-import type { KindId } from './kinds';
-import { limitsOf, type Limits } from './limits';
-import { atBest, mostLengthMargin, type AtBest } from './may-fit';
-import { NO_AIDS } from './plain-zones';
 import { fitsWithHelps, helpNames, type Help } from './helps';
-import type { Shoe } from './shoe';
-import { onShelf, shoeOf, sizesOf, sizeText, type Style } from './stock';
-import { targetsFor, type Targets } from './targets';
+import type { Verdict } from './judge';
+import { leastMisfits, lookOver, worthFitting, type StyleLook } from './look-over';
+import { sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';
-import { sentence } from './words';
-import type { Side } from '../measure';
-import type { ZoneId } from './zones';
-
-export interface Candidate {
-  styleId: string;
-  name: string;
-  maker: string;
-  lastId: string;
-  lastName: string;
-  kind: KindId;
-  forWhom: Style['forWhom'];
-  scale: ScaleId;
-  size: string;
-  sizeNumber: number;
-  width: string;
-  verdict: Verdict;
-  probability: number;
-  score: number;
-  tightness: number;
-  character: 'snug' | 'regular' | 'generous';
-  decidedBy: { side: Side; zone: ZoneId };
-  sentence: string;
-  zones: Record<Side, ZoneBrief[]>;
-  onShelf: number;
-  heelHeightMm: number;
-}
 
 /** Why a style has no candidate at all. */
 export interface Unranked {
@@ -49,85 +15,15 @@ export interface Unranked {
   why: string;
 }
 
-/** Insole beyond the longer foot within which a size is worth fitting, mm. */
-const WORTH_FITTING: readonly [number, number] = [-14, 55];
-/**
- * How many of a style's fitting sizes have their chance worked out before one is chosen, and by how much the second must be better; and how
- * many of its least misfits are asked whether something helps.
- */
-const WEIGHED = { cells: 2, better: 0.01, misfits: 3 } as const;
-
-/** A size and width of a style that was looked at: the best its fit can come out as, then its own. */
-interface Looked extends AtBest {
-  size: number;
-  width: string;
-  shoe?: Shoe;
-}
-
-/** What a first look at a style gives: its likeliest fitting sizes, or all of its sizes with the most each may be. */
-interface StyleLook {
-  style: Style;
-  targets: Targets;
-  looked: Looked[];
-  fitting: Cell[];
-}
-
-/** The sizes of a style worth fitting on these feet. */
-const worthFitting = (style: Style, longestMm: number): number[] =>
-  sizesOf(style).filter((size) => {
-    const over = insoleOf(style.last, size) - longestMm;
-    return over >= WORTH_FITTING[0] && over <= WORTH_FITTING[1];
-  });
-
-const best: AtBest = { margin: 0, distance: 0 };
-
-/** The best that every size and width can come out as on these feet. */
-function boundsOf(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear, limits: Limits): Looked[] {
-  const looked: Looked[] = [];
-  const drop = effectiveDrop(style.heelHeightMm, style.platformMm);
-  const shapes = feet.map((foot) => shapeOf(foot, style, wear));
-  for (const size of sizes) {
-    // What the length alone rules out is ruled out in every width.
-    const insole = insoleOf(style.last, size);
-    const byLength = Math.min(...feet.map((foot, f) => mostLengthMargin(foot.dims, shapes[f], style.kind, drop, insole, wear, limits)));
-    for (const width of style.widths) {
-      const at: Looked = { size, width, margin: byLength, distance: 0 };
-      looked.push(at);
-      if (byLength < 0) continue;
-      at.shoe = shoeOf(style, size, width);
-      const inside = insideWorn(at.shoe, wear.hoursWorn);
-      for (let f = 0; at.margin >= 0 && f < feet.length; f++) {
-        atBest(feet[f].dims, shapes[f], shapes[f].offsetMm, at.shoe, inside, wear, limits, NO_AIDS, best);
-        at.margin = Math.min(at.margin, best.margin);
-        at.distance += best.distance;
-      }
-    }
-  }
-  return looked;
-}
-
-/** Looks at every size and width of a style and fits those that may be among its two nearest to the middle of right. */
-function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear): StyleLook {
-  const targets = targetsFor(style, wear);
-  const looked = boundsOf(style, sizes, feet, wear, limitsOf(targets));
-  const fitting: Cell[] = [];
-  for (const at of looked.filter((l) => l.margin >= 0).sort((p, q) => p.distance - q.distance)) {
-    if (fitting.length === WEIGHED.cells && at.distance > fitting[WEIGHED.cells - 1].distance) break;
-    const { cell, margin } = tryCell(at.size, at.width, at.shoe!, targets, feet, wear, 0);
-    at.margin = margin;
-    if (!cell) continue;
-    fitting.push(cell);
-    fitting.sort(likelier).splice(WEIGHED.cells);
-  }
-  return { style, targets, looked, fitting };
-}
+/** By how much more chance the second of a style's fitting sizes must have to be chosen. */
+const BETTER = 0.01;
 
 /** A style whose verdict stands and whose chance is not worked out yet. */
 interface Open {
   verdict: Verdict;
   /** No more chance than this can come of it. */
   most: number;
-  settle: () => Candidate;
+  settle: () => Ranked;
 }
 
 const prospect = (cell: Cell, feet: readonly WornFoot[], wear: Wear): Prospect => prospectOf(feet, cell.shoe, wear, cell.targets, cell.seen);
@@ -142,39 +38,11 @@ function fittingStyle({ style, fitting }: StyleLook, feet: readonly WornFoot[], 
     most: Math.max(first.most, other?.most ?? 0),
     settle: () => {
       const chance = first.chance();
-      const needed = chance + WEIGHED.better;
+      const needed = chance + BETTER;
       const better = other && other.most > needed ? other.chance(needed) : 0;
-      return better > needed ? toCandidate(style, second, better, []) : toCandidate(style, nearest, chance, []);
+      return better > needed ? rankedAs(style, second, better, []) : rankedAs(style, nearest, chance, []);
     }
   };
-}
-
-/** The most margin both feet can have in a size and width, where the first look stopped at the first that could not fit. */
-function boundMargin(at: Looked, shoe: Shoe, feet: readonly WornFoot[], wear: Wear, limits: Limits): number {
-  const inside = insideWorn(shoe, wear.hoursWorn);
-  let { margin } = at;
-  for (const foot of feet) {
-    const shape = shapeOf(foot, shoe, wear);
-    margin = Math.min(margin, atBest(foot.dims, shape, shape.offsetMm, shoe, inside, wear, limits, NO_AIDS, best).margin);
-  }
-  return margin;
-}
-
-/** A style's least misfits, least first. */
-function leastMisfits({ style, targets, looked }: StyleLook, feet: readonly WornFoot[], wear: Wear): Cell[] {
-  const limits = limitsOf(targets);
-  const found: Cell[] = [];
-  for (const at of looked.sort((p, q) => q.margin - p.margin)) {
-    const needed = found.length < WEIGHED.misfits ? -Infinity : found[WEIGHED.misfits - 1].margin;
-    if (at.margin < needed) break;
-    const shoe = at.shoe ?? shoeOf(style, at.size, at.width);
-    if (boundMargin(at, shoe, feet, wear, limits) < needed) continue;
-    const { cell } = tryCell(at.size, at.width, shoe, targets, feet, wear, needed);
-    if (!cell) continue;
-    found.push(cell);
-    found.sort(likelier).splice(WEIGHED.misfits);
-  }
-  return found;
 }
 
 /** Of a style's least misfits the first that at most two helps make fit, or the least. */
@@ -198,7 +66,7 @@ function misfitStyle(look: StyleLook, feet: readonly WornFoot[], wear: Wear): Op
 
 function asOpen(style: Style, cell: Cell, helps: string[] | null, feet: readonly WornFoot[], wear: Wear): Open {
   const { most, chance } = prospect(cell, feet, wear);
-  return { verdict: helps ? 'fits-with-help' : 'does-not-fit', most, settle: () => toCandidate(style, cell, chance(), helps) };
+  return { verdict: helps ? 'fits-with-help' : 'does-not-fit', most, settle: () => rankedAs(style, cell, chance(), helps) };
 }
 
 const openStyle = (look: StyleLook, feet: readonly WornFoot[], wear: Wear): Open =>
@@ -211,7 +79,11 @@ const openStyle = (look: StyleLook, feet: readonly WornFoot[], wear: Wear): Open
 export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear): { candidate?: Candidate; unranked?: Unranked } {
   const sizes = worthFitting(style, longestOf(feet));
   if (sizes.length === 0) return { unranked: whyUnranked(style, longestOf(feet)) };
-  return { candidate: openStyle(lookOver(style, sizes, feet, wear), feet, wear).settle() };
+  return {
+    candidate: openStyle(lookOver(style, sizes, feet, wear), feet, wear)
+      .settle()
+      .whole()
+  };
 }
 
 const longestOf = (feet: readonly WornFoot[]): number => Math.max(...feet.map((f) => f.dims.lengthMm));
@@ -221,59 +93,11 @@ function whyUnranked(style: Style, longestMm: number): Unranked {
   return { styleId: style.id, name: style.name, why };
 }
 
-/** @param helps what makes it fit: nothing needed, or null where no two helps do */
-function toCandidate(style: Style, cell: Cell, probability: number, helps: string[] | null): Candidate {
-  const verdict: Verdict = cell.fits ? 'fits' : helps ? 'fits-with-help' : 'does-not-fit';
-  const zones = { left: [], right: [] } as Record<Side, ZoneBrief[]>;
-  for (const foot of cell.spoken) zones[foot.side] = zonesInBrief(foot);
-  return {
-    styleId: style.id,
-    name: style.name,
-    maker: style.maker.name,
-    lastId: style.last.id,
-    lastName: style.last.name,
-    kind: style.kind,
-    forWhom: style.forWhom,
-    scale: style.scale,
-    size: sizeText(style, cell.size),
-    sizeNumber: cell.size,
-    width: cell.width,
-    verdict,
-    probability,
-    score: cell.score,
-    tightness: cell.tightness,
-    character: cell.character,
-    decidedBy: cell.decidedBy,
-    sentence: sentence(verdict, cell.spoken, helps ?? []),
-    zones,
-    onShelf: onShelf(style, cell.size, cell.width),
-    heelHeightMm: style.heelHeightMm
-  };
-}
-
-/** What of a candidate its place hangs on. */
-type Placed = Pick<Candidate, 'verdict' | 'probability' | 'score' | 'styleId'>;
-
-const VERDICT_ORDER: Readonly<Record<Verdict, number>> = { fits: 0, 'fits-with-help': 1, 'does-not-fit': 2 };
-
-/** Chances are told apart to a fiftieth. */
-const fiftieth = (chance: number): number => Math.round(chance * 50);
-
-/** Order of candidates: verdict, then joint probability (to a fiftieth), then score. */
-export function byRank(p: Placed, q: Placed): number {
-  return (
-    VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] ||
-    fiftieth(q.probability) - fiftieth(p.probability) ||
-    q.score - p.score ||
-    p.styleId.localeCompare(q.styleId)
-  );
-}
-
 export interface RankStep {
   /** Styles that are settled, of all. */
   done: number;
   of: number;
-  candidate?: Candidate;
+  candidate?: Ranked;
   unranked?: Unranked;
   /** Size-width pairs looked at in this step. */
   considered: number;
@@ -287,7 +111,7 @@ export const TOP = 100;
 const AT_ONCE = 12;
 
 /** What can still come of an open style at best, against a candidate: below nought it may stand above it. */
-const againstAtBest = (open: Open, candidate: Candidate): number =>
+const againstAtBest = (open: Open, candidate: Ranked): number =>
   VERDICT_ORDER[open.verdict] - VERDICT_ORDER[candidate.verdict] || fiftieth(candidate.probability) - fiftieth(open.most);
 const byPromise = (p: Open, q: Open): number => VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] || q.most - p.most;
 
@@ -300,7 +124,7 @@ const byPromise = (p: Open, q: Open): number => VERDICT_ORDER[p.verdict] - VERDI
 export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], wear: Wear, top = TOP): Generator<RankStep> {
   const longest = longestOf(feet);
   const of = styles.length;
-  const found: Candidate[] = [];
+  const found: Ranked[] = [];
   const fits: Open[] = [];
   const misfits: StyleLook[] = [];
   let done = 0;
@@ -315,8 +139,12 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
     return { done, of, considered: 0, topStands: true };
   };
   function* settleAll(open: Open[]): Generator<RankStep> {
+    let before: Open | undefined;
     for (const next of open.sort(byPromise)) {
-      if (!stands && found.length >= top && againstAtBest(next, found.sort(byRank)[top - 1]) > 0) yield topStands();
+      // What promises as much as the one before is held back by no more candidates than that one was.
+      const less = !before || next.verdict !== before.verdict || fiftieth(next.most) !== fiftieth(before.most);
+      if (!stands && less && found.length >= top && againstAtBest(next, found.sort(byRank)[top - 1]) > 0) yield topStands();
+      before = next;
       yield settle(next);
     }
   }
@@ -358,7 +186,7 @@ export function rankAll(
   wear: Wear,
   limit = Infinity
 ): { candidates: Candidate[]; unranked: Unranked[]; considered: number } {
-  const candidates: Candidate[] = [];
+  const candidates: Ranked[] = [];
   const unranked: Unranked[] = [];
   let considered = 0;
   for (const step of rankStock(styles, feet, wear)) {
@@ -366,5 +194,12 @@ export function rankAll(
     if (step.unranked) unranked.push(step.unranked);
     considered += step.considered;
   }
-  return { candidates: candidates.sort(byRank).slice(0, limit), unranked, considered };
+  return {
+    candidates: candidates
+      .sort(byRank)
+      .slice(0, limit)
+      .map((c) => c.whole()),
+    unranked,
+    considered
+  };
 }

@@ -1,14 +1,13 @@
 import { compileShoe, type Inside, type ShoeOutline } from '../last';
-import { sockOutlineMm } from '../measure';
 import { outlineOffset, shapeOf, type Clearances } from './clearances';
 import { emptyEdge, readEdge } from './edge';
 import { disturbFoot, disturbInside, FOOT_CAUSES, SHOE_CAUSES } from './error-model';
 import { KIND } from './kinds';
 import type { Limits } from './limits';
 import { plainPlanInto } from './may-fit';
-import { bigToeDepth, BLANK_PLAN, blankZones, littleToeDepth, NO_AIDS, plainZones } from './plain-zones';
+import { bigToeDepth, BLANK_PLAN, blankZones, littleToeDepth, NO_AIDS, plainZones, termsOf } from './plain-zones';
 import type { InsideSd, Shoe } from './shoe';
-import { placeFoot } from './toe-room';
+import { placeNear } from './toe-room';
 import { UPPER } from './uppers';
 import type { FootDims, Wear, WornFoot } from './wear';
 import { ZONE, ZONE_AT, ZONE_IDS } from './zones';
@@ -42,15 +41,14 @@ const zone = blankZones();
 /** How the outlines of a pair answer to a change of the shoe, one a foot: each changed shoe is compiled once for both. */
 export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, wear: Wear, seen: readonly Clearances[]): Slopes[] {
   const share = UPPER[shoe.upper].girthShare;
-  const stands = sockOutlineMm(wear.sockMm);
   const shapes = feet.map((foot) => shapeOf(foot, shoe, wear));
   const changed = (more: Partial<Inside>): { widerMm: number; rooms: number[]; boxes: number[] } => {
     outline = compileShoe({ ...inside, ...more }, share, outline);
     const at = outline;
-    const placed = shapes.map((shape) => placeFoot(shape, at, stands));
+    const placed = shapes.map((shape, f) => placeNear(shape, at, seen[f].placement));
     return {
       widerMm: at.planWidthMm - seen[0].planWidthMm || 1,
-      rooms: placed.map((p, f) => p.roomMm - seen[f].usableRoomMm),
+      rooms: placed.map((p, f) => p.roomMm - seen[f].placement.sampledMm),
       boxes: placed.map((p, f) => readEdge(shapes[f], at, p, false, edge) - seen[f].zone[BOX])
     };
   };
@@ -67,8 +65,12 @@ export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, 
   }));
 }
 
-/** How far a number of a fit lies off what it is told as, at every point of doubt, mm. */
-type Noise = Float64Array;
+/** How far a number of a fit lies off what it is told as, at every point of doubt, and between what, mm. */
+interface Noise {
+  at: Float64Array;
+  least: number;
+  most: number;
+}
 
 /** The noise of a foot's numbers in a shoe. */
 interface Noises {
@@ -130,7 +132,7 @@ function noisesOf(foot: WornFoot, f: number, z: Float64Array, points: number, sh
 }
 
 function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, shoe: Shoe, inside: Inside, wear: Wear): Noises {
-  const none = (): Noise => new Float64Array(points);
+  const none = (): Noise => ({ at: new Float64Array(points), least: 0, most: 0 });
   const noises: Noises = {
     zones: ZONE_IDS.map(none),
     overBig: none(),
@@ -143,8 +145,8 @@ function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, sho
   };
   const d = z.length / points;
   const offset = outlineOffset(shoe, wear);
-  const zonesOf = (dims: FootDims, it: Inside, into: Float64Array): void =>
-    plainZones(dims, shoe, it, plainPlanInto(it, shoe, plan), offset, wear, NO_AIDS, into);
+  const terms = termsOf(shoe, wear, NO_AIDS);
+  const zonesOf = (dims: FootDims, it: Inside, into: Float64Array): void => plainZones(dims, terms, it, plainPlanInto(it, shoe, plan), offset, into);
   const before = blankZones();
   zonesOf(foot.dims, inside, before);
   const unit = new Float64Array(CAUSES);
@@ -154,7 +156,9 @@ function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, sho
     const place = cause < SHOE_CAUSES ? cause : cause + f * FOOT_CAUSES;
     /** Adds what a number answers to this cause, `by` a deviation, at every point. */
     const add = (to: Noise, by: number): void => {
-      if (Math.abs(by) > 1e-9) for (let n = 0; n < points; n++) to[n] += by * z[n * d + place];
+      if (!(Math.abs(by) > 1e-9)) return;
+      const { at } = to;
+      for (let n = 0; n < points; n++) at[n] += by * z[n * d + place];
     };
     unit[cause] = 1;
     disturbFoot(foot, unit, SHOE_CAUSES, dims);
@@ -169,6 +173,12 @@ function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, sho
     add(noises.footWidth, dims.ballWidthMm - foot.dims.ballWidthMm);
     add(noises.longer, now.insoleLengthMm - inside.insoleLengthMm - (dims.lengthMm - foot.dims.lengthMm));
     add(noises.later, now.taperShiftMm - inside.taperShiftMm);
+  }
+  for (const noise of [...noises.zones, noises.overBig, noises.overLittle]) {
+    for (const mm of noise.at) {
+      if (mm < noise.least) noise.least = mm;
+      if (mm > noise.most) noise.most = mm;
+    }
   }
   return noises;
 }

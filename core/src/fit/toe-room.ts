@@ -16,6 +16,10 @@ export interface Placement {
   squeeze: number;
   /** How far the foot stands forward of the shoe's heel, mm. */
   forwardMm: number;
+  /** Toe room at the sampled toe points alone, before the contact was refined, mm. */
+  sampledMm: number;
+  /** What keeps the foot from turning on, outwards and inwards: a sampled toe point, or -1 for the ball. */
+  heldBy: readonly [number, number];
 }
 
 /** Most the toes are squeezed together before the cone takes over [estimate]. */
@@ -27,6 +31,11 @@ const MOST_STEPS = 12;
 
 const at = new Float64Array(2);
 const probe = new Float64Array(3);
+/** Least and most turn. */
+const freedom = new Float64Array(2);
+/** In place of a toe point: the ball. */
+const BALL = -1;
+const held: [number, number] = [BALL, BALL];
 /** Gap of each hull point at the turn asked last. */
 const gaps = new Float64Array(65);
 let askedAt = NaN;
@@ -38,18 +47,85 @@ let askedAt = NaN;
  * @param forwardMm what stands behind the heel (sock, heel grip), mm
  */
 export function placeFoot(foot: FootShape, shoe: ShoeOutline, forwardMm: number): Placement {
-  const k = Math.min(1, Math.max(LEAST_SQUEEZE, shoe.planWidthMm / (foot.plainWidthMm + 2 * foot.offsetMm)));
+  const k = squeezeIn(foot, shoe);
   const xc = HEEL_ARC * foot.lengthMm;
-  const gapIn = innerWall(shoe, foot.ballMm + forwardMm) - foot.innerAtBall;
-  const gapOut = outerWall(shoe, foot.outerBallMm + forwardMm) - foot.outerAtBall;
-  // Straight ahead is always allowed, so that a wider shoe's freedom contains a narrower one's.
-  const low = Math.max(-MOST_TURN, -Math.max(0, gapOut) / (foot.outerBallMm - xc));
-  const high = Math.min(MOST_TURN, Math.max(0, gapIn) / (foot.ballMm - xc));
+  turnFreedom(foot, shoe, xc, forwardMm);
   askedAt = NaN;
-  const theta = bestTurn(foot, shoe, k, xc, forwardMm, low, high);
+  const theta = bestTurn(foot, shoe, k, xc, forwardMm, freedom[0], freedom[1]);
   // The turn asked last is mostly the best one: its gaps stand already.
   if (askedAt !== theta) leastGap(foot, shoe, k, xc, forwardMm, theta);
   return refine(foot, shoe, k, xc, forwardMm, theta, probe[0]);
+}
+
+/**
+ * So much less room than at its sampled points a toe may have between them, and with the turn missed, mm: half their spacing squared, halved,
+ * times what the gap bends by at most (a wide toe's radius on the steepest flank, and its nose), and the turn's own limit: 0.9.
+ */
+const SAMPLING_MM = 1;
+/** Toe room that a foot has at least: that of its sampled toe points when it stands straight ahead, which it always may, mm. */
+export function leastUsableRoom(foot: FootShape, shoe: ShoeOutline, forwardMm: number): number {
+  leastGap(foot, shoe, squeezeIn(foot, shoe), HEEL_ARC * foot.lengthMm, forwardMm, 0);
+  return probe[0] - SAMPLING_MM;
+}
+
+/**
+ * Toe room in a shoe a little different from one in which a foot was placed, at the sampled toe points: the ball stops its turn where it
+ * now does, or the points that held it meet again, along their tangents. Never more room than there is, and short of it by the square of
+ * the change.
+ * @param placed where it stood
+ * @returns room, to be compared with `sampledMm`, and turn
+ */
+export function placeNear(foot: FootShape, shoe: ShoeOutline, placed: Placement): Pick<Placement, 'roomMm' | 'theta' | 'forwardMm'> {
+  const { forwardMm, heldBy } = placed;
+  const k = squeezeIn(foot, shoe);
+  const xc = HEEL_ARC * foot.lengthMm;
+  turnFreedom(foot, shoe, xc, forwardMm);
+  const [low, high] = freedom;
+  const [out, inn] = heldBy;
+  if (out === BALL && inn === BALL) {
+    askedAt = NaN;
+    const theta = bestTurn(foot, shoe, k, xc, forwardMm, low, high);
+    if (askedAt !== theta) leastGap(foot, shoe, k, xc, forwardMm, theta);
+    return { roomMm: probe[0], theta, forwardMm };
+  }
+  const stays = Math.min(high, Math.max(low, placed.theta));
+  const theta = out === BALL ? low : inn === BALL ? high : meeting(foot, shoe, k, xc, forwardMm, stays, out, inn, low, high);
+  leastGap(foot, shoe, k, xc, forwardMm, theta);
+  const roomMm = probe[0];
+  if (theta === stays) return { roomMm, theta, forwardMm };
+  leastGap(foot, shoe, k, xc, forwardMm, stays);
+  return probe[0] > roomMm ? { roomMm: probe[0], theta: stays, forwardMm } : { roomMm, theta, forwardMm };
+}
+
+/** The turn at which two toe points have the same gap, along their tangents at a turn. */
+function meeting(
+  foot: FootShape,
+  shoe: ShoeOutline,
+  k: number,
+  xc: number,
+  forward: number,
+  at: number,
+  out: number,
+  inn: number,
+  low: number,
+  high: number
+): number {
+  pointGap(foot, shoe, k, xc, forward, at, out);
+  const [gapOut, slopeOut] = probe;
+  pointGap(foot, shoe, k, xc, forward, at, inn);
+  const turn = (probe[0] - gapOut) / (slopeOut - probe[1]);
+  return turn === turn ? Math.min(high, Math.max(low, at + turn)) : at;
+}
+
+const squeezeIn = (foot: FootShape, shoe: ShoeOutline): number =>
+  Math.min(1, Math.max(LEAST_SQUEEZE, shoe.planWidthMm / (foot.plainWidthMm + 2 * foot.offsetMm)));
+
+/** Least and most turn that the ball leaves free; into `freedom`. Straight ahead is always allowed, so that a wider shoe's freedom contains a narrower one's. */
+function turnFreedom(foot: FootShape, shoe: ShoeOutline, xc: number, forwardMm: number): void {
+  const gapIn = innerWall(shoe, foot.ballMm + forwardMm) - foot.innerAtBall;
+  const gapOut = outerWall(shoe, foot.outerBallMm + forwardMm) - foot.outerAtBall;
+  freedom[0] = Math.max(-MOST_TURN, -Math.max(0, gapOut) / (foot.outerBallMm - xc));
+  freedom[1] = Math.min(MOST_TURN, Math.max(0, gapIn) / (foot.ballMm - xc));
 }
 
 /** Least gap over the hull at a turn, its slope in the turn, and which point; into `probe`. */
@@ -78,6 +154,16 @@ function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, for
   probe[2] = index;
 }
 
+/** Gap of one point of the hull at a turn and its slope in the turn; into `probe`. */
+function pointGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, j: number): void {
+  const x0 = foot.hullTip[j] - k * foot.hullBehind[j];
+  const arm = x0 - xc;
+  const y0 = k * foot.hullY[j];
+  frontAt(shoe, y0 + arm * theta, at);
+  probe[0] = at[0] - (x0 - y0 * theta - arm * theta * theta * 0.5) - forward;
+  probe[1] = at[1] * arm + y0 + arm * theta;
+}
+
 /**
  * Maximises the least gap over the turn by cutting planes. The front of a shoe is concave, but a turning toe swings back
  * on a circle: the gap may bend upward by as much as its arm, which the bound allows for.
@@ -85,15 +171,22 @@ function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, for
 function bestTurn(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, lowLimit: number, highLimit: number): number {
   let low = lowLimit;
   let high = highLimit;
+  held[0] = held[1] = BALL;
   if (high - low < 1e-6) return 0;
   leastGap(foot, shoe, k, xc, forward, low);
   let gLow = probe[0];
   let sLow = probe[1];
-  if (sLow <= 0) return low;
+  const heldAtLow = probe[2];
+  if (sLow <= 0) {
+    held[1] = heldAtLow;
+    return low;
+  }
   leastGap(foot, shoe, k, xc, forward, high);
   let gHigh = probe[0];
   let sHigh = probe[1];
+  held[0] = heldAtLow;
   if (sHigh >= 0) return high;
+  held[1] = probe[2];
   let best = gLow > gHigh ? low : high;
   let value = Math.max(gLow, gHigh);
   for (let step = 0; step < MOST_STEPS; step++) {
@@ -111,10 +204,12 @@ function bestTurn(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, for
     }
     if (probe[1] > 0) {
       low = turn;
+      held[0] = probe[2];
       gLow = probe[0];
       sLow = probe[1];
     } else {
       high = turn;
+      held[1] = probe[2];
       gHigh = probe[0];
       sHigh = probe[1];
     }
@@ -151,7 +246,7 @@ function refine(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forwa
       toe = i;
     }
   }
-  return { roomMm: room, theta, toe, squeeze: k, forwardMm: forward };
+  return { roomMm: room, theta, toe, squeeze: k, forwardMm: forward, sampledMm: coarse, heldBy: [held[0], held[1]] };
 }
 
 function gapAt(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, i: number, angle: number): number {

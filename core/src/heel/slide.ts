@@ -41,29 +41,40 @@ export interface Slide {
 }
 
 /**
- * What a slide hangs on: effective drop, girth room at the ball (negative when held) and girth of the foot, mm; friction by
- * `insockFriction`, the share let through by `CLOSURE_LETS_SLIDE`; toe room before the slide, mm.
+ * How hard a heel drives the foot forward, 0 to 1: nothing on a low one.
+ * @param friction by `insockFriction`
+ * @param letsThrough share of the slide let through, by `CLOSURE_LETS_SLIDE`
  */
-type SlideArgs = [dropMm: number, ballGirthClearanceMm: number, footBallGirthMm: number, friction: number, letsThrough: number, toeRoomMm: number];
-
-/** Forward slide on a heel: least, central and most, mm. */
-export const slideOf = (...args: SlideArgs): Slide => ({
-  lowMm: slideAt('low', ...args),
-  centreMm: slideAt('centre', ...args),
-  highMm: slideAt('high', ...args)
-});
-
-/** One bound of `slideOf` alone, for where thousands are asked, mm. */
-export function slideAt(
-  bound: keyof typeof SLIDE.give,
-  ...[dropMm, ballGirthClearanceMm, footBallGirthMm, friction, letsThrough, toeRoomMm]: SlideArgs
-): number {
+export function slideDrive(dropMm: number, friction: number, letsThrough: number): number {
   if (dropMm <= SLIDE.lowHeelMm) return 0;
   const wedge = Math.tan((seatWedgeDeg(dropMm) * Math.PI) / 180);
-  const drive = Math.min(1, Math.max(0, (wedge - friction + 0.2) / 0.3));
+  return Math.min(1, Math.max(0, (wedge - friction + 0.2) / 0.3)) * letsThrough;
+}
+
+/**
+ * One bound of the forward slide, mm.
+ * @param drive by `slideDrive`
+ * @param ballGirthClearanceMm girth room at the ball, negative when held
+ * @param toeRoomMm before the slide
+ */
+export function slideAt(bound: keyof typeof SLIDE.give, drive: number, ballGirthClearanceMm: number, footBallGirthMm: number, toeRoomMm: number): number {
   const most = Math.max(0, toeRoomMm + SLIDE.toeGiveMm);
   const room = Math.max(0, ballGirthClearanceMm + SLIDE.give[bound] * footBallGirthMm);
-  return Math.min(most, (room / SLIDE.girthPerMm[bound]) * drive * letsThrough);
+  return Math.min(most, (room / SLIDE.girthPerMm[bound]) * drive);
+}
+
+/** Forward slide on a heel: least, central and most, mm; what it hangs on as `slideDrive` and `slideAt` take it. */
+export function slideOf(
+  dropMm: number,
+  ballGirthClearanceMm: number,
+  footBallGirthMm: number,
+  friction: number,
+  letsThrough: number,
+  toeRoomMm: number
+): Slide {
+  const drive = slideDrive(dropMm, friction, letsThrough);
+  const at = (bound: keyof typeof SLIDE.give): number => slideAt(bound, drive, ballGirthClearanceMm, footBallGirthMm, toeRoomMm);
+  return { lowMm: at('low'), centreMm: at('centre'), highMm: at('high') };
 }
 
 /** How much a foot shortens on a drop, mm: low, centre, high. */

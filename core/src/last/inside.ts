@@ -27,3 +27,23 @@ export interface Inside {
   toeDepthMm: number;
   littleToeDepthMm: number;
 }
+
+/** An empty inside, to be overwritten. */
+export const blankInside = (): Inside => ({
+  madeForFootMm: 0,
+  insoleLengthMm: 0,
+  flexLineMm: 0,
+  family: 'round',
+  taperShiftMm: 0,
+  ballWidthMm: 0,
+  widthBasis: 'footbed',
+  heelWidthMm: 0,
+  ballGirthMm: 0,
+  waistGirthMm: 0,
+  instepGirthMm: 0,
+  throatGirthMm: null,
+  toplineGirthMm: null,
+  shaftGirthMm: null,
+  toeDepthMm: 0,
+  littleToeDepthMm: 0
+});

@@ -1,5 +1,5 @@
 import type { ToeFamilyId } from './families';
-import type { Inside, WidthBasis } from './inside';
+import { blankInside, type Inside, type WidthBasis } from './inside';
 
 /** How a fact about a shoe came to be known, best first. */
 export type EvidenceMark = 'measured' | 'felt' | 'claimed' | 'unsure' | 'not-seen';
@@ -79,16 +79,17 @@ const HEEL_WIDTH_SHARE = 0.25;
  * @param last the last
  * @param size size number in the maker's scale
  * @param widthSteps letters wider (+) or narrower (-) than the base width
+ * @param into an inside to overwrite, where thousands are looked at in a row; a new one when left out
  * @throws RangeError when the grade runs out of anything that could hold a foot
  * @example gradeLast(last, last.base.size, 0).insoleLengthMm === last.base.insoleMm
  */
-export function gradeLast(last: Last, size: number, widthSteps: number): Inside {
+export function gradeLast(last: Last, size: number, widthSteps: number, into?: Inside): Inside {
   const { base, grade } = last;
   const whole = Math.floor(size + 1e-9);
   const half = size - whole > 0.25;
-  if (grade.halves === 'width-only') return insideAt(last, whole - base.size, whole - base.size, widthSteps + (half ? 1 : 0), size);
+  if (grade.halves === 'width-only') return insideAt(last, whole - base.size, whole - base.size, widthSteps + (half ? 1 : 0), size, into);
   const sizes = size - base.size;
-  return insideAt(last, grade.coarse ? whole - base.size : sizes, sizes, widthSteps, size);
+  return insideAt(last, grade.coarse ? whole - base.size : sizes, sizes, widthSteps, size, into);
 }
 
 /**
@@ -104,7 +105,7 @@ export function gradeToFoot(last: Last, footMm: number, widthSteps: number): Ins
  * @param sizes sizes from the base that length and bottom have grown by
  * @param girthSizes sizes that the girths have grown by
  */
-function insideAt(last: Last, sizes: number, girthSizes: number, letters: number, label: number): Inside {
+function insideAt(last: Last, sizes: number, girthSizes: number, letters: number, label: number, into: Inside = blankInside()): Inside {
   const { base, grade } = last;
   const forFoot = base.forFootMm + sizes * grade.lengthPerSizeMm;
   const insole = insoleAt(last, forFoot);
@@ -117,24 +118,23 @@ function insideAt(last: Last, sizes: number, girthSizes: number, letters: number
   const bottomBySize = grade.coarse ? sizes * grade.girthPerSizeMm : bySize;
   const ballWidthMm = base.ballWidthMm + grade.bottomShare * (bottomBySize + byWidth);
   if (!(insole > 60 && ballWidthMm > 20)) throw new RangeError(`${last.name} cannot be graded to size ${Number(label.toFixed(2))}`);
-  return {
-    madeForFootMm: forFoot,
-    insoleLengthMm: insole,
-    flexLineMm: 0.725 * forFoot,
-    family: last.family,
-    taperShiftMm: last.taperShiftMm,
-    ballWidthMm,
-    widthBasis: last.widthBasis,
-    heelWidthMm: base.heelWidthMm + grade.bottomShare * (HEEL_SHARE * bottomBySize + HEEL_WIDTH_SHARE * byWidth + HEEL_SHARE * heelLetters),
-    ballGirthMm: base.ballGirthMm + bySize + byWidth,
-    waistGirthMm: girth(base.waistGirthMm, waistLetters),
-    instepGirthMm: girth(base.instepGirthMm),
-    throatGirthMm: base.throatGirthMm === undefined ? null : girth(base.throatGirthMm),
-    toplineGirthMm: base.toplineGirthMm === undefined ? null : girth(base.toplineGirthMm),
-    shaftGirthMm: base.shaftGirthMm === undefined ? null : girth(base.shaftGirthMm),
-    toeDepthMm: base.toeDepthMm * scale,
-    littleToeDepthMm: base.littleToeDepthMm * scale
-  };
+  into.madeForFootMm = forFoot;
+  into.insoleLengthMm = insole;
+  into.flexLineMm = 0.725 * forFoot;
+  into.family = last.family;
+  into.taperShiftMm = last.taperShiftMm;
+  into.ballWidthMm = ballWidthMm;
+  into.widthBasis = last.widthBasis;
+  into.heelWidthMm = base.heelWidthMm + grade.bottomShare * (HEEL_SHARE * bottomBySize + HEEL_WIDTH_SHARE * byWidth + HEEL_SHARE * heelLetters);
+  into.ballGirthMm = base.ballGirthMm + bySize + byWidth;
+  into.waistGirthMm = girth(base.waistGirthMm, waistLetters);
+  into.instepGirthMm = girth(base.instepGirthMm);
+  into.throatGirthMm = base.throatGirthMm === undefined ? null : girth(base.throatGirthMm);
+  into.toplineGirthMm = base.toplineGirthMm === undefined ? null : girth(base.toplineGirthMm);
+  into.shaftGirthMm = base.shaftGirthMm === undefined ? null : girth(base.shaftGirthMm);
+  into.toeDepthMm = base.toeDepthMm * scale;
+  into.littleToeDepthMm = base.littleToeDepthMm * scale;
+  return into;
 }
 
 /** Drop of a last in a size, mm: fixed, or growing with the foot; null where it is not known. */

@@ -103,46 +103,56 @@ function blankOutline(): ShoeOutline {
 }
 
 function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist: number, outerWaist: number, into: ShoeOutline): ShoeOutline {
-  const family = TOE_FAMILY[inside.family];
-  const table = curveTable(inside.family);
+  compileFront(inside, P, into);
   const L0 = inside.madeForFootMm;
-  const S = inside.insoleLengthMm;
   const T = inside.ballWidthMm;
-  const xi = inside.flexLineMm;
-  const xo = (inside.flexLineMm * SHOE_PLAN.outerBall) / 0.725;
-  // An early taper on a short shoe would cross the ball: the taper never starts before it.
-  const xtI = Math.min(S - 1, Math.max(S - family.innerTaper * L0 + inside.taperShiftMm, xi + 0.03 * L0));
-  const xtO = Math.min(S - 1, Math.max(S - family.outerTaper * L0 + inside.taperShiftMm, xo + 0.03 * L0));
-  const wtI = SHOE_PLAN.innerAtTaper * INNER_SHARE * P;
-  const wtO = SHOE_PLAN.outerAtTaper * OUTER_SHARE * P;
-  const tipI = (family.peak + family.flat) * P;
-  const tipO = (family.flat - family.peak) * P;
   const xh = SHOE_PLAN.heelArc * L0;
   const { innerSide, outerSide } = into;
   kx[0] = xh;
   kx[1] = SHOE_PLAN.waistAt * L0;
-  kx[2] = xi;
-  kx[3] = xtI;
+  kx[2] = inside.flexLineMm;
+  kx[3] = into.innerTaperMm;
   kw[0] = heelHalf;
   kw[1] = innerWaist * T;
   kw[2] = INNER_SHARE * P;
-  kw[3] = wtI;
+  kw[3] = into.innerAtTaper;
   pchipInto(kx, kw, 4, 0, 0, innerSide);
-  kx[2] = xo;
-  kx[3] = xtO;
+  kx[2] = outerFlexLine(inside);
+  kx[3] = into.outerTaperMm;
   kw[1] = outerWaist * T;
   kw[2] = OUTER_SHARE * P;
-  kw[3] = wtO;
+  kw[3] = into.outerAtTaper;
   pchipInto(kx, kw, 4, 0, 0, outerSide);
+  into.heelHalfMm = heelHalf;
+  into.heelArcMm = xh;
+  return into;
+}
+
+const outerFlexLine = (inside: Inside): number => (inside.flexLineMm * SHOE_PLAN.outerBall) / 0.725;
+
+/**
+ * Compiles what `frontAt` reads, from where the toes' taper starts on: a third of the work.
+ * @param P plan width, mm
+ */
+function compileFront(inside: Inside, P: number, into: ShoeOutline): void {
+  const family = TOE_FAMILY[inside.family];
+  const table = curveTable(inside.family);
+  const L0 = inside.madeForFootMm;
+  const S = inside.insoleLengthMm;
+  // An early taper on a short shoe would cross the ball: the taper never starts before it.
+  const xtI = Math.min(S - 1, Math.max(S - family.innerTaper * L0 + inside.taperShiftMm, inside.flexLineMm + 0.03 * L0));
+  const xtO = Math.min(S - 1, Math.max(S - family.outerTaper * L0 + inside.taperShiftMm, outerFlexLine(inside) + 0.03 * L0));
+  const wtI = SHOE_PLAN.innerAtTaper * INNER_SHARE * P;
+  const wtO = SHOE_PLAN.outerAtTaper * OUTER_SHARE * P;
+  const tipI = (family.peak + family.flat) * P;
+  const tipO = (family.flat - family.peak) * P;
   const uI = uAtSteepness(table, (SHOE_PLAN.cone * (S - xtI)) / (wtI - tipI));
   const uO = uAtSteepness(table, (SHOE_PLAN.cone * (S - xtO)) / (wtO - tipO));
   into.insoleMm = S;
   into.madeForMm = L0;
-  into.ballMm = xi;
+  into.ballMm = inside.flexLineMm;
   into.planWidthMm = P;
-  into.insoleWidthMm = T;
-  into.heelHalfMm = heelHalf;
-  into.heelArcMm = xh;
+  into.insoleWidthMm = inside.ballWidthMm;
   into.table = table;
   into.innerTaperMm = xtI;
   into.outerTaperMm = xtO;
@@ -154,7 +164,14 @@ function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist:
   into.innerConeW = tipI + (wtI - tipI) * fallAt(table, uI);
   into.outerConeX = xtO + (S - xtO) * uO;
   into.outerConeW = tipO + (wtO - tipO) * fallAt(table, uO);
-  return into;
+}
+
+let front: ShoeOutline | undefined;
+/** The front of a shoe alone, for `frontAt`: its walls behind the toes are not there. Overwritten by the next. */
+export function frontOf(inside: Inside, girthShare: GirthShare): ShoeOutline {
+  front ??= blankOutline();
+  compileFront(inside, planWidth(inside, girthShare), front);
+  return front;
 }
 
 /** Half-width of the inner side at x, mm. */

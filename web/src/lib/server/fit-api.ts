@@ -10,6 +10,7 @@ import {
   byRank,
   rankStock,
   type Candidate,
+  type Ranked,
   type FootFit,
   type ShopTargets,
   type Style,
@@ -91,7 +92,7 @@ export async function rankForApi(
   const wearing = { ...toWear(wear), shopTargets: targets ?? undefined };
   const worn = (['left', 'right'] as const).map((side) => footAsWorn(completeFoot(toFootInput({ ...feet[side], side })), wearing));
   const wanted = kinds && kinds.length > 0 ? styles.filter((s) => kinds.includes(s.kind)) : styles;
-  const candidates: Candidate[] = [];
+  const candidates: Ranked[] = [];
   let considered = 0;
   for (const step of rankStock(wanted, worn, wearing, limit)) {
     if (step.candidate) candidates.push(step.candidate);
@@ -100,7 +101,10 @@ export async function rankForApi(
     if (step.topStands) break;
     await breathe();
   }
-  const best = candidates.sort(byRank).slice(0, limit);
+  const best = candidates
+    .sort(byRank)
+    .slice(0, limit)
+    .map((c) => c.whole());
   const helpsOf = (c: Candidate) => {
     const shoe = shoeOf(
       wanted.find((s) => s.id === c.styleId)!,

@@ -9,6 +9,7 @@
   import SaveLine from './SaveLine.svelte';
   import { STEPS } from './steps';
   import { warm } from '$lib/workers/fit-client';
+  import { forWorker } from '$lib/workers/for-worker';
   import { shown } from './units.svelte';
 
   /** @prop stamp the stockroom's, which the fit engine fetches while the feet are measured */
@@ -20,7 +21,7 @@
   const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
 
   onMount(() => desk.restore());
-  onMount(() => warm(stamp));
+  onMount(() => warm(stamp, forWorker(desk.fitting)));
 
   /** After a conflict: what stands here is let go, and the fitting is read again as the other fitter left it. */
   async function takeTheirs(keeper: Keeper): Promise<void> {

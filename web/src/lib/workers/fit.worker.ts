@@ -1,12 +1,11 @@
 /** The fit engine beside the page: ranks the stockroom, opens one candidate, lays the feet in it with what is put in. */
 import {
+  byRank,
   checkFit,
   drawFit,
   drawSection,
-  footAsWorn,
   heldToSize,
   nextMeasures,
-  ORDINARY_WEAR,
   otherShoes,
   POINTS,
   rankStock,
@@ -15,13 +14,14 @@ import {
   sizeGrid,
   splitPair,
   wornWith,
+  type Candidate,
+  type Listed,
+  type Ranked,
   type Style,
   type Unranked
 } from '@chiave/core/fit';
-import { completeFoot } from '@chiave/core/measure';
-import { wearOf, wornFeetOf } from '../fit-feet';
+import { wearOf, wornFeetOf, type FittingState } from '../fit-feet';
 import type { Answer, Ask, Laid, PairAsk } from './messages';
-import { seal, type Sealed } from './sealed';
 
 const say = (answer: Answer): void => postMessage(answer);
 /** Only the newest job of a kind is carried on; an older one stops at its next breath. */
@@ -47,7 +47,12 @@ async function fetchStock(): Promise<ReadonlyMap<string, Style>> {
 /** How long the worker goes on before it listens and tells, ms; a first screenful is told at once. */
 const BREATH_MS = 20;
 const SCREENFUL = 12;
-const nothingToTell = () => ({ candidates: [] as Sealed[], unranked: [] as Unranked[], considered: 0, topStands: false });
+/** So many of the best are told whole unasked: at first, and when the first hundred stand. */
+const UNASKED = { first: 4, standing: 12 } as const;
+const nothingToTell = () => ({ candidates: [] as Listed[], unranked: [] as Unranked[], considered: 0, topStands: false });
+const listed = ({ styleId, verdict, probability, score, onShelf }: Ranked): Listed => ({ styleId, verdict, probability, score, onShelf });
+/** What the newest ranking has found. As whole candidates a thousand would take a tenth of its time, and most are never looked at. */
+let found = new Map<string, Ranked>();
 /** Lets what has been posted to the worker in. A channel, since a timer started again and again is held back by some milliseconds each time. */
 const channel = new MessageChannel();
 const breathing: (() => void)[] = [];
@@ -59,11 +64,12 @@ const breathe = (): Promise<void> =>
   });
 
 onmessage = async ({ data }: MessageEvent<Ask>) => {
-  if (data.kind !== 'warm') newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
+  if (data.kind !== 'warm' && data.kind !== 'tell') newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
   if (data.kind === 'stop') return;
   try {
-    if (data.kind === 'warm') await warm(data.stamp);
+    if (data.kind === 'warm') await warm(data);
     else if (data.kind === 'rank') await rank(data);
+    else if (data.kind === 'tell') say({ kind: 'told', job: data.job, candidates: data.styleIds.flatMap((id) => found.get(id)?.whole() ?? []) });
     else if (data.kind === 'open') await open(data);
     else say({ kind: 'laid', job: data.job, laid: lay(data) });
   } catch (error) {
@@ -72,26 +78,35 @@ onmessage = async ({ data }: MessageEvent<Ask>) => {
 };
 
 /** For running in only: feet that most shoes fit, and feet that hardly any does, which asks for helps. */
-const SOME_FEET = [{ lengthMm: { mm: 250 } }, { lengthMm: { mm: 232 }, ballWidthMm: { mm: 99 }, ballGirthMm: { mm: 249 } }].map((values) =>
-  (['left', 'right'] as const).map((side) => footAsWorn(completeFoot({ side, values }), ORDINARY_WEAR))
+const SOME_FEET = [{ lengthMm: 250 }, { lengthMm: 232, ballWidthMm: 99, ballGirthMm: 249 }].map((values) =>
+  Object.fromEntries(Object.entries(values).map(([id, mm]) => [id, { mm, how: 'device' }]))
 );
+const ROUNDS = 2;
 
-/** Fetches the stockroom and runs the engine in, since what has never run runs at a third of its speed; the first real question ends it. */
-async function warm(stamp: string): Promise<void> {
+/**
+ * Fetches the stockroom and runs the engine in, worn as these shoes will be: what has never run runs at a third of its speed, and what has
+ * run on things of another make has to be run in again. The first real question ends it.
+ */
+async function warm({ stamp, fitting }: Extract<Ask, { kind: 'warm' }>): Promise<void> {
   const styles = [...(await stockroom(stamp)).values()];
   let heard = performance.now();
-  for (const feet of SOME_FEET) {
-    for (const step of rankStock(styles, feet, ORDINARY_WEAR)) {
-      if (newest.rank + newest.open + newest.lay > 0) return;
-      if (step.candidate) seal(step.candidate);
-      if (performance.now() - heard < BREATH_MS) continue;
-      await breathe();
-      heard = performance.now();
+  for (let round = 0; round < ROUNDS; round++) {
+    for (const values of SOME_FEET) {
+      const { left, right } = fitting.feet;
+      const some = { ...fitting, feet: { left: { ...left, values }, right: { ...right, values } } } as FittingState;
+      for (const step of rankStock(styles, wornFeetOf(some), wearOf(some))) {
+        if (newest.rank + newest.open + newest.lay > 0) return;
+        step.candidate?.whole();
+        if (performance.now() - heard < BREATH_MS) continue;
+        await breathe();
+        heard = performance.now();
+      }
     }
   }
 }
 
 async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
+  const own = (found = new Map<string, Ranked>());
   const all = await stockroom(stamp);
   if (newest.rank !== job) return;
   const started = performance.now();
@@ -103,8 +118,16 @@ async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { 
   const named = styleIds.flatMap((id) => all.get(id) ?? []);
   const styles = heldSize === null ? named : named.flatMap((s) => heldToSize(s, heldSize) ?? []);
   let at = { done: 0, of: styles.length };
+  const wholes = new Set<string>();
+  const best = (many: number): Candidate[] =>
+    [...own.values()]
+      .sort(byRank)
+      .slice(0, many)
+      .filter(({ styleId }) => !wholes.has(styleId))
+      .map(({ styleId, whole }) => wholes.add(styleId) && whole());
   const flush = (): void => {
-    say({ kind: 'progress', job, ...at, ...tell });
+    const many = tell.topStands ? UNASKED.standing : wholes.size === 0 ? UNASKED.first : 0;
+    say({ kind: 'progress', job, ...at, ...tell, told: many > 0 ? best(many) : [] });
     tell = nothingToTell();
     told = performance.now();
   };
@@ -112,7 +135,10 @@ async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { 
     if (newest.rank !== job) return;
     at = { done, of };
     tell.considered += considered;
-    if (candidate) tell.candidates.push(seal(candidate));
+    if (candidate) {
+      own.set(candidate.styleId, candidate);
+      tell.candidates.push(listed(candidate));
+    }
     if (unranked) tell.unranked.push(unranked);
     if (topStands) {
       tell.topStands = true;

@@ -1,6 +1,20 @@
-import type { FlagId, Fit, FitDrawing, NextMeasure, OtherShoe, PairPutIn, SectionDrawing, SizeGrid, SplitPair, Style, Trade, Unranked } from '@chiave/core/fit';
+import type {
+  Candidate,
+  FlagId,
+  Fit,
+  FitDrawing,
+  Listed,
+  NextMeasure,
+  OtherShoe,
+  PairPutIn,
+  SectionDrawing,
+  SizeGrid,
+  SplitPair,
+  Style,
+  Trade,
+  Unranked
+} from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
-import type { Sealed } from './sealed';
 
 /** One size and width of a style, with what is put into either shoe of the pair. */
 export interface PairAsk {
@@ -16,8 +30,8 @@ export interface PairAsk {
  * What a page asks the fit worker. The worker fetches the stockroom itself and keeps it under its stamp; a ranking names which styles of it.
  */
 export type Ask =
-  /** Fetches the stockroom ahead of the first ranking. */
-  | { kind: 'warm'; job: number; stamp: string }
+  /** Fetches the stockroom ahead of the first ranking, and runs the engine in on how shoes are worn at this fitting. */
+  | { kind: 'warm'; job: number; stamp: string; fitting: FittingState }
   | { kind: 'stop'; job: number }
   | {
       kind: 'rank';
@@ -28,6 +42,8 @@ export type Ask =
       heldSize: number | null;
       stamp: string;
     }
+  /** Asks for the whole of what the newest ranking has listed. */
+  | { kind: 'tell'; job: number; styleIds: string[] }
   | ({ kind: 'open'; job: number; stamp: string } & PairAsk)
   | ({ kind: 'lay'; job: number } & PairAsk);
 
@@ -51,7 +67,9 @@ export type Answer =
       job: number;
       done: number;
       of: number;
-      candidates: Sealed[];
+      candidates: Listed[];
+      /** The whole of the best: what a page shows without having to ask. */
+      told: Candidate[];
       unranked: Unranked[];
       considered: number;
       /** True once: with these the first hundred, in their order, can no longer change. */
@@ -59,6 +77,7 @@ export type Answer =
     }
   /** All is told; the first hundred stood after `topMs`. */
   | { kind: 'ranked'; job: number; topMs: number; tookMs: number }
+  | { kind: 'told'; job: number; candidates: Candidate[] }
   | { kind: 'opened'; job: number; opened: Opened }
   | { kind: 'laid'; job: number; laid: Laid }
   | { kind: 'others'; job: number; others: OtherShoe[] }

@@ -1,8 +1,8 @@
 <script lang="ts">
+  import type { Listed } from '@chiave/core/fit';
   import { chance } from '../names';
   import { shown } from '../units.svelte';
   import type { StyleBrief } from '../../style-brief';
-  import { unseal, type Sealed } from '../../workers/sealed';
   import { decided } from './decided';
   import type { Ranking } from './ranking.svelte';
 
@@ -11,7 +11,7 @@
    * @prop found candidates listed now, best first
    * @prop whyLeftOut why a style is not among those ranked; null for one that is
    */
-  let { styles, ranking, found, whyLeftOut }: { styles: StyleBrief[]; ranking: Ranking; found: Sealed[]; whyLeftOut: (style: StyleBrief) => string | null } =
+  let { styles, ranking, found, whyLeftOut }: { styles: StyleBrief[]; ranking: Ranking; found: Listed[]; whyLeftOut: (style: StyleBrief) => string | null } =
     $props();
 
   /** So many names are offered at a time; a few letters more find the others. */
@@ -33,6 +33,10 @@
     return one.length === 1 ? one[0] : undefined;
   });
 
+  $effect(() => {
+    if (asked) ranking.want([asked.id]);
+  });
+
   const answer = $derived.by((): string => {
     if (typed.trim() === '') return '';
     if (!asked)
@@ -43,7 +47,8 @@
     if (without) return `${without.name}: ${without.why}.`;
     const at = found.findIndex((c) => c.styleId === asked.id);
     if (at >= 0) {
-      const c = unseal(found[at]);
+      const c = ranking.whole(asked.id);
+      if (!c) return '';
       return `${c.name} in ${c.size} ${c.width} stands ${at + 1} of ${found.length}. ${c.sentence} It is ${decided(c, shown.unit)}; ${chance(c.probability)}.`;
     }
     if (ranking.all.some((c) => c.styleId === asked.id)) return `${asked.name}: its size for these feet is not on the shelf.`;

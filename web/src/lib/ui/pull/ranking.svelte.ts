@@ -1,7 +1,7 @@
-import { byRank, type Unranked } from '@chiave/core/fit';
+import { SvelteMap } from 'svelte/reactivity';
+import { byRank, type Candidate, type Listed, type Unranked } from '@chiave/core/fit';
 import type { FittingState } from '../../fit-feet';
-import { askWorker, stopRanking } from '../../workers/fit-client';
-import type { Sealed } from '../../workers/sealed';
+import { askWhole, rankTogether, stopRanking } from '../../workers/fit-client';
 
 /** What is ranked: for whose feet, which styles, and the size that all are held to, if any. */
 export interface RankedFor {
@@ -11,45 +11,59 @@ export interface RankedFor {
   heldSize: number | null;
 }
 
-/** The list is put in order anew no more often than this while the worker goes on, ms. */
-const SHOW_EVERY_MS = 120;
+/**
+ * How often the page tells how far it is, and puts its list in order anew, while the workers go on, ms. Laying out cards takes the time of
+ * a processor that could rank, and what is read should not jump: the first come at once, and in their last order as soon as that is known.
+ */
+const TELL_EVERY_MS = 120;
+const SHOW_EVERY_MS = 480;
 
-/** A ranking as the page sees it: candidates come while the worker goes on, and stay until those of the next ranking come. */
+/** A ranking as the page sees it: candidates come while the workers go on, and stay until those of the next ranking come. */
 export class Ranking {
-  all = $state.raw<Sealed[]>([]);
+  all = $state.raw<Listed[]>([]);
   unranked = $state.raw<Unranked[]>([]);
-  progress = $state({ done: 0, of: 0 });
+  progress = $state.raw({ done: 0, of: 0 });
   running = $state(false);
   /** True from where the first hundred, in their order, can no longer change. */
   topStands = $state(false);
   considered = $state(0);
   tookMs = $state<number | null>(null);
   failed = $state('');
-  #come: Sealed[] = [];
+  #come: Listed[] = [];
   #without: Unranked[] = [];
+  #considered = 0;
+  /** Candidates whose whole is known: of what is shown, and of what comes. */
+  #told = $state.raw(new SvelteMap<string, Candidate>());
+  #tells = new SvelteMap<string, Candidate>();
+  #asked: string[] = [];
+  #at = { done: 0, of: 0 };
   #due: ReturnType<typeof setTimeout> | undefined;
+  #tell: ReturnType<typeof setInterval> | undefined;
   #unlisten: (() => void) | undefined;
 
   start(ask: RankedFor): void {
     this.drop();
     this.#come = [];
     this.#without = [];
-    this.considered = 0;
+    this.#considered = 0;
+    this.#tells = new SvelteMap();
+    this.#asked = [];
     this.tookMs = null;
     this.topStands = false;
     this.failed = '';
-    this.progress = { done: 0, of: ask.styleIds.length };
+    this.#at = this.progress = { done: 0, of: ask.styleIds.length };
     if (ask.styleIds.length === 0) return this.#show();
     this.running = true;
+    this.#tell = setInterval(() => this.#tellProgress(), TELL_EVERY_MS);
     let shown = false;
-    this.#unlisten = askWorker({ kind: 'rank', ...ask }, (answer) => {
+    this.#unlisten = rankTogether(ask, (answer) => {
       if (answer.kind === 'progress') {
         this.#come.push(...answer.candidates);
         this.#without.push(...answer.unranked);
-        this.considered += answer.considered;
-        this.progress = { done: answer.done, of: answer.of };
+        for (const c of answer.told) this.#tells.set(c.styleId, c);
+        this.#considered += answer.considered;
+        this.#at = { done: answer.done, of: answer.of };
         this.topStands ||= answer.topStands;
-        // The first are shown at once, what follows a few times a second: the list is not put in order anew for every breath of the worker.
         if (answer.topStands || (!shown && this.#come.length > 0)) {
           shown = true;
           this.#show();
@@ -64,6 +78,18 @@ export class Ranking {
     });
   }
 
+  /** The whole of a candidate that is listed, once it is told. */
+  whole = (styleId: string): Candidate | undefined => this.#told.get(styleId);
+
+  /** Has the whole of these told, as far as they are listed. */
+  want(styleIds: readonly string[]): void {
+    const into = this.#tells;
+    const missing = styleIds.filter((id) => !into.has(id) && !this.#asked.includes(id) && this.#come.some((c) => c.styleId === id));
+    if (missing.length === 0) return;
+    this.#asked.push(...missing);
+    askWhole(missing, (candidates) => candidates.forEach((c) => into.set(c.styleId, c)));
+  }
+
   /** Stops it; what has come by then stays. */
   cancel(): void {
     this.drop();
@@ -74,19 +100,28 @@ export class Ranking {
   /** Hears no more of it. */
   drop(): void {
     clearTimeout(this.#due);
+    clearInterval(this.#tell);
     this.#due = undefined;
     this.#unlisten?.();
   }
 
   #end(): void {
+    clearInterval(this.#tell);
     this.#show();
     this.running = false;
+  }
+
+  #tellProgress(): void {
+    this.progress = this.#at;
+    this.considered = this.#considered;
   }
 
   #show(): void {
     clearTimeout(this.#due);
     this.#due = undefined;
+    this.#tellProgress();
     this.all = [...this.#come].sort(byRank);
+    this.#told = this.#tells;
     this.unranked = [...this.#without];
   }
 }

@@ -19,7 +19,6 @@
   import { shown } from '$lib/ui/units.svelte';
   import type { StyleBrief } from '$lib/style-brief';
   import { forWorker } from '$lib/workers/for-worker';
-  import { unseal } from '$lib/workers/sealed';
 
   /** What may be held equal to a candidate while everything else is free. */
   const HOLDS = [
@@ -60,8 +59,11 @@
   };
   const styles = $derived(data.styles.filter((s) => whyLeftOut(s) === null));
   const found = $derived(ranking.all.filter((c) => !onlyShelf || c.onShelf > 0));
+  /** So many are in sight; the others come when the order stands. */
+  const IN_SIGHT = 4;
+  const shownIds = $derived(found.slice(0, ranking.running && !ranking.topStands ? IN_SIGHT : limit).map((c) => c.styleId));
   const cards = oneAFrame(
-    () => found.slice(0, limit),
+    () => shownIds.map(ranking.whole).filter((c) => c !== undefined),
     (c) => c.styleId
   );
   const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, put: t.put, name: byId.get(t.styleId)?.name ?? t.styleId })));
@@ -81,19 +83,16 @@
       untrack(rank);
     });
   });
+  // What is shown and not told whole yet is asked for.
+  $effect(() => ranking.want([...shownIds, ...compared]));
   onDestroy(() => ranking.drop());
 
   function holdEqual(to: HoldId): void {
-    heldTo = to === 'nothing' ? null : (heldTo ?? besides[0] ?? (found[0] ? unseal(found[0]) : null));
+    heldTo = to === 'nothing' ? null : (heldTo ?? besides[0] ?? cards.now[0] ?? null);
     hold = heldTo === null ? 'nothing' : to;
   }
 
-  const besides = $derived(
-    compared
-      .map((id) => ranking.all.find((c) => c.styleId === id))
-      .filter((c) => c !== undefined)
-      .map(unseal)
-  );
+  const besides = $derived(compared.map(ranking.whole).filter((c) => c !== undefined));
 </script>
 
 <svelte:head><title>Pull · {f.customer.name} · Chiave</title></svelte:head>
@@ -185,7 +184,7 @@
     {#each cards.now as c (c.styleId)}
       <CandidateCard
         {desk}
-        candidate={unseal(c)}
+        candidate={c}
         family={familyOf(c.styleId)!}
         compared={compared.includes(c.styleId)}
         full={compared.length >= MOST_COMPARED}

@@ -1,0 +1,123 @@
+import { effectiveDrop } from '../heel';
+import { blankInside, gradeLast, insoleOf } from '../last';
+import { likelier, tryCell, type Cell } from './cell';
+import { insideWorn, shapeOf } from './clearances';
+import { limitsOf } from './limits';
+import { atBest, mostLengthMargin, type AtBest } from './may-fit';
+import { NO_AIDS, termsOf } from './plain-zones';
+import { shoeOf, sizesOf, widthSteps, type Style } from './stock';
+import { targetsFor, type Targets } from './targets';
+import type { Wear, WornFoot } from './wear';
+
+/** Insole beyond the longer foot within which a size is worth fitting, mm. */
+const WORTH_FITTING: readonly [number, number] = [-14, 55];
+/** How many of a style's fitting sizes have their chance worked out before one is chosen, and how many of its least misfits are asked whether something helps. */
+const WEIGHED = { fits: 2, misfits: 3 } as const;
+
+/** What a first look at a style gives: its likeliest fitting sizes, or where none fits, the most margin each size and width may have. */
+export interface StyleLook {
+  style: Style;
+  sizes: readonly number[];
+  targets: Targets;
+  fitting: Cell[];
+  /** By size, and by width within a size, in half bands; empty where something fits. */
+  margins: Float64Array;
+}
+
+/** The sizes of a style worth fitting on these feet. */
+export const worthFitting = (style: Style, longestMm: number): number[] =>
+  sizesOf(style).filter((size) => {
+    const over = insoleOf(style.last, size) - longestMm;
+    return over >= WORTH_FITTING[0] && over <= WORTH_FITTING[1];
+  });
+
+const best: AtBest = { margin: 0, distance: 0 };
+/** Inside of the size and width that is looked at now: most are looked at once, and nothing of them is kept. */
+const inside = blankInside();
+/** What every size and width of the style that is looked at now can come out as. */
+let margins = new Float64Array(256);
+let distances = new Float64Array(256);
+
+/** Fills in the best that every size and width can come out as on these feet. */
+function boundAll(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear, targets: Targets): void {
+  const limits = limitsOf(targets);
+  const drop = effectiveDrop(style.heelHeightMm, style.platformMm);
+  const shapes = feet.map((foot) => shapeOf(foot, style, wear));
+  const terms = termsOf(style, wear, NO_AIDS);
+  const steps = style.widths.map((width) => widthSteps(style, width));
+  const many = sizes.length * steps.length;
+  if (many > margins.length) [margins, distances] = [new Float64Array(2 * many), new Float64Array(2 * many)];
+  for (let s = 0, at = 0; s < sizes.length; s++) {
+    // What the length alone rules out is ruled out in every width.
+    const insole = insoleOf(style.last, sizes[s]);
+    let byLength = Infinity;
+    for (let f = 0; f < feet.length; f++) byLength = Math.min(byLength, mostLengthMargin(feet[f].dims, shapes[f], style.kind, drop, insole, wear, limits));
+    for (let w = 0; w < steps.length; w++, at++) {
+      margins[at] = byLength;
+      distances[at] = 0;
+      if (byLength < 0) continue;
+      const worn = insideWorn({ inside: gradeLast(style.last, sizes[s], steps[w], inside), upper: style.upper }, wear.hoursWorn);
+      for (let f = 0; margins[at] >= 0 && f < feet.length; f++) {
+        atBest(feet[f].dims, shapes[f], shapes[f].offsetMm, style, worn, terms, limits, best);
+        margins[at] = Math.min(margins[at], best.margin);
+        distances[at] += best.distance;
+      }
+    }
+  }
+}
+
+/** Looks at every size and width of a style and fits those that may be among its two nearest to the middle of right. */
+export function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear): StyleLook {
+  const targets = targetsFor(style, wear);
+  boundAll(style, sizes, feet, wear, targets);
+  const many = sizes.length * style.widths.length;
+  const open: number[] = [];
+  for (let at = 0; at < many; at++) if (margins[at] >= 0) open.push(at);
+  const fitting: Cell[] = [];
+  for (const at of open.sort((p, q) => distances[p] - distances[q])) {
+    const last = fitting[WEIGHED.fits - 1];
+    if (last && distances[at] > last.distance) break;
+    const [size, width] = sizeAt(style, sizes, at);
+    const { cell, margin } = tryCell(size, width, shoeOf(style, size, width), targets, feet, wear, 0, last);
+    margins[at] = margin;
+    if (!cell) continue;
+    fitting.push(cell);
+    fitting.sort(likelier).splice(WEIGHED.fits);
+  }
+  return { style, sizes, targets, fitting, margins: fitting.length > 0 ? NONE : margins.slice(0, many) };
+}
+
+const NONE = new Float64Array(0);
+const sizeAt = (style: Style, sizes: readonly number[], at: number): [size: number, width: string] => {
+  const many = style.widths.length;
+  return [sizes[Math.floor(at / many)], style.widths[at % many]];
+};
+
+/** A style's least misfits, least first. */
+export function leastMisfits({ style, sizes, targets, margins: bounds }: StyleLook, feet: readonly WornFoot[], wear: Wear): Cell[] {
+  const limits = limitsOf(targets);
+  const terms = termsOf(style, wear, NO_AIDS);
+  /** The most margin both feet can have, where the first look stopped at the first that could not fit. */
+  const boundOf = (size: number, width: string, margin: number): number => {
+    const worn = insideWorn({ inside: gradeLast(style.last, size, widthSteps(style, width), inside), upper: style.upper }, wear.hoursWorn);
+    for (const foot of feet) {
+      const shape = shapeOf(foot, style, wear);
+      margin = Math.min(margin, atBest(foot.dims, shape, shape.offsetMm, style, worn, terms, limits, best).margin);
+    }
+    return margin;
+  };
+  const found: Cell[] = [];
+  const order = Array.from(bounds.keys()).sort((p, q) => bounds[q] - bounds[p]);
+  for (const at of order) {
+    const last = found[WEIGHED.misfits - 1];
+    const needed = last ? last.margin : -Infinity;
+    if (bounds[at] < needed) break;
+    const [size, width] = sizeAt(style, sizes, at);
+    if (boundOf(size, width, bounds[at]) < needed) continue;
+    const { cell } = tryCell(size, width, shoeOf(style, size, width), targets, feet, wear, needed, last);
+    if (!cell) continue;
+    found.push(cell);
+    found.sort(likelier).splice(WEIGHED.misfits);
+  }
+  return found;
+}
