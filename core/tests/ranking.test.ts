@@ -16,6 +16,7 @@ import {
   leastUsableRoom,
   likelier,
   limitsOf,
+  mostHelpedRoom,
   mostLengthMargin,
   ORDINARY_WEAR,
   outlineOffset,
@@ -318,18 +319,18 @@ describe('whether helps make it fit', () => {
 });
 
 describe('how far helps reach', () => {
-  it('no help lengthens a shoe: whatever is put in, toe room is at most what it is without the slide', () => {
+  it('no help lengthens a shoe: whatever is put in, toe room is at most what it is without the slide, or with the ball free to turn', () => {
     fc.assert(
       fc.property(fitted, ({ foot, shoe, wear: worn }) => {
         const plain = fitOnce(foot.dims, shoe, worn);
-        const most = plain.zone[ZONE_AT['toe-room']] + plain.slide.centreMm;
+        const most = mostHelpedRoom(shapeOf(foot, shoe, worn), shoe, shoe.inside, worn, plain);
         for (const trial of trialsFor(shoe, worn, NO_AIDS)) {
           const helped = fitOnce(foot.dims, shoe, trial.wear, trial.aids);
           expect(helped.zone[ZONE_AT['toe-room']]).toBeLessThanOrEqual(most + 1e-6);
-          expect(helped.zone[ZONE_AT['toe-box-width']]).toBeLessThanOrEqual(plain.zone[ZONE_AT['toe-box-width']] + trial.aids.stretchMm + 0.6);
+          expect(helped.zone[ZONE_AT['toe-box-width']]).toBeLessThanOrEqual(plain.zone[ZONE_AT['toe-box-width']] + trial.aids.stretchMm + 1);
         }
       }),
-      { numRuns: 150 }
+      { numRuns: 400 }
     );
   });
   /** How many helps a foot needs, by trying them all; null where no two are enough. */

@@ -1,14 +1,18 @@
-import { compileShoe, type ShoeOutline } from '../last';
+import { compileShoe, type Inside, type ShoeOutline } from '../last';
+import { sockOutlineMm } from '../measure';
+import type { FootShape } from '../shape';
 import { compare, fitOnce, insideWorn, outlineOffset, shapeOf, type Clearances } from './clearances';
 import { emptyEdge } from './edge';
 import { nameOf, trialsFor, type Trial } from './help-rules';
 import type { PutIn } from './put-in';
 import { judge } from './judge';
+import { KIND } from './kinds';
 import { allWithin, limitsOf, type Limits } from './limits';
-import { atBest, plainPlanInto } from './may-fit';
+import { atBest, mostUsableRoom, plainPlanInto } from './may-fit';
 import { BLANK_PLAN, blankZones, NO_AIDS, plainZones, termsOf, type Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
+import { BALL } from './toe-room';
 import type { FootDims, Wear, WornFoot } from './wear';
 import { UPPER } from './uppers';
 import { ZONE_AT } from './zones';
@@ -75,11 +79,26 @@ function workOut(shoe: Shoe, dims: FootDims, wear: Wear): HelpsOn {
   return { singles, adds, reach };
 }
 
+/** By how much a foot that a help moves may come to stand better than as it was placed, at its toes and beside them, mm. */
+const MOVED = { roomMm: 0.3, boxMm: 1 } as const;
+
+/**
+ * The most toe room that any helps can leave, mm: none lengthens a shoe, at most it keeps the foot from running forward. Where the ball
+ * keeps a foot from turning, one that stands further forward may be freer to turn.
+ */
+export function mostHelpedRoom(shape: FootShape, shoe: Shoe, inside: Inside, wear: Wear, seen: Clearances): number {
+  const { zone, slide, shortening, placement } = seen;
+  if (KIND[shoe.kind].basis === 'inside') return zone[TOE_ROOM] + slide.centreMm;
+  if (!placement.heldBy.includes(BALL)) return zone[TOE_ROOM] + slide.centreMm + MOVED.roomMm;
+  const { raised } = termsOf(shoe, wear, NO_AIDS);
+  return mostUsableRoom(shape, inside.insoleLengthMm, sockOutlineMm(wear.sockMm)) + (raised ? shortening.centreMm : 0);
+}
+
 /** True when a zone lies further outside its limits than any two helps together can bring it back. */
-function beyondReach({ zone, slide }: Clearances, { up, down }: HelpReach, { least, most }: Limits): boolean {
-  // No help lengthens a shoe: at most it keeps the foot from running forward.
-  if (zone[TOE_ROOM] + slide.centreMm < least[TOE_ROOM] - 1e-9) return true;
-  if (zone[BOX] + up[BOX] < least[BOX] - 1e-9) return true;
+function beyondReach(shape: FootShape, shoe: Shoe, inside: Inside, wear: Wear, seen: Clearances, { up, down }: HelpReach, { least, most }: Limits): boolean {
+  const { zone } = seen;
+  if (zone[TOE_ROOM] < least[TOE_ROOM] && mostHelpedRoom(shape, shoe, inside, wear, seen) < least[TOE_ROOM]) return true;
+  if (zone[BOX] + up[BOX] + MOVED.boxMm < least[BOX]) return true;
   return ADDING.some((i) => zone[i] + up[i] < least[i] - 1e-9 || zone[i] - down[i] > most[i] + 1e-9);
 }
 
@@ -105,8 +124,8 @@ export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: T
   const limits = limitsOf(targets);
   if (allWithin(seen.zone, limits)) return [];
   const { singles, adds, reach } = helpsOn(shoe, dims, wear);
-  if (beyondReach(seen, reach, limits)) return null;
   const inside = insideWorn(shoe, wear.hoursWorn);
+  if (beyondReach(shapeOf(foot, shoe, wear), shoe, inside, wear, seen, reach, limits)) return null;
   const compiled = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
   const distanceWith = (worn: Wear, aids: Aids): number => {
     const shape = shapeOf(foot, shoe, worn);

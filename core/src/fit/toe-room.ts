@@ -34,7 +34,7 @@ const probe = new Float64Array(3);
 /** Least and most turn. */
 const freedom = new Float64Array(2);
 /** In place of a toe point: the ball. */
-const BALL = -1;
+export const BALL = -1;
 const held: [number, number] = [BALL, BALL];
 /** Gap of each hull point at the turn asked last. */
 const gaps = new Float64Array(65);
