@@ -77,7 +77,9 @@ export function prospectOf(
   for (const { tangent } of parts) for (const row of tangent.straight) still = keepStraight(row, standing, still);
   const left = standing.slice(0, still);
   const chance = (needed = -1): number => {
-    const slopes = left.length > 0 && parts.some((p) => p.tangent.needsSlopes) ? slopesOf(feet, shoe, pair.inside, wear, seen) : [];
+    const asked = left.length > 0 && parts.some((p) => p.tangent.needsSlopes);
+    const boxes = parts.some((p) => p.tangent.boxNear);
+    const slopes = asked ? slopesOf(feet, shoe, pair.inside, wear, seen, boxes) : [];
     const kept = left.slice();
     let within = kept.length;
     for (let f = 0; f < parts.length && within / points > needed; f++) within = keepBent(parts[f], slopes[f], pair, kept, within);
@@ -112,7 +114,7 @@ const wide = { ballWidthMm: 0, ballGirthMm: 0, widthBasis: 'footbed' as Inside['
 
 /** As `keepStraight`, for what does not answer in a straight line: the ball's width, the toe box, toe room after the slide and the heel's lift. */
 function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, pair: Pair, points: Int16Array, still: number): number {
-  const { noise, seen, needsSlopes, usable, slideSd } = tangent;
+  const { noise, seen, needsSlopes, boxNear, usable, slideSd } = tangent;
   const { shoe, inside, z, d } = pair;
   const terms = termsOf(shoe, pair.wear, NO_AIDS);
   const { least, most } = pair.limits;
@@ -133,7 +135,7 @@ function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, 
       const { boxByTaper, boxByWider, boxByNarrower, roomByTaper, roomByWider, roomByNarrower } = slopes!;
       const wider = widens - (footWidth[n] * seen.planWidthMm) / foot.dims.ballWidthMm;
       const box = seen.zone[BOX] + boxByTaper * (later[n] + longer[n]) + (wider > 0 ? boxByWider : boxByNarrower) * wider;
-      if (box < least[BOX] || box > most[BOX]) continue;
+      if (boxNear && (box < least[BOX] || box > most[BOX])) continue;
       if (usable) room = seen.usableRoomMm + roomByTaper * later[n] + (wider > 0 ? roomByWider : roomByNarrower) * wider;
     }
     zone[HEEL_WIDTH] = seen.zone[HEEL_WIDTH] + heel[n];

@@ -63,7 +63,7 @@ export function mostLengthMargin(
 export interface AtBest {
   /** The least margin is never above this, in half bands: below nought the foot cannot fit. */
   margin: number;
-  /** The distance from the middle of right is never below this, in half bands. */
+  /** The distance from the middle of right is never below this, in half bands; nought where it cannot fit, for which it is not worked out. */
   distance: number;
 }
 
@@ -91,7 +91,7 @@ export function atBest(
   if (KIND[shoe.kind].basis === 'inside') {
     frontZones(dims, terms, insideRoom(dims, inside, terms), zone);
     into.margin = leastMargin(zone, limits);
-    into.distance = distanceOf(zone, limits);
+    into.distance = into.margin < 0 ? 0 : distanceOf(zone, limits);
     return into;
   }
   // Toe room and lift rise with the room there is: between the least and the most room lies what they come to.
@@ -106,6 +106,6 @@ export function atBest(
   zone[TOE_ROOM] = Math.max(least, Math.min(most, (limits.least[TOE_ROOM] + limits.most[TOE_ROOM]) / 2));
   into.margin = leastMargin(zone, limits);
   zone[TOE_ROOM] = Math.max(least, Math.min(most, limits.middle[TOE_ROOM]));
-  into.distance = distanceOf(zone, limits);
+  into.distance = into.margin < 0 ? 0 : distanceOf(zone, limits);
   return into;
 }

@@ -1,4 +1,6 @@
+import { effectiveDrop } from '../heel';
 import { compileShoe, type Inside, type ShoeOutline } from '../last';
+import { heelSpreadShare } from '../measure';
 import { outlineOffset, shapeOf, type Clearances } from './clearances';
 import { emptyEdge, readEdge } from './edge';
 import { disturbFoot, disturbInside, FOOT_CAUSES, SHOE_CAUSES } from './error-model';
@@ -18,6 +20,7 @@ const TOE_ROOM = ZONE_AT['toe-room'];
 const BOX = ZONE_AT['toe-box-width'];
 const SLIP = ZONE_AT['heel-slip'];
 const DEPTH = ZONE_AT['toe-box-depth'];
+const BALL_GIRTH = ZONE_AT['ball-girth'];
 
 /**
  * How usable room and toe box answer to a shoe's plan width, each way, and to where its taper starts, mm a mm. A ball that fills the shoe
@@ -38,8 +41,11 @@ const edge = emptyEdge();
 const plan = { ...BLANK_PLAN };
 const zone = blankZones();
 
-/** How the outlines of a pair answer to a change of the shoe, one a foot: each changed shoe is compiled once for both. */
-export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, wear: Wear, seen: readonly Clearances[]): Slopes[] {
+/**
+ * How the outlines of a pair answer to a change of the shoe, one a foot: each changed shoe is compiled once for both.
+ * @param boxes whether the toe boxes are asked for; they answer with nought where they are not
+ */
+export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, wear: Wear, seen: readonly Clearances[], boxes: boolean): Slopes[] {
   const share = UPPER[shoe.upper].girthShare;
   const shapes = feet.map((foot) => shapeOf(foot, shoe, wear));
   const changed = (more: Partial<Inside>): { widerMm: number; rooms: number[]; boxes: number[] } => {
@@ -49,7 +55,7 @@ export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, 
     return {
       widerMm: at.planWidthMm - seen[0].planWidthMm || 1,
       rooms: placed.map((p, f) => p.roomMm - seen[f].placement.sampledMm),
-      boxes: placed.map((p, f) => readEdge(shapes[f], at, p, false, edge) - seen[f].zone[BOX])
+      boxes: placed.map((p, f) => (boxes ? readEdge(shapes[f], at, p, false, edge) - seen[f].zone[BOX] : 0))
     };
   };
   const wider = changed({ ballWidthMm: inside.ballWidthMm + STEP_MM });
@@ -77,10 +83,11 @@ interface Noises {
   zones: Noise[];
   overBig: Noise;
   overLittle: Noise;
-  /** The shoe's own width and girth, which make its plan width, and the foot's width. */
+  /** The shoe's own width and girth, which make its plan width, and the foot's width and girth. */
   width: Noise;
   girth: Noise;
   footWidth: Noise;
+  footGirth: Noise;
   /** How much longer the shoe is for this foot than as told, and how much later its taper starts. */
   longer: Noise;
   later: Noise;
@@ -98,6 +105,8 @@ export interface Tangent {
   straight: Straight[];
   noise: Noises;
   usable: boolean;
+  /** False where the toe box lies within its limits at every point. */
+  boxNear: boolean;
   /** False where neither toe room nor toe box hangs on how the outline answers. */
   needsSlopes: boolean;
   seen: Clearances;
@@ -114,7 +123,8 @@ const STRAIGHT = ZONE_IDS.map((id, i) => ({ id, i })).filter(({ id, i }) => ZONE
 const kept = new WeakMap<Float64Array, WeakMap<InsideSd, Map<number, Noises>>>();
 
 /**
- * The noise of a foot in any shoe known as well, on as high a heel: the same in every size, width and last, so worked out once.
+ * The noise of a foot in any shoe known as well, on as high a heel: the same in every size, width and last, so worked out once; the heel
+ * only makes a ball spread.
  * @param z points of doubt of the pair
  * @param f place of the foot in the pair
  */
@@ -124,13 +134,38 @@ function noisesOf(foot: WornFoot, f: number, z: Float64Array, points: number, sh
   const ofLast = ofPair.get(shoe.sd) ?? new Map<number, Noises>();
   ofPair.set(shoe.sd, ofLast);
   // What a zone that a shoe has not would answer is never asked for: one number says which heel, throat and foot.
-  const throat = KIND[shoe.kind].pullOn ? 1 : 0;
-  const key = ((shoe.heelHeightMm - shoe.platformMm) * 2 + throat) * 2 + f;
-  const found = ofLast.get(key) ?? workOut(foot, f, z, points, shoe, inside, wear);
-  ofLast.set(key, found);
-  return found;
+  const which = (KIND[shoe.kind].pullOn ? 1 : 0) * 2 + f;
+  const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
+  const key = (drop + DROPS) * 4 + which;
+  const found = ofLast.get(key);
+  if (found) return found;
+  const flat = ofLast.get(which) ?? workOut(foot, f, z, points, shoe, inside, wear);
+  ofLast.set(which, flat);
+  const raised = onHeel(flat, drop);
+  ofLast.set(key, raised);
+  return raised;
+}
+/** Above every drop below nought, mm: keys of heels are none of a flat shoe's. */
+const DROPS = 1000;
+
+/** Noise on a heel, from that on the flat: there the ball spreads, and its noise with it. */
+function onHeel(flat: Noises, dropMm: number): Noises {
+  const more = heelSpreadShare(dropMm);
+  if (more === 0) return flat;
+  const { at } = flat.zones[BALL_GIRTH];
+  const ball = withEnds({ at: at.map((mm, n) => mm - more * flat.footGirth.at[n]), least: 0, most: 0 });
+  return { ...flat, zones: flat.zones.map((noise, i) => (i === BALL_GIRTH ? ball : noise)) };
 }
 
+function withEnds(noise: Noise): Noise {
+  for (const mm of noise.at) {
+    if (mm < noise.least) noise.least = mm;
+    if (mm > noise.most) noise.most = mm;
+  }
+  return noise;
+}
+
+/** Noise on the flat. */
 function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, shoe: Shoe, inside: Inside, wear: Wear): Noises {
   const none = (): Noise => ({ at: new Float64Array(points), least: 0, most: 0 });
   const noises: Noises = {
@@ -140,12 +175,13 @@ function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, sho
     width: none(),
     girth: none(),
     footWidth: none(),
+    footGirth: none(),
     longer: none(),
     later: none()
   };
   const d = z.length / points;
   const offset = outlineOffset(shoe, wear);
-  const terms = termsOf(shoe, wear, NO_AIDS);
+  const terms = { ...termsOf(shoe, wear, NO_AIDS), spreads: 1 };
   const zonesOf = (dims: FootDims, it: Inside, into: Float64Array): void => plainZones(dims, terms, it, plainPlanInto(it, shoe, plan), offset, into);
   const before = blankZones();
   zonesOf(foot.dims, inside, before);
@@ -171,15 +207,11 @@ function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, sho
     add(noises.width, now.ballWidthMm - inside.ballWidthMm);
     add(noises.girth, now.ballGirthMm - inside.ballGirthMm);
     add(noises.footWidth, dims.ballWidthMm - foot.dims.ballWidthMm);
+    add(noises.footGirth, dims.ballGirthMm - foot.dims.ballGirthMm);
     add(noises.longer, now.insoleLengthMm - inside.insoleLengthMm - (dims.lengthMm - foot.dims.lengthMm));
     add(noises.later, now.taperShiftMm - inside.taperShiftMm);
   }
-  for (const noise of [...noises.zones, noises.overBig, noises.overLittle]) {
-    for (const mm of noise.at) {
-      if (mm < noise.least) noise.least = mm;
-      if (mm > noise.most) noise.most = mm;
-    }
-  }
+  [...noises.zones, noises.overBig, noises.overLittle].forEach(withEnds);
   return noises;
 }
 
@@ -211,5 +243,5 @@ export function tangentOf(
   straight.push(straightAt(lower + big, DEPTH, noise.overBig), straightAt(lower + little, DEPTH, noise.overLittle));
   const usable = KIND[shoe.kind].basis === 'usable';
   const boxNear = Math.min(Math.abs(seen.zone[BOX] - limits.least[BOX]), Math.abs(seen.zone[BOX] - limits.most[BOX])) < BOX_FAR_MM;
-  return { straight, noise, usable, needsSlopes: usable || boxNear, seen, slideSd: (seen.slide.highMm - seen.slide.lowMm) / 4 };
+  return { straight, noise, usable, boxNear, needsSlopes: usable || boxNear, seen, slideSd: (seen.slide.highMm - seen.slide.lowMm) / 4 };
 }
