@@ -93,6 +93,6 @@ export function byRank(p: Omit<Listed, 'onShelf'>, q: Omit<Listed, 'onShelf'>): 
     VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] ||
     fiftieth(q.probability) - fiftieth(p.probability) ||
     q.score - p.score ||
-    p.styleId.localeCompare(q.styleId)
+    (p.styleId < q.styleId ? -1 : p.styleId > q.styleId ? 1 : 0)
   );
 }

@@ -76,6 +76,12 @@
     const heldSize = hold === 'size' && heldTo ? heldTo.sizeNumber : null;
     ranking.start({ fitting: forWorker(f), stamp: data.stamp, styleIds: styles.map((s) => s.id), heldSize });
   }
+  /** What is not looked at first is laid out a frame later, so that the step to this page is no long task. */
+  let laidOut = $state(false);
+  onMount(() => {
+    const frame = requestAnimationFrame(() => (laidOut = true));
+    return () => cancelAnimationFrame(frame);
+  });
   onMount(() => {
     // Ranked anew whenever what is asked for changes; the feet cannot change while this page is open.
     $effect(() => {
@@ -109,12 +115,14 @@
       )}
     </summary>
     <div class="mt-2 grid gap-3">
-      <Ticks
-        legend="Kinds of shoe (none: every kind)"
-        options={KIND_CHOICES}
-        chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}
-        onchange={(kinds) => desk.patch({ kinds })}
-      />
+      {#if laidOut}
+        <Ticks
+          legend="Kinds of shoe (none: every kind)"
+          options={KIND_CHOICES}
+          chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}
+          onchange={(kinds) => desk.patch({ kinds })}
+        />
+      {/if}
     </div>
   </details>
   <div class="mt-3 flex flex-wrap items-end gap-4">
@@ -175,7 +183,7 @@
       The fit engine stopped: {ranking.failed}. <button class="underline" onclick={rank}>Try again</button>
     </p>{/if}
 
-  <WhyNot styles={data.styles} {ranking} {found} {whyLeftOut} />
+  {#if laidOut}<WhyNot styles={data.styles} {ranking} {found} {whyLeftOut} />{/if}
   {#if besides.length > 1}
     <SideBySide shoes={besides} customerId={f.customer.id} onnone={() => (compared = [])} />
   {/if}
