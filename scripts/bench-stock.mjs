@@ -220,10 +220,18 @@ async function measureCold(browser, id) {
   await page.close();
 }
 
+/** How fast this machine is just now: shared ones swing by two or three within the hour. Ten million steps of arithmetic, ms. */
+function tenMillionSteps() {
+  const began = performance.now();
+  let x = 1;
+  for (let i = 1; i <= 1e7; i++) x = (x * 1.0000001 + i) % 1e9;
+  return x > 0 ? performance.now() - began : NaN;
+}
+
 /** Ranks the whole stockroom for two feet in the worker, as a fitting goes: from Ask to Pull, and there again and again. */
 async function measureRanking(browser, what, feet) {
   const id = await fittingFor(...feet);
-  console.log(`  ranked for ${what}`);
+  console.log(`  ranked for ${what}; ten million steps of arithmetic take ${Math.round(tenMillionSteps())} ms just now`);
   await measureCold(browser, id);
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.addInitScript(watchWorker);

@@ -43,43 +43,37 @@ export interface Ranked extends Listed {
 /** @param helps what makes it fit: nothing needed, or null where no two helps do */
 export function rankedAs(style: Style, cell: Cell, probability: number, helps: string[] | null): Ranked {
   const verdict: Verdict = cell.fits ? 'fits' : helps ? 'fits-with-help' : 'does-not-fit';
-  const shelved = onShelf(style, cell.size, cell.width);
-  return {
-    styleId: style.id,
-    verdict,
-    probability,
-    score: cell.score,
-    onShelf: shelved,
-    whole: () => tell(style, cell, verdict, probability, helps, shelved)
+  // Only what is told is held on to: of thousands of cells the rest would weigh more.
+  const { size, width, score, tightness, character, decidedBy, spoken } = cell;
+  const shelved = onShelf(style, size, width);
+  const whole = (): Candidate => {
+    const zones = { left: [], right: [] } as Record<Side, ZoneBrief[]>;
+    for (const foot of spoken) zones[foot.side] = zonesInBrief(foot);
+    return {
+      styleId: style.id,
+      name: style.name,
+      maker: style.maker.name,
+      lastId: style.last.id,
+      lastName: style.last.name,
+      kind: style.kind,
+      forWhom: style.forWhom,
+      scale: style.scale,
+      size: sizeText(style, size),
+      sizeNumber: size,
+      width,
+      verdict,
+      probability,
+      score,
+      tightness,
+      character,
+      decidedBy,
+      sentence: sentence(verdict, spoken, helps ?? []),
+      zones,
+      onShelf: shelved,
+      heelHeightMm: style.heelHeightMm
+    };
   };
-}
-
-function tell(style: Style, cell: Cell, verdict: Verdict, probability: number, helps: string[] | null, shelved: number): Candidate {
-  const zones = { left: [], right: [] } as Record<Side, ZoneBrief[]>;
-  for (const foot of cell.spoken) zones[foot.side] = zonesInBrief(foot);
-  return {
-    styleId: style.id,
-    name: style.name,
-    maker: style.maker.name,
-    lastId: style.last.id,
-    lastName: style.last.name,
-    kind: style.kind,
-    forWhom: style.forWhom,
-    scale: style.scale,
-    size: sizeText(style, cell.size),
-    sizeNumber: cell.size,
-    width: cell.width,
-    verdict,
-    probability,
-    score: cell.score,
-    tightness: cell.tightness,
-    character: cell.character,
-    decidedBy: cell.decidedBy,
-    sentence: sentence(verdict, cell.spoken, helps ?? []),
-    zones,
-    onShelf: shelved,
-    heelHeightMm: style.heelHeightMm
-  };
+  return { styleId: style.id, verdict, probability, score, onShelf: shelved, whole };
 }
 
 export const VERDICT_ORDER: Readonly<Record<Verdict, number>> = { fits: 0, 'fits-with-help': 1, 'does-not-fit': 2 };

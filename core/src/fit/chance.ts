@@ -4,7 +4,7 @@ import { FOOT_CAUSES, POINTS, pointsOf, SHOE_CAUSES, SLIDE_CAUSE } from './error
 import { limitsOf, type Limits } from './limits';
 import { blankZones, frontZones, NO_AIDS, termsOf } from './plain-zones';
 import type { Shoe } from './shoe';
-import { slopesOf, tangentOf, type Slopes, type Straight, type Tangent } from './tangent';
+import { slopesOf, STRAIGHT, tangentOf, type Noise, type Slopes, type Tangent } from './tangent';
 import type { Targets } from './targets';
 import { UPPER } from './uppers';
 import type { Wear, WornFoot } from './wear';
@@ -17,6 +17,7 @@ const HEEL_WIDTH = ZONE_AT['heel-width'];
 const TOE_ROOM = ZONE_AT['toe-room'];
 const BOX = ZONE_AT['toe-box-width'];
 const SLIP = ZONE_AT['heel-slip'];
+const DEPTH = ZONE_AT['toe-box-depth'];
 const zone = blankZones();
 
 /** A chance that is not worked out yet. */
@@ -74,7 +75,7 @@ export function prospectOf(
   let still = points;
   if (standing.length < points) standing = new Int16Array(points);
   for (let n = 0; n < points; n++) standing[n] = n;
-  for (const { tangent } of parts) for (const row of tangent.straight) still = keepStraight(row, standing, still);
+  for (const { tangent } of parts) still = keepStraight(tangent, pair.limits, standing, still);
   const left = standing.slice(0, still);
   const chance = (needed = -1): number => {
     const asked = left.length > 0 && parts.some((p) => p.tangent.needsSlopes);
@@ -92,11 +93,21 @@ export function prospectOf(
 export const chanceOf = (...args: Parameters<typeof prospectOf>): number => prospectOf(...args).chance();
 
 /**
- * Keeps of the points still standing those at which a zone that answers in a straight line lies within its limits.
+ * Keeps of the points still standing those at which every zone that answers in a straight line lies within its limits.
  * @param points the first `still` of them stand; those kept come first afterwards
  * @returns how many
  */
-function keepStraight({ low, high, noise }: Straight, points: Int16Array, still: number): number {
+function keepStraight({ noise, seen, overBigMm, overLittleMm }: Tangent, { least, most }: Limits, points: Int16Array, still: number): number {
+  for (const i of STRAIGHT) {
+    const mm = seen.zone[i];
+    // Zones a shoe has not are NaN.
+    if (mm === mm) still = keepBetween(least[i] - mm, most[i] - mm, noise.zones[i], points, still);
+  }
+  still = keepBetween(least[DEPTH] - overBigMm, most[DEPTH] - overBigMm, noise.overBig, points, still);
+  return keepBetween(least[DEPTH] - overLittleMm, most[DEPTH] - overLittleMm, noise.overLittle, points, still);
+}
+
+function keepBetween(low: number, high: number, noise: Noise, points: Int16Array, still: number): number {
   if (noise.least >= low && noise.most <= high) return still;
   const { at } = noise;
   let kept = 0;

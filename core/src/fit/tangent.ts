@@ -72,7 +72,7 @@ export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, 
 }
 
 /** How far a number of a fit lies off what it is told as, at every point of doubt, and between what, mm. */
-interface Noise {
+export interface Noise {
   at: Float64Array;
   least: number;
   most: number;
@@ -93,17 +93,12 @@ interface Noises {
   later: Noise;
 }
 
-/** A zone that answers in a straight line: within its limits while its noise lies between two numbers. */
-export interface Straight {
-  low: number;
-  high: number;
-  noise: Noise;
-}
-
 /** The tangent of one foot's fit. */
 export interface Tangent {
-  straight: Straight[];
   noise: Noises;
+  /** Depth over the big toe and over the little toe. */
+  overBigMm: number;
+  overLittleMm: number;
   usable: boolean;
   /** False where the toe box lies within its limits at every point. */
   boxNear: boolean;
@@ -118,7 +113,8 @@ const CAUSES = SHOE_CAUSES + FOOT_CAUSES;
 const BOX_FAR_MM = 6;
 /** Zones whose answer is no straight line: found along the outline or from what is found there, bent where a shoe's plan width ends, or the lower of two. */
 const NOT_STRAIGHT = new Set([BOX, TOE_ROOM, SLIP, ZONE_AT['ball-width'], DEPTH]);
-const STRAIGHT = ZONE_IDS.map((id, i) => ({ id, i })).filter(({ id, i }) => ZONE[id].decides && !NOT_STRAIGHT.has(i));
+/** Places of the zones that answer in a straight line: within their limits while their noise lies between two numbers. */
+export const STRAIGHT = ZONE_IDS.flatMap((id, i) => (ZONE[id].decides && !NOT_STRAIGHT.has(i) ? [i] : []));
 
 const kept = new WeakMap<Float64Array, WeakMap<InsideSd, Map<number, Noises>>>();
 
@@ -234,14 +230,19 @@ export function tangentOf(
   seen: Clearances
 ): Tangent {
   const noise = noisesOf(foot, f, z, points, shoe, inside, wear);
-  const straightAt = (mm: number, i: number, of: Noise): Straight => ({ low: limits.least[i] - mm, high: limits.most[i] - mm, noise: of });
-  const straight: Straight[] = [];
-  for (const { i } of STRAIGHT) if (seen.zone[i] === seen.zone[i]) straight.push(straightAt(seen.zone[i], i, noise.zones[i]));
   // The lower of two depths bends where they cross: each is followed on its own.
   const [big, little] = [bigToeDepth(foot.dims, inside), littleToeDepth(foot.dims, inside)];
   const lower = seen.zone[DEPTH] - Math.min(big, little);
-  straight.push(straightAt(lower + big, DEPTH, noise.overBig), straightAt(lower + little, DEPTH, noise.overLittle));
   const usable = KIND[shoe.kind].basis === 'usable';
   const boxNear = Math.min(Math.abs(seen.zone[BOX] - limits.least[BOX]), Math.abs(seen.zone[BOX] - limits.most[BOX])) < BOX_FAR_MM;
-  return { straight, noise, usable, boxNear, needsSlopes: usable || boxNear, seen, slideSd: (seen.slide.highMm - seen.slide.lowMm) / 4 };
+  return {
+    noise,
+    overBigMm: lower + big,
+    overLittleMm: lower + little,
+    usable,
+    boxNear,
+    needsSlopes: usable || boxNear,
+    seen,
+    slideSd: (seen.slide.highMm - seen.slide.lowMm) / 4
+  };
 }

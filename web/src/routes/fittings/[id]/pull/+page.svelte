@@ -76,17 +76,20 @@
     const heldSize = hold === 'size' && heldTo ? heldTo.sizeNumber : null;
     ranking.start({ fitting: forWorker(f), stamp: data.stamp, styleIds: styles.map((s) => s.id), heldSize });
   }
-  /** What is not looked at first is laid out a frame later, so that the step to this page is no long task. */
+  /** What is not looked at first is laid out after the first cards, so that the step to this page is no long task. */
   let laidOut = $state(false);
-  onMount(() => {
+  $effect(() => {
+    if (!started || (ranking.running && ranking.all.length === 0)) return;
     const frame = requestAnimationFrame(() => (laidOut = true));
     return () => cancelAnimationFrame(frame);
   });
+  let started = $state(false);
   onMount(() => {
     // Ranked anew whenever what is asked for changes; the feet cannot change while this page is open.
     $effect(() => {
       void styles;
       untrack(rank);
+      started = true;
     });
   });
   // What is shown and not told whole yet is asked for.
