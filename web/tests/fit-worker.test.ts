@@ -128,6 +128,11 @@ describe('ranking in the worker', () => {
     expect(unasked.map((c) => c.styleId)).toEqual(expect.arrayContaining(best(candidates(1), 12)));
     expect(unasked.length).toBeLessThanOrEqual(16);
     expect(unasked[0].sentence.length).toBeGreaterThan(20);
+    // Of so few that what was told first is among the best, too.
+    await rank(2);
+    const few = of('progress', 2).flatMap((a) => a.told.map((c) => c.styleId));
+    expect(few.length).toBeGreaterThanOrEqual(12);
+    expect(new Set(few).size).toBe(few.length);
   });
   it('of what it has not listed, or not in the newest ranking, it tells nothing', async () => {
     await rank(1);

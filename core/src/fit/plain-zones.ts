@@ -89,6 +89,7 @@ export interface Terms {
   instepRightMm: number;
 }
 
+/** Works out the terms of a shoe of a kind, heel and closure as it is worn. @param aids what is put into it */
 export function termsOf(shoe: Pick<Shoe, 'kind' | 'closure' | 'soleStiffness' | 'heelHeightMm' | 'platformMm'>, wear: Wear, aids: Aids): Terms {
   const kind = KIND[shoe.kind];
   const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
@@ -100,7 +101,7 @@ export function termsOf(shoe: Pick<Shoe, 'kind' | 'closure' | 'soleStiffness' | 
     fillerMm: aids.toeFillerMm,
     gripMm: aids.heelGripMm,
     narrowsHeelMm: GRIP.narrowsHeel * aids.heelGripMm,
-    depthTakenMm: 2 * sockOutlineMm(wear.sockMm) + wear.insertMm + aids.halfInsoleMm,
+    depthTakenMm: layersMm(wear, aids),
     girthTakenMm: insertGirth,
     ballTakenMm: insertGirth + INSERT_GIRTH * underBallMm(aids),
     instepTakenMm: insertGirth + TONGUE_PAD_GIRTH * aids.tonguePadMm - aids.lacingMm,
@@ -123,9 +124,10 @@ export const insideRoom = (dims: FootDims, inside: Inside, { sockMm, gripMm, fil
 export const bigToeDepth = (dims: FootDims, inside: Inside): number => inside.toeDepthMm - dims.toeHeightMm;
 export const littleToeDepth = (dims: FootDims, inside: Inside): number => inside.littleToeDepthMm - dims.littleToeHeightMm;
 
-/** What hammer toe, sock, insert and half insole take of the depth over every toe, mm: which toe stands up is not kept. */
-export const depthTakenMm = (dims: FootDims, wear: Wear, aids: Aids): number =>
-  dims.hammerToeMm + 2 * sockOutlineMm(wear.sockMm) + wear.insertMm + aids.halfInsoleMm;
+/** What sock, insert and half insole take of the depth over every toe, mm. */
+const layersMm = (wear: Wear, aids: Aids): number => 2 * sockOutlineMm(wear.sockMm) + wear.insertMm + aids.halfInsoleMm;
+/** What is taken of the depth over every toe, hammer toe among it, mm: which toe stands up is not kept. */
+export const depthTakenMm = (dims: FootDims, wear: Wear, aids: Aids): number => dims.hammerToeMm + layersMm(wear, aids);
 
 /**
  * Clearances that need no outline: widths, girths, depth, flex line. Zones that do not apply are NaN; those of the toes' outline and what

@@ -8,7 +8,7 @@ import type { Answer, Ask } from './messages';
  * stockroom, so there are no more than two; and one processor is left to the page, which otherwise waits for them.
  */
 const crew: Worker[] = [];
-const most = (): number => Math.max(1, Math.min(2, navigator.hardwareConcurrency - 1));
+const most = (): number => Math.max(1, Math.min(2, (navigator.hardwareConcurrency || 2) - 1));
 let jobs = 0;
 /** Each job's answers go to whoever asked. */
 const listeners = new Map<number, (answer: Answer) => void>();

@@ -34,7 +34,9 @@
   });
 
   $effect(() => {
-    if (asked) ranking.want([asked.id]);
+    const at = asked?.id;
+    // Asked again whenever more is listed.
+    if (at !== undefined && found.some((c) => c.styleId === at)) ranking.want([at]);
   });
 
   const answer = $derived.by((): string => {

@@ -94,7 +94,7 @@
   });
   // What is shown and not told whole yet is asked for.
   $effect(() => ranking.want([...shownIds, ...compared]));
-  onDestroy(() => ranking.drop());
+  onDestroy(() => ranking.cancel());
 
   function holdEqual(to: HoldId): void {
     heldTo = to === 'nothing' ? null : (heldTo ?? besides[0] ?? cards.now[0] ?? null);
