@@ -69,6 +69,7 @@ process.on('exit', () => rmSync(scratch, { recursive: true, force: true }));
 
 if (wanted('check')) {
   check('types of the core', 'npx', ['tsc', '-p', 'core']);
+  check('types of the core’s tests', 'npx', ['tsc', '-p', 'core/tests']);
   check('types of the web', 'npm', ['run', '--silent', 'check', '-w', 'web']);
   check('lint', 'npx', ['eslint', '.']);
   check('format', 'npx', ['prettier', '--check', '.']);
