@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkFit, completeShoe, footAsWorn, ORDINARY_WEAR } from '../src/fit';
-import { ankleReaches, effectiveDrop, HEEL, insockFriction, pitchOf, seatWedgeDeg, shorteningOf, slideOf } from '../src/heel';
+import { ankleReaches, effectiveDrop, HEEL, insockFriction, pitchOf, seatWedgeDeg, shorteningOf, slideDrive, slideOf } from '../src/heel';
 import { completeFoot } from '../src/measure';
 
 const drop = fc.double({ min: 26, max: 200, noNaN: true });
@@ -44,11 +44,11 @@ describe('pitch of a heel on a foot', () => {
 
 describe('the slide', () => {
   it('is nought on low heels and when the ball is held, and bounded by the toes', () => {
-    expect(slideOf(25, 10, 230, 0.3, 1, 20)).toEqual({ lowMm: 0, centreMm: 0, highMm: 0 });
-    expect(slideOf(80, -10, 230, 0.3, 1, 20).highMm).toBe(0);
+    expect(slideOf(slideDrive(25, 0.3, 1), 10, 230, 20)).toEqual({ lowMm: 0, centreMm: 0, highMm: 0 });
+    expect(slideOf(slideDrive(80, 0.3, 1), -10, 230, 20).highMm).toBe(0);
     fc.assert(
       fc.property(drop, fc.double({ min: -12, max: 15, noNaN: true }), fc.double({ min: -3, max: 20, noNaN: true }), (d, girth, room) => {
-        const s = slideOf(d, girth, 225, 0.3, 1, room);
+        const s = slideOf(slideDrive(d, 0.3, 1), girth, 225, room);
         expect(s.lowMm).toBeLessThanOrEqual(s.centreMm);
         expect(s.centreMm).toBeLessThanOrEqual(s.highMm);
         expect(s.highMm).toBeLessThanOrEqual(Math.max(0, room + 2) + 1e-9);
@@ -56,7 +56,7 @@ describe('the slide', () => {
     );
   });
   it('a lace holds more than a strap, a strap more than nothing; bare skin holds more than a stocking', () => {
-    const at = (lets: number, friction: number) => slideOf(80, 0, 225, friction, lets, 20).centreMm;
+    const at = (lets: number, friction: number) => slideOf(slideDrive(80, friction, lets), 0, 225, 20).centreMm;
     expect(at(0.3, 0.3)).toBeLessThan(at(0.6, 0.3));
     expect(at(0.6, 0.3)).toBeLessThan(at(1, 0.3));
     expect(insockFriction(0)).toBeGreaterThan(insockFriction(0.3));

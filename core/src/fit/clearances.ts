@@ -1,5 +1,5 @@
 import { sockOutlineMm } from '../measure';
-import { effectiveDrop, shorteningOf, slideAt, type Slide } from '../heel';
+import { effectiveDrop, shorteningOf, slideOf, type Slide } from '../heel';
 import { compileShoe, type Inside, type ShoeOutline } from '../last';
 import { compileFootShape, type FootShape } from '../shape';
 import { emptyEdge, readEdge, type Edge } from './edge';
@@ -92,13 +92,12 @@ export function clearancesOf(
   edge: Edge
 ): Clearances {
   const flat = flatRoom(dims, shoe, terms, inside, placement);
-  const slide = (bound: 'low' | 'centre' | 'high'): number => slideAt(bound, terms.drive, zone[ZONE_AT['ball-girth']], dims.ballGirthMm, flat);
   return {
     zone,
     insideRoomMm: insideRoom(dims, inside, terms),
     usableRoomMm: placement.roomMm - terms.fillerMm,
     placement,
-    slide: { lowMm: slide('low'), centreMm: slide('centre'), highMm: slide('high') },
+    slide: slideOf(terms.drive, zone[ZONE_AT['ball-girth']], dims.ballGirthMm, flat),
     shortening: shorteningOf(effectiveDrop(shoe.heelHeightMm, shoe.platformMm), dims.lengthMm),
     planWidthMm: outline.planWidthMm,
     edge

@@ -90,8 +90,7 @@ export function mostHelpedRoom(shape: FootShape, shoe: Shoe, inside: Inside, wea
   const { zone, slide, shortening, placement } = seen;
   if (KIND[shoe.kind].basis === 'inside') return zone[TOE_ROOM] + slide.centreMm;
   if (!placement.heldBy.includes(BALL)) return zone[TOE_ROOM] + slide.centreMm + MOVED.roomMm;
-  const { raised } = termsOf(shoe, wear, NO_AIDS);
-  return mostUsableRoom(shape, inside.insoleLengthMm, sockOutlineMm(wear.sockMm)) + (raised ? shortening.centreMm : 0);
+  return mostUsableRoom(shape, inside.insoleLengthMm, sockOutlineMm(wear.sockMm)) + shortening.centreMm;
 }
 
 /** True when a zone lies further outside its limits than any two helps together can bring it back. */

@@ -50,11 +50,17 @@ export function placeFoot(foot: FootShape, shoe: ShoeOutline, forwardMm: number)
   const k = squeezeIn(foot, shoe);
   const xc = HEEL_ARC * foot.lengthMm;
   turnFreedom(foot, shoe, xc, forwardMm);
-  askedAt = NaN;
-  const theta = bestTurn(foot, shoe, k, xc, forwardMm, freedom[0], freedom[1]);
-  // The turn asked last is mostly the best one: its gaps stand already.
-  if (askedAt !== theta) leastGap(foot, shoe, k, xc, forwardMm, theta);
+  const theta = turned(foot, shoe, k, xc, forwardMm);
   return refine(foot, shoe, k, xc, forwardMm, theta, probe[0]);
+}
+
+/** Turns a foot to the best place within `freedom` and reads its gaps there, into `probe`. @returns the turn */
+function turned(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number): number {
+  askedAt = NaN;
+  const theta = bestTurn(foot, shoe, k, xc, forward, freedom[0], freedom[1]);
+  // The turn asked last is mostly the best one: its gaps stand already.
+  if (askedAt !== theta) leastGap(foot, shoe, k, xc, forward, theta);
+  return theta;
 }
 
 /**
@@ -80,16 +86,13 @@ export function placeNear(foot: FootShape, shoe: ShoeOutline, placed: Placement)
   const k = squeezeIn(foot, shoe);
   const xc = HEEL_ARC * foot.lengthMm;
   turnFreedom(foot, shoe, xc, forwardMm);
-  const [low, high] = freedom;
   const [out, inn] = heldBy;
   if (out === BALL && inn === BALL) {
-    askedAt = NaN;
-    const theta = bestTurn(foot, shoe, k, xc, forwardMm, low, high);
-    if (askedAt !== theta) leastGap(foot, shoe, k, xc, forwardMm, theta);
+    const theta = turned(foot, shoe, k, xc, forwardMm);
     return { roomMm: probe[0], theta, forwardMm };
   }
-  const stays = Math.min(high, Math.max(low, placed.theta));
-  const theta = out === BALL ? low : inn === BALL ? high : meeting(foot, shoe, k, xc, forwardMm, stays, out, inn, low, high);
+  const stays = free(placed.theta);
+  const theta = out === BALL ? freedom[0] : inn === BALL ? freedom[1] : meeting(foot, shoe, k, xc, forwardMm, stays, out, inn);
   leastGap(foot, shoe, k, xc, forwardMm, theta);
   const roomMm = probe[0];
   if (theta === stays) return { roomMm, theta, forwardMm };
@@ -97,25 +100,17 @@ export function placeNear(foot: FootShape, shoe: ShoeOutline, placed: Placement)
   return probe[0] > roomMm ? { roomMm: probe[0], theta: stays, forwardMm } : { roomMm, theta, forwardMm };
 }
 
-/** The turn at which two toe points have the same gap, along their tangents at a turn. */
-function meeting(
-  foot: FootShape,
-  shoe: ShoeOutline,
-  k: number,
-  xc: number,
-  forward: number,
-  at: number,
-  out: number,
-  inn: number,
-  low: number,
-  high: number
-): number {
+/** The turn at which two toe points have the same gap, along their tangents at a turn, as far as the ball leaves it free. */
+function meeting(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, at: number, out: number, inn: number): number {
   pointGap(foot, shoe, k, xc, forward, at, out);
   const [gapOut, slopeOut] = probe;
   pointGap(foot, shoe, k, xc, forward, at, inn);
   const turn = (probe[0] - gapOut) / (slopeOut - probe[1]);
-  return turn === turn ? Math.min(high, Math.max(low, at + turn)) : at;
+  return turn === turn ? free(at + turn) : at;
 }
+
+/** A turn, as far as `freedom` lets it. */
+const free = (theta: number): number => Math.min(freedom[1], Math.max(freedom[0], theta));
 
 const squeezeIn = (foot: FootShape, shoe: ShoeOutline): number =>
   Math.min(1, Math.max(LEAST_SQUEEZE, shoe.planWidthMm / (foot.plainWidthMm + 2 * foot.offsetMm)));

@@ -63,18 +63,9 @@ export function slideAt(bound: keyof typeof SLIDE.give, drive: number, ballGirth
   return Math.min(most, (room / SLIDE.girthPerMm[bound]) * drive);
 }
 
-/** Forward slide on a heel: least, central and most, mm; what it hangs on as `slideDrive` and `slideAt` take it. */
-export function slideOf(
-  dropMm: number,
-  ballGirthClearanceMm: number,
-  footBallGirthMm: number,
-  friction: number,
-  letsThrough: number,
-  toeRoomMm: number
-): Slide {
-  const drive = slideDrive(dropMm, friction, letsThrough);
-  const at = (bound: keyof typeof SLIDE.give): number => slideAt(bound, drive, ballGirthClearanceMm, footBallGirthMm, toeRoomMm);
-  return { lowMm: at('low'), centreMm: at('centre'), highMm: at('high') };
+/** Forward slide on a heel: least, central and most, mm; what it hangs on as in `slideAt`. */
+export function slideOf(...on: [drive: number, ballGirthClearanceMm: number, footBallGirthMm: number, toeRoomMm: number]): Slide {
+  return { lowMm: slideAt('low', ...on), centreMm: slideAt('centre', ...on), highMm: slideAt('high', ...on) };
 }
 
 /** How much a foot shortens on a drop, mm: low, centre, high. */

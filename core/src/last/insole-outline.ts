@@ -1,6 +1,6 @@
 import { evenly, INNER_SHARE, longAxis, spread, turned, type Point } from '../shape';
 import { TOE_FAMILIES, type ToeFamilyId } from './families';
-import type { Inside } from './inside';
+import { blankInside, type Inside } from './inside';
 import { compileInsole, innerWall, outerWall, SHOE_PLAN } from './shoe-outline';
 
 /** What a traced insole says of the inside of a shoe, mm. */
@@ -125,21 +125,4 @@ function closestToe(points: readonly Point[], base: Base): Pick<InsoleReading, '
   return best;
 }
 
-const blank: Inside = {
-  madeForFootMm: 0,
-  insoleLengthMm: 0,
-  flexLineMm: 0,
-  family: 'round',
-  taperShiftMm: 0,
-  ballWidthMm: 0,
-  widthBasis: 'footbed',
-  heelWidthMm: 0,
-  ballGirthMm: 0,
-  waistGirthMm: 0,
-  instepGirthMm: 0,
-  throatGirthMm: null,
-  toplineGirthMm: null,
-  shaftGirthMm: null,
-  toeDepthMm: 0,
-  littleToeDepthMm: 0
-};
+const blank = blankInside();

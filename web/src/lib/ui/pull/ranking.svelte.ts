@@ -52,7 +52,8 @@ export class Ranking {
     this.topStands = false;
     this.failed = '';
     this.#at = this.progress = { done: 0, of: ask.styleIds.length };
-    if (ask.styleIds.length === 0) return this.#show();
+    // Nothing to rank ends what was under way.
+    if (ask.styleIds.length === 0) return this.cancel();
     this.running = true;
     this.#tell = setInterval(() => this.#tellProgress(), TELL_EVERY_MS);
     let shown = false;

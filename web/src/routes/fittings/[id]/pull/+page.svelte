@@ -78,12 +78,12 @@
   }
   /** What is not looked at first is laid out after the first cards, so that the step to this page is no long task. */
   let laidOut = $state(false);
+  let started = $state(false);
   $effect(() => {
     if (!started || (ranking.running && ranking.all.length === 0)) return;
     const frame = requestAnimationFrame(() => (laidOut = true));
     return () => cancelAnimationFrame(frame);
   });
-  let started = $state(false);
   onMount(() => {
     // Ranked anew whenever what is asked for changes; the feet cannot change while this page is open.
     $effect(() => {
