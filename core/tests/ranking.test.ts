@@ -4,6 +4,7 @@ import {
   atBest,
   BALL,
   bestOfStyle,
+  beyondHelp,
   byRank,
   cellOf,
   chanceOf,
@@ -19,6 +20,7 @@ import {
   limitsOf,
   mostHelpedRoom,
   mostLengthMargin,
+  mostLengthRoom,
   ORDINARY_WEAR,
   outlineOffset,
   placeFoot,
@@ -71,7 +73,7 @@ const nearFeet = fc
   );
 
 /** A style's candidate the long way: every size and width fitted, nothing bounded. */
-function theLongWay(style: Style, feet: readonly WornFoot[]): { size: string; chance: number; fits: boolean } | null {
+function theLongWay(style: Style, feet: readonly WornFoot[]): { size: string; chance: number; verdict: Candidate['verdict'] } | null {
   const longest = Math.max(...feet.map((f) => f.dims.lengthMm));
   const cells = sizesOf(style)
     .flatMap((size) => style.widths.map((width) => cellOf(style, size, width, feet, wear)))
@@ -80,13 +82,15 @@ function theLongWay(style: Style, feet: readonly WornFoot[]): { size: string; ch
   if (cells.length === 0) return null;
   const chance = (i: number): number => chanceOf(feet, cells[i].shoe, wear, cells[i].targets, cells[i].seen);
   let at = 0;
+  let verdict: Candidate['verdict'] = 'fits';
   if (cells[0].fits) {
     if (cells[1]?.fits && chance(1) > chance(0) + 0.01) at = 1;
   } else {
     const helped = cells.slice(0, 3).findIndex((c) => feet.every((f) => fitsWithHelps(f, c.shoe, wear, c.targets) !== null));
     at = Math.max(0, helped);
+    verdict = helped < 0 ? 'does-not-fit' : 'fits-with-help';
   }
-  return { size: `${cells[at].size.toFixed(3)} ${cells[at].width}`, chance: chance(at), fits: cells[at].fits };
+  return { size: `${cells[at].size.toFixed(3)} ${cells[at].width}`, chance: chance(at), verdict };
 }
 
 describe('ranking leaves nothing out that could stand in it', () => {
@@ -97,7 +101,7 @@ describe('ranking leaves nothing out that could stand in it', () => {
       const long = theLongWay(style, feet);
       const short = candidates.find((c) => c.styleId === style.id);
       if (!long) expect(short).toBeUndefined();
-      else expect({ size: `${short!.sizeNumber.toFixed(3)} ${short!.width}`, chance: short!.probability, fits: short!.verdict === 'fits' }).toEqual(long);
+      else expect({ size: `${short!.sizeNumber.toFixed(3)} ${short!.width}`, chance: short!.probability, verdict: short!.verdict }).toEqual(long);
     }
     expect([...candidates].sort(byRank)).toEqual(candidates);
   });
@@ -111,7 +115,7 @@ describe('ranking leaves nothing out that could stand in it', () => {
           expect({
             size: `${candidate!.sizeNumber.toFixed(3)} ${candidate!.width}`,
             chance: candidate!.probability,
-            fits: candidate!.verdict === 'fits'
+            verdict: candidate!.verdict
           }).toEqual(long);
       }),
       { numRuns: 250 }
@@ -244,7 +248,12 @@ describe('the bounds that ranking leaves out by', () => {
       fc.property(fitted, fc.double({ min: -10, max: 10, noNaN: true }), ({ foot, shoe, wear: worn }, wider) => {
         const limits = limitsOf(targetsFor(shoe, worn));
         const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
-        const most = mostLengthMargin(foot.dims, shapeOf(foot, shoe, worn), shoe.kind, drop, shoe.inside.insoleLengthMm, worn, limits);
+        const most = mostLengthMargin(
+          shoe.kind,
+          drop,
+          mostLengthRoom(foot.dims, shapeOf(foot, shoe, worn), shoe.kind, drop, shoe.inside.insoleLengthMm, worn),
+          limits
+        );
         const { inside } = shoe;
         const other = { ...shoe, inside: { ...inside, ballGirthMm: inside.ballGirthMm + wider, ballWidthMm: inside.ballWidthMm + wider / 3 } };
         expect(leastMargin(fitOnce(foot.dims, other, worn).zone, limits)).toBeLessThanOrEqual(most + 1e-9);
@@ -353,19 +362,53 @@ describe('how far helps reach', () => {
       { numRuns: 1200 }
     );
   });
-  /** How many helps a foot needs, by trying them all; null where no two are enough. */
-  const neededByHand = (foot: WornFoot, shoe: Shoe, worn: typeof wear): number | null => {
-    const limits = limitsOf(targetsFor(shoe, worn));
-    const fits = (w: typeof wear, aids: typeof NO_AIDS): boolean => leastMargin(fitOnce(foot.dims, shoe, w, aids).zone, limits) >= 0;
-    const singles = trialsFor(shoe, worn, NO_AIDS);
-    const pairs = singles.flatMap((a, i) =>
-      singles
+  /** How a shoe may be worn with one help and with two. */
+  const helped = (shoe: Shoe, worn: typeof wear): { one: Worn[]; two: Worn[] } => {
+    const one = trialsFor(shoe, worn, NO_AIDS);
+    const two = one.flatMap((a, i) =>
+      one
         .slice(i + 1)
         .filter((b) => b.rule !== a.rule)
         .map((b) => b.rule.change(b.mm, a.aids, a.wear))
     );
-    return fits(worn, NO_AIDS) ? 0 : singles.some((t) => fits(t.wear, t.aids)) ? 1 : pairs.some((t) => fits(t.wear, t.aids)) ? 2 : null;
+    return { one, two };
   };
+  type Worn = { wear: typeof wear; aids: typeof NO_AIDS };
+  /** How many helps a foot needs, by trying them all; null where no two are enough. */
+  const neededByHand = (foot: WornFoot, shoe: Shoe, worn: typeof wear): number | null => {
+    const limits = limitsOf(targetsFor(shoe, worn));
+    const fits = ({ wear: w, aids }: Worn): boolean => leastMargin(fitOnce(foot.dims, shoe, w, aids).zone, limits) >= 0;
+    const { one, two } = helped(shoe, worn);
+    return fits({ wear: worn, aids: NO_AIDS }) ? 0 : one.some(fits) ? 1 : two.some(fits) ? 2 : null;
+  };
+  it('what is called beyond help is not brought in by any one or two, and what is called too long stays too long with them', () => {
+    const counts = { beyond: 0, tooLong: 0, within: 0 };
+    fc.assert(
+      fc.property(nearFeet, fc.nat(stock.length - 1), fc.nat(), ([foot], i, other) => {
+        const style = stock[i];
+        const near = sizesOf(style).filter((size) => Math.abs(insoleOf(style.last, size) - foot.dims.lengthMm - 28) < 18);
+        fc.pre(near.length > 0);
+        const shoe = shoeOf(style, near[other % near.length], style.widths[other % style.widths.length]);
+        const limits = limitsOf(targetsFor(shoe, wear));
+        const terms = termsOf(shoe, wear, NO_AIDS);
+        const shape = shapeOf(foot, shoe, wear);
+        const best = atBest(foot.dims, shape, shape.offsetMm, shoe, shoe.inside, terms, limits);
+        const { beyond, tooLong } = beyondHelp(shoe, terms, foot.dims, wear, limits);
+        const most = limits.most[ZONE_AT['toe-room']];
+        if (tooLong(foot, shoe.inside, best.flatMm, best.zone[ZONE_AT['ball-girth']])) {
+          counts.tooLong++;
+          const { one, two } = helped(shoe, wear);
+          for (const { wear: w, aids } of [...one, ...two]) expect(fitOnce(foot.dims, shoe, w, aids).zone[ZONE_AT['toe-room']]).toBeGreaterThan(most);
+        }
+        if (beyond(foot, shoe.inside, best)) {
+          counts.beyond++;
+          expect(neededByHand(foot, shoe, wear)).toBeNull();
+        } else counts.within++;
+      }),
+      { numRuns: 700 }
+    );
+    for (const n of Object.values(counts)) expect(n).toBeGreaterThan(30);
+  });
   it('none, one or two: trying them all by hand comes to the same', () => {
     fc.assert(
       fc.property(fitted, ({ foot, shoe, wear: worn }) => {

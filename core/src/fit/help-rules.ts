@@ -10,6 +10,9 @@ export type RemedyKind =
   | 'full-insole' | 'half-insole' | 'remove-insole' | 'ball-pad' | 'tongue-pad' | 'heel-grip' | 'thicker-sock' | 'toe-filler'
   | 'spot-stretch' | 'lacing' | 'sister-size' | 'other-last' | 'wedge';
 
+/** What of a shoe decides which helps it may have. */
+export type Helped = Pick<Shoe, 'kind' | 'closure' | 'upper' | 'removableInsoleMm'>;
+
 /** What a help does to the shoe or to how it is worn; its effect is always found by computing the fit again. */
 export interface RemedyRule {
   kind: RemedyKind;
@@ -19,7 +22,7 @@ export interface RemedyRule {
   helps: readonly ZoneId[];
   change: (mm: number, aids: Aids, wear: Wear) => { aids: Aids; wear: Wear };
   /** Why it cannot be done to this shoe, or null. */
-  forbidden: (shoe: Shoe, wear: Wear) => string | null;
+  forbidden: (shoe: Helped, wear: Wear) => string | null;
   limits: string;
 }
 
@@ -95,7 +98,7 @@ export interface Trial {
 }
 
 /** Every help that may be tried on a shoe. */
-export function trialsFor(shoe: Shoe, wear: Wear, aids: Aids): Trial[] {
+export function trialsFor(shoe: Helped, wear: Wear, aids: Aids): Trial[] {
   const trials: Trial[] = [];
   for (const rule of RULES) {
     if (rule.forbidden(shoe, wear) !== null) continue;

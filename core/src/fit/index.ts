@@ -13,6 +13,7 @@ export * from './probability';
 export * from './chance';
 export * from './may-fit';
 export * from './help-rules';
+export * from './help-reach';
 export * from './helps';
 export * from './put-in';
 export * from './next-measure';

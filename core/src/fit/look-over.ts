@@ -1,18 +1,21 @@
 import { effectiveDrop } from '../heel';
-import { blankInside, gradeLast, insoleOf } from '../last';
+import { blankInside, gradeLast, insoleOf, type Inside } from '../last';
 import { likelier, tryCell, type Cell } from './cell';
 import { insideWorn, shapeOf } from './clearances';
+import { beyondHelp } from './help-reach';
 import { limitsOf } from './limits';
-import { atBest, mostLengthMargin, type AtBest } from './may-fit';
+import { atBest, blankBest, mostLengthMargin, mostLengthRoom, type AtBest } from './may-fit';
 import { NO_AIDS, termsOf } from './plain-zones';
 import { shoeOf, sizesOf, widthSteps, type Style } from './stock';
 import { targetsFor, type Targets } from './targets';
 import type { Wear, WornFoot } from './wear';
+import { ZONE_AT } from './zones';
 
+const TOE_ROOM = ZONE_AT['toe-room'];
 /** Insole beyond the longer foot within which a size is worth fitting, mm. */
 const WORTH_FITTING: readonly [number, number] = [-14, 55];
 /** How many of a style's fitting sizes have their chance worked out before one is chosen, and how many of its least misfits are asked whether something helps. */
-const WEIGHED = { fits: 2, misfits: 3 } as const;
+export const WEIGHED = { fits: 2, misfits: 3 } as const;
 
 /** What a first look at a style gives: its likeliest fitting sizes, or where none fits, the most margin each size and width may have. */
 export interface StyleLook {
@@ -22,6 +25,8 @@ export interface StyleLook {
   fitting: Cell[];
   /** By size, and by width within a size, in half bands; empty where something fits. */
   margins: Float64Array;
+  /** False where every size and width lies further out than any helps reach. */
+  mayHelp: boolean;
 }
 
 /** The sizes of a style worth fitting on these feet. */
@@ -31,45 +36,66 @@ export const worthFitting = (style: Style, longestMm: number): number[] =>
     return over >= WORTH_FITTING[0] && over <= WORTH_FITTING[1];
   });
 
-const best: AtBest = { margin: 0, distance: 0 };
+const best = blankBest();
 /** Inside of the size and width that is looked at now: most are looked at once, and nothing of them is kept. */
 const inside = blankInside();
 /** What every size and width of the style that is looked at now can come out as. */
 let margins = new Float64Array(256);
 let distances = new Float64Array(256);
 
-/** Fills in the best that every size and width can come out as on these feet. */
-function boundAll(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear, targets: Targets): void {
+/**
+ * Fills in the best that every size and width can come out as on these feet.
+ * @returns whether any may fit, as it is or with helps
+ */
+function boundAll(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear, targets: Targets): boolean {
   const limits = limitsOf(targets);
   const drop = effectiveDrop(style.heelHeightMm, style.platformMm);
   const shapes = feet.map((foot) => shapeOf(foot, style, wear));
   const terms = termsOf(style, wear, NO_AIDS);
   const steps = style.widths.map((width) => widthSteps(style, width));
+  const { beyond, tooLong } = beyondHelp(style, terms, feet[0].dims, wear, limits);
+  let mayHelp = false;
+  const bound = (f: number, worn: Inside): AtBest => atBest(feet[f].dims, shapes[f], shapes[f].offsetMm, style, worn, terms, limits, best);
+  /** Whether helps may bring every foot in that was not within its limits, from the one that is bounded now. */
+  const helpable = (from: number, worn: Inside): boolean => {
+    for (let f = from; f < feet.length; f++) if (beyond(feet[f], worn, f > from ? bound(f, worn) : best)) return false;
+    return true;
+  };
   const many = sizes.length * steps.length;
   if (many > margins.length) [margins, distances] = [new Float64Array(2 * many), new Float64Array(2 * many)];
   for (let s = 0, at = 0; s < sizes.length; s++) {
-    // What the length alone rules out is ruled out in every width.
+    // What the length alone rules out is ruled out in every width; told inside, it may only be too long, and what takes some of it enough.
     const insole = insoleOf(style.last, sizes[s]);
+    inside.insoleLengthMm = insole;
     let byLength = Infinity;
-    for (let f = 0; f < feet.length; f++) byLength = Math.min(byLength, mostLengthMargin(feet[f].dims, shapes[f], style.kind, drop, insole, wear, limits));
+    let takenUp = !mayHelp;
+    for (let f = 0; f < feet.length; f++) {
+      const room = mostLengthRoom(feet[f].dims, shapes[f], style.kind, drop, insole, wear);
+      const margin = mostLengthMargin(style.kind, drop, room, limits);
+      byLength = Math.min(byLength, margin);
+      if (margin < 0) takenUp &&= room >= limits.least[TOE_ROOM] && !tooLong(feet[f], inside, room, 0);
+    }
     for (let w = 0; w < steps.length; w++, at++) {
       margins[at] = byLength;
       distances[at] = 0;
-      if (byLength < 0) continue;
+      if (byLength < 0 && (mayHelp || !takenUp)) continue;
       const worn = insideWorn({ inside: gradeLast(style.last, sizes[s], steps[w], inside), upper: style.upper }, wear.hoursWorn);
-      for (let f = 0; margins[at] >= 0 && f < feet.length; f++) {
-        atBest(feet[f].dims, shapes[f], shapes[f].offsetMm, style, worn, terms, limits, best);
+      let f = 0;
+      do {
+        bound(f, worn);
         margins[at] = Math.min(margins[at], best.margin);
         distances[at] += best.distance;
-      }
+      } while (margins[at] >= 0 && ++f < feet.length);
+      mayHelp ||= margins[at] >= 0 || helpable(f, worn);
     }
   }
+  return mayHelp;
 }
 
 /** Looks at every size and width of a style and fits those that may be among its two nearest to the middle of right. */
 export function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear): StyleLook {
   const targets = targetsFor(style, wear);
-  boundAll(style, sizes, feet, wear, targets);
+  const mayHelp = boundAll(style, sizes, feet, wear, targets);
   const many = sizes.length * style.widths.length;
   const open: number[] = [];
   for (let at = 0; at < many; at++) if (margins[at] >= 0) open.push(at);
@@ -84,7 +110,7 @@ export function lookOver(style: Style, sizes: readonly number[], feet: readonly 
     fitting.push(cell);
     fitting.sort(likelier).splice(WEIGHED.fits);
   }
-  return { style, sizes, targets, fitting, margins: fitting.length > 0 ? NONE : margins.slice(0, many) };
+  return { style, sizes, targets, fitting, margins: fitting.length > 0 ? NONE : margins.slice(0, many), mayHelp };
 }
 
 const NONE = new Float64Array(0);
@@ -93,8 +119,8 @@ const sizeAt = (style: Style, sizes: readonly number[], at: number): [size: numb
   return [sizes[Math.floor(at / many)], style.widths[at % many]];
 };
 
-/** A style's least misfits, least first. */
-export function leastMisfits({ style, sizes, targets, margins: bounds }: StyleLook, feet: readonly WornFoot[], wear: Wear): Cell[] {
+/** A style's least misfits, least first. What is found out about their margins is kept with the look. */
+export function leastMisfits({ style, sizes, targets, margins: bounds }: StyleLook, feet: readonly WornFoot[], wear: Wear, many: number): Cell[] {
   const limits = limitsOf(targets);
   const terms = termsOf(style, wear, NO_AIDS);
   /** The most margin both feet can have, where the first look stopped at the first that could not fit. */
@@ -109,15 +135,16 @@ export function leastMisfits({ style, sizes, targets, margins: bounds }: StyleLo
   const found: Cell[] = [];
   const order = Array.from(bounds.keys()).sort((p, q) => bounds[q] - bounds[p]);
   for (const at of order) {
-    const last = found[WEIGHED.misfits - 1];
+    const last = found[many - 1];
     const needed = last ? last.margin : -Infinity;
     if (bounds[at] < needed) break;
     const [size, width] = sizeAt(style, sizes, at);
     if (boundOf(size, width, bounds[at]) < needed) continue;
-    const { cell } = tryCell(size, width, shoeOf(style, size, width), targets, feet, wear, needed, last);
+    const { cell, margin } = tryCell(size, width, shoeOf(style, size, width), targets, feet, wear, needed, last);
+    bounds[at] = margin;
     if (!cell) continue;
     found.push(cell);
-    found.sort(likelier).splice(WEIGHED.misfits);
+    found.sort(likelier).splice(many);
   }
   return found;
 }

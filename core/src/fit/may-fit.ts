@@ -38,25 +38,24 @@ export function mostUsableRoom(shape: FootShape, insoleMm: number, standsForward
 }
 
 /**
- * The most margin a foot can have in a length, whatever the width: by its toe room alone, in half bands.
+ * The most toe room a foot can have in a length, whatever the width and whatever is put in: nothing lengthens a shoe.
  * @param dropMm effective drop of the heel
  */
-export function mostLengthMargin(
-  dims: FootDims,
-  shape: FootShape,
-  kind: KindId,
-  dropMm: number,
-  insoleMm: number,
-  wear: Wear,
-  { least, most, half }: Limits
-): number {
+export function mostLengthRoom(dims: FootDims, shape: FootShape, kind: KindId, dropMm: number, insoleMm: number, wear: Wear): number {
   const sock = sockOutlineMm(wear.sockMm);
-  const inside = KIND[kind].basis === 'inside';
-  const flat = inside ? insoleMm - dims.lengthMm - 2 * sock : mostUsableRoom(shape, insoleMm, sock);
-  const room = dropMm > 0 ? flat + shorteningOf(dropMm, dims.lengthMm).centreMm : flat;
+  const flat = KIND[kind].basis === 'inside' ? insoleMm - dims.lengthMm - 2 * sock : mostUsableRoom(shape, insoleMm, sock);
+  return dropMm > 0 ? flat + shorteningOf(dropMm, dims.lengthMm).centreMm : flat;
+}
+
+/**
+ * The most margin a foot can have in a length, whatever the width: by its toe room alone, in half bands.
+ * @param roomMm by `mostLengthRoom`
+ * @param dropMm effective drop of the heel
+ */
+export function mostLengthMargin(kind: KindId, dropMm: number, roomMm: number, { least, most, half }: Limits): number {
   // On a low heel nothing slides: a length told inside is exact, so too long is too long in every width.
-  const above = inside && dropMm <= SLIDE.lowHeelMm ? most[TOE_ROOM] - room : Infinity;
-  return Math.min(room - least[TOE_ROOM], above) / half[TOE_ROOM];
+  const above = KIND[kind].basis === 'inside' && dropMm <= SLIDE.lowHeelMm ? most[TOE_ROOM] - roomMm : Infinity;
+  return Math.min(roomMm - least[TOE_ROOM], above) / half[TOE_ROOM];
 }
 
 /** What a fit can at best come out as. */
@@ -65,7 +64,13 @@ export interface AtBest {
   margin: number;
   /** The distance from the middle of right is never below this, in half bands; nought where it cannot fit, for which it is not worked out. */
   distance: number;
+  /** The zones that need no outline, mm, with a toe room it can have. Overwritten by the next that is bounded. */
+  zone: Float64Array;
+  /** The least toe room of the flat foot, mm; asked only where there may be too much. */
+  flatMm: number;
 }
+
+export const blankBest = (): AtBest => ({ margin: 0, distance: 0, zone, flatMm: -Infinity });
 
 /**
  * What the fit of a foot in a shoe can at best come out as, from the zones that need no outline and the bounds of its toe room. A bound,
@@ -84,12 +89,13 @@ export function atBest(
   inside: Inside,
   terms: Terms,
   limits: Limits,
-  into: AtBest = { margin: 0, distance: 0 }
+  into: AtBest = blankBest()
 ): AtBest {
   plainZones(dims, terms, inside, plainPlanInto(inside, shoe, plan), offsetMm, zone);
   zone[TOE_BOX] = NaN;
   if (KIND[shoe.kind].basis === 'inside') {
-    frontZones(dims, terms, insideRoom(dims, inside, terms), zone);
+    into.flatMm = insideRoom(dims, inside, terms);
+    frontZones(dims, terms, into.flatMm, zone);
     into.margin = leastMargin(zone, limits);
     into.distance = into.margin < 0 ? 0 : distanceOf(zone, limits);
     return into;
@@ -101,7 +107,8 @@ export function atBest(
   // How little room there may be is only asked where it may be too much.
   const mayBeLong = most > limits.most[TOE_ROOM] && shape.offsetMm === offsetMm;
   const leastRoom = mayBeLong ? leastUsableRoom(shape, frontOf(inside, UPPER[shoe.upper].girthShare), stands) : -Infinity;
-  frontZones(dims, terms, leastRoom - terms.fillerMm, zone);
+  into.flatMm = leastRoom - terms.fillerMm;
+  frontZones(dims, terms, into.flatMm, zone);
   const least = zone[TOE_ROOM];
   zone[TOE_ROOM] = Math.max(least, Math.min(most, (limits.least[TOE_ROOM] + limits.most[TOE_ROOM]) / 2));
   into.margin = leastMargin(zone, limits);

@@ -4,7 +4,7 @@ import type { Cell } from './cell';
 import { prospectOf, type Prospect } from './chance';
 import { fitsWithHelps, helpNames, type Help } from './helps';
 import type { Verdict } from './judge';
-import { leastMisfits, lookOver, worthFitting, type StyleLook } from './look-over';
+import { leastMisfits, lookOver, WEIGHED, worthFitting, type StyleLook } from './look-over';
 import { sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';
 
@@ -47,7 +47,6 @@ function fittingStyle({ style, fitting }: StyleLook, feet: readonly WornFoot[], 
 
 /** Of a style's least misfits the first that at most two helps make fit, or the least. */
 function misfitStyle(look: StyleLook, feet: readonly WornFoot[], wear: Wear): Open {
-  const cells = leastMisfits(look, feet, wear);
   const helpsOf = (cell: Cell): string[] | null => {
     const helps: Help[][] = [];
     for (const [f, foot] of feet.entries()) {
@@ -57,11 +56,16 @@ function misfitStyle(look: StyleLook, feet: readonly WornFoot[], wear: Wear): Op
     }
     return helpNames(helps);
   };
-  for (const cell of cells) {
-    const helps = helpsOf(cell);
-    if (helps) return asOpen(look.style, cell, helps, feet, wear);
+  const [least] = leastMisfits(look, feet, wear, 1);
+  if (!look.mayHelp) return asOpen(look.style, least, null, feet, wear);
+  // Mostly it is the least of them that helps make fit: the others are only looked for where it is not.
+  const helps = helpsOf(least);
+  if (helps) return asOpen(look.style, least, helps, feet, wear);
+  for (const cell of leastMisfits(look, feet, wear, WEIGHED.misfits).slice(1)) {
+    const others = helpsOf(cell);
+    if (others) return asOpen(look.style, cell, others, feet, wear);
   }
-  return asOpen(look.style, cells[0], null, feet, wear);
+  return asOpen(look.style, least, null, feet, wear);
 }
 
 function asOpen(style: Style, cell: Cell, helps: string[] | null, feet: readonly WornFoot[], wear: Wear): Open {

@@ -1,0 +1,149 @@
+import { blankInside, frontOf, type Inside } from '../last';
+import { sockOutlineMm } from '../measure';
+import type { FootShape } from '../shape';
+import { outlineOffset, shapeOf, type Clearances } from './clearances';
+import { trialsFor, type Helped, type Trial } from './help-rules';
+import { KIND } from './kinds';
+import type { Limits } from './limits';
+import { mostUsableRoom, plainPlanInto, type AtBest } from './may-fit';
+import { BLANK_PLAN, blankZones, forwardMm, insideRoom, NO_AIDS, plainZones, termsOf, type Aids, type Terms } from './plain-zones';
+import type { Shoe } from './shoe';
+import { BALL, leastUsableRoom } from './toe-room';
+import { UPPER } from './uppers';
+import type { FootDims, Wear, WornFoot } from './wear';
+import { ZONE_AT } from './zones';
+
+/** Zones to which helps simply add up, whatever foot and size. */
+export const ADDING = (['toe-box-depth', 'ball-width', 'ball-girth', 'instep', 'throat', 'topline', 'heel-width', 'shaft'] as const).map((id) => ZONE_AT[id]);
+
+const TOE_ROOM = ZONE_AT['toe-room'];
+const BOX = ZONE_AT['toe-box-width'];
+const BALL_GIRTH = ZONE_AT['ball-girth'];
+
+/** How far any two helps together reach. */
+export interface HelpReach {
+  /** Most that they raise and lower each zone, mm. */
+  up: Float64Array;
+  down: Float64Array;
+  /** Most that one and that two of those that take length take of it, mm; and the socks, which take some by their outline. */
+  oneTakesMm: number;
+  twoTakeMm: number;
+  socksMm: number[];
+  /** By `slideDrive`, with what lets a foot slide most. */
+  drive: number;
+}
+export interface HelpsOn {
+  singles: Trial[];
+  /** What each adds to the zones to which helps add up, mm. */
+  adds: Float64Array[];
+  reach: HelpReach;
+}
+
+const plan = { ...BLANK_PLAN };
+const known = new WeakMap<Wear, Map<string, HelpsOn>>();
+
+/** What of a shoe decides how far a help reaches in it. */
+type Reached = Helped & Parameters<typeof termsOf>[0];
+
+/** The helps a shoe of a kind, closure and upper may have, and how far they reach: worked out once for all its sizes. */
+export function helpsOn(shoe: Reached, dims: FootDims, wear: Wear): HelpsOn {
+  const own = known.get(wear) ?? new Map<string, HelpsOn>();
+  known.set(wear, own);
+  const key = `${shoe.kind} ${shoe.closure} ${shoe.upper} ${shoe.removableInsoleMm}`;
+  const found = own.get(key) ?? workOut(shoe, dims, wear);
+  own.set(key, found);
+  return found;
+}
+
+function workOut(shoe: Reached, dims: FootDims, wear: Wear): HelpsOn {
+  // Which foot and which last makes no difference to how far a help reaches, nor whether it has a throat.
+  const some = { ...dims, ankleKnown: true, calfKnown: true };
+  const inside = { ...blankInside(), throatGirthMm: 300, toplineGirthMm: 300, shaftGirthMm: 300 };
+  const zonesWith = (worn: Wear, aids: Aids): Float64Array => {
+    const zones = blankZones();
+    plainZones(some, termsOf(shoe, worn, aids), inside, plainPlanInto(inside, shoe, plan), outlineOffset(shoe, worn), zones);
+    return zones;
+  };
+  const before = zonesWith(wear, NO_AIDS);
+  const singles = trialsFor(shoe, wear, NO_AIDS);
+  const adds = singles.map((t) => zonesWith(t.wear, t.aids).map((mm, i) => mm - before[i]));
+  const fillerMm = Math.max(0, ...singles.map((t) => t.aids.toeFillerMm));
+  const gripMm = Math.max(0, ...singles.map((t) => t.aids.heelGripMm));
+  const reach: HelpReach = {
+    up: blankZones().fill(0),
+    down: blankZones().fill(0),
+    oneTakesMm: Math.max(fillerMm, gripMm),
+    twoTakeMm: fillerMm + gripMm,
+    socksMm: [...new Set(singles.map((t) => t.wear.sockMm))].filter((mm) => mm !== wear.sockMm),
+    drive: Math.max(...[{ aids: NO_AIDS, wear }, ...singles].map((t) => termsOf(shoe, t.wear, t.aids).drive))
+  };
+  for (const i of ADDING) {
+    const by = adds.map((zones) => zones[i]).sort((p, q) => q - p);
+    reach.up[i] = Math.max(0, by[0]) + Math.max(0, by[1]);
+    reach.down[i] = -Math.min(0, by[by.length - 1]) - Math.min(0, by[by.length - 2]);
+  }
+  // Only a stretch gives room beside the toes; what takes it is not bounded here.
+  reach.up[BOX] = Math.max(0, ...singles.map((t) => t.aids.stretchMm));
+  return { singles, adds, reach };
+}
+
+/** By how much a foot that a help moves may come to stand better than as it was placed, at its toes and beside them, mm. */
+const MOVED = { roomMm: 0.3, boxMm: 1 } as const;
+
+/**
+ * The most toe room that any helps can leave, mm: none lengthens a shoe, at most it keeps the foot from running forward. Where the ball
+ * keeps a foot from turning, one that stands further forward may be freer to turn.
+ */
+export function mostHelpedRoom(shape: FootShape, shoe: Shoe, inside: Inside, wear: Wear, seen: Clearances): number {
+  const { zone, slide, shortening, placement } = seen;
+  if (KIND[shoe.kind].basis === 'inside') return zone[TOE_ROOM] + slide.centreMm;
+  if (!placement.heldBy.includes(BALL)) return zone[TOE_ROOM] + slide.centreMm + MOVED.roomMm;
+  return mostUsableRoom(shape, inside.insoleLengthMm, sockOutlineMm(wear.sockMm)) + shortening.centreMm;
+}
+
+function addsTooLittle(zone: Float64Array, { up, down }: HelpReach, { least, most }: Limits): boolean {
+  for (const i of ADDING) if (zone[i] + up[i] < least[i] - 1e-9 || zone[i] - down[i] > most[i] + 1e-9) return true;
+  return false;
+}
+
+/** What no helps make fit, in any size and width of a style, whatever a foot's outline comes to there. */
+export interface BeyondHelp {
+  /**
+   * True when the length that is left over is more than any two helps take: the room of the foot straight ahead, less what takes length,
+   * run forward as far as a ball with the most room and the most drive lets it.
+   * @param inside of the shoe as worn
+   * @param flatMm the least toe room of the flat foot
+   * @param ballMm girth room of its ball
+   */
+  tooLong: (foot: WornFoot, inside: Inside, flatMm: number, ballMm: number) => boolean;
+  /** @param best what the foot can at best come out as with nothing put in */
+  beyond: (foot: WornFoot, inside: Inside, best: AtBest) => boolean;
+}
+
+/** Works out what lies beyond help in a style. @param terms of it with nothing put in */
+export function beyondHelp(shoe: Reached, terms: Terms, dims: FootDims, wear: Wear, limits: Limits): BeyondHelp {
+  const { reach } = helpsOn(shoe, dims, wear);
+  const most = limits.most[TOE_ROOM];
+  const driven = { ...terms, drive: reach.drive };
+  const flatIn = (foot: WornFoot, sockMm: number, inside: Inside): number => {
+    const worn = { ...wear, sockMm };
+    const socked = termsOf(shoe, worn, NO_AIDS);
+    if (KIND[shoe.kind].basis === 'inside') return insideRoom(foot.dims, inside, socked);
+    return leastUsableRoom(shapeOf(foot, shoe, worn), frontOf(inside, UPPER[shoe.upper].girthShare), socked.sockMm);
+  };
+  const tooLong = (foot: WornFoot, inside: Inside, flatMm: number, ballMm: number): boolean => {
+    const stays = (flat: number): boolean => flat - forwardMm(foot.dims, driven, ballMm + reach.up[BALL_GIRTH], flat) > most;
+    return stays(flatMm - reach.twoTakeMm) && reach.socksMm.every((mm) => stays(flatIn(foot, mm, inside) - reach.oneTakesMm));
+  };
+  const beyond = (foot: WornFoot, inside: Inside, { zone, flatMm }: AtBest): boolean =>
+    addsTooLittle(zone, reach, limits) || (zone[TOE_ROOM] > most && tooLong(foot, inside, flatMm, zone[BALL_GIRTH]));
+  return { tooLong, beyond };
+}
+
+/** True when a zone lies further outside its limits than any two helps together can bring it back. */
+export function beyondReach(shape: FootShape, shoe: Shoe, inside: Inside, wear: Wear, seen: Clearances, reach: HelpReach, limits: Limits): boolean {
+  const { zone } = seen;
+  const { least } = limits;
+  if (zone[TOE_ROOM] < least[TOE_ROOM] && mostHelpedRoom(shape, shoe, inside, wear, seen) < least[TOE_ROOM]) return true;
+  return zone[BOX] + reach.up[BOX] + MOVED.boxMm < least[BOX] || addsTooLittle(zone, reach, limits);
+}
