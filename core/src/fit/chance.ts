@@ -1,4 +1,4 @@
-import { planWidth, type Inside } from '../last';
+import { planWidthsAt, type Inside } from '../last';
 import { insideWorn, type Clearances } from './clearances';
 import { FOOT_CAUSES, POINTS, pointsOf, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
 import { limitsOf, type Limits } from './limits';
@@ -121,7 +121,8 @@ function keepBetween(low: number, high: number, noise: Noise, points: Int16Array
   return kept;
 }
 
-const wide = { ballWidthMm: 0, ballGirthMm: 0, widthBasis: 'footbed' as Inside['widthBasis'] };
+/** The shoe's plan width at each point. */
+let planWidths = new Float64Array(POINTS.ranked);
 
 /** As `keepStraight`, for what does not answer in a straight line: the ball's width, the toe box, toe room after the slide and the heel's lift. */
 function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, pair: Pair, points: Int16Array, still: number): number {
@@ -132,13 +133,12 @@ function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, 
   const { girthShare } = UPPER[shoe.upper];
   const [width, girth, footWidth, longer, later] = [noise.width.at, noise.girth.at, noise.footWidth.at, noise.longer.at, noise.later.at];
   const [heel, instep, ball] = [noise.zones[HEEL_WIDTH].at, noise.zones[INSTEP].at, noise.zones[BALL_GIRTH].at];
-  wide.widthBasis = inside.widthBasis;
+  if (planWidths.length < width.length) planWidths = new Float64Array(width.length);
+  planWidthsAt(inside, girthShare, width, girth, points, still, planWidths);
   let kept = 0;
   for (let k = 0; k < still; k++) {
     const n = points[k];
-    wide.ballWidthMm = inside.ballWidthMm + width[n];
-    wide.ballGirthMm = inside.ballGirthMm + girth[n];
-    const widens = planWidth(wide, girthShare) - seen.planWidthMm;
+    const widens = planWidths[n] - seen.planWidthMm;
     const gap = seen.zone[BALL_WIDTH] + widens - footWidth[n];
     if (gap < least[BALL_WIDTH] || gap > most[BALL_WIDTH]) continue;
     let room = seen.insideRoomMm;
@@ -152,7 +152,8 @@ function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, 
     zone[HEEL_WIDTH] = seen.zone[HEEL_WIDTH] + heel[n];
     zone[INSTEP] = seen.zone[INSTEP] + instep[n];
     zone[BALL_GIRTH] = seen.zone[BALL_GIRTH] + ball[n];
-    frontZones(foot.dims, terms, room + longer[n], zone);
+    zone[TOE_ROOM] = room + longer[n];
+    frontZones(foot.dims, terms, zone);
     const toeRoom = zone[TOE_ROOM] + slideSd * z[n * d + slideAt];
     if (toeRoom >= least[TOE_ROOM] && toeRoom <= most[TOE_ROOM] && zone[SLIP] <= most[SLIP]) points[kept++] = n;
   }

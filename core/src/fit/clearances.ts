@@ -11,6 +11,8 @@ import { UPPER, girthGrowthMm } from './uppers';
 import type { FootDims, Wear, WornFoot } from './wear';
 import { ZONE_AT } from './zones';
 
+const TOE_ROOM = ZONE_AT['toe-room'];
+
 /** Everything one comparison of a foot and a shoe yields, mm. Zones that do not apply are NaN. */
 export interface Clearances {
   zone: Float64Array;
@@ -72,8 +74,9 @@ export function compilePair(dims: FootDims, shoe: Shoe, wear: Wear, into?: Compi
  */
 export function stand(dims: FootDims, shoe: Shoe, terms: Terms, { foot, shoe: outline, inside }: CompiledPair, zone: Float64Array): Placement {
   const placement = placeFoot(foot, outline, terms.sockMm + terms.gripMm);
-  plainZones(dims, terms, inside, outline, foot.offsetMm, zone);
-  frontZones(dims, terms, flatRoom(dims, shoe, terms, inside, placement), zone);
+  plainZones(dims, terms, inside, outline, foot, zone);
+  zone[TOE_ROOM] = flatRoom(dims, shoe, terms, inside, placement);
+  frontZones(dims, terms, zone);
   return placement;
 }
 

@@ -7,7 +7,7 @@ import type { PutIn } from './put-in';
 import { judge } from './judge';
 import { allWithin, limitsOf, type Limits } from './limits';
 import { atBest } from './may-fit';
-import { termsOf, type Aids } from './plain-zones';
+import { blankZones, termsOf, type Aids } from './plain-zones';
 import type { Shoe } from './shoe';
 import type { Targets } from './targets';
 import type { Wear, WornFoot } from './wear';
@@ -21,13 +21,16 @@ const helpOf = (trial: Trial): Help => ({ kind: trial.rule.kind, mm: trial.mm, n
 /** Names of helps, each once. */
 export const helpNames = (helps: readonly (readonly Help[] | null)[]): string[] => [...new Set(helps.flatMap((h) => h?.map((x) => x.name) ?? []))];
 
-/** True when a zone to which helps add up ends outside its limits with these. */
-const addsTooMuch = (zone: Float64Array, adds: readonly Float64Array[], { least, most }: Limits): boolean =>
-  ADDING.some((i) => {
-    let mm = zone[i];
-    for (const by of adds) mm += by[i];
-    return mm < least[i] - 1e-9 || mm > most[i] + 1e-9;
-  });
+/** True when a zone to which helps add up ends outside its limits with these two. */
+function addsTooMuch(zone: Float64Array, first: Float64Array, second: Float64Array, { least, most }: Limits): boolean {
+  for (const i of ADDING) {
+    const mm = zone[i] + first[i] + second[i];
+    if (mm < least[i] - 1e-9 || mm > most[i] + 1e-9) return true;
+  }
+  return false;
+}
+/** What is added by no second help. */
+const NOTHING = blankZones().fill(0);
 
 let outline: ShoeOutline | undefined;
 const edge = emptyEdge();
@@ -48,7 +51,7 @@ export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: T
   const compiled = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
   const distanceWith = (worn: Wear, aids: Aids): number => {
     const shape = shapeOf(foot, shoe, worn);
-    if (atBest(dims, shape, shape.offsetMm, shoe, inside, termsOf(shoe, worn, aids), limits).margin < 0) return Infinity;
+    if (atBest(dims, shape, shoe, inside, termsOf(shoe, worn, aids), limits).margin < 0) return Infinity;
     const judged = judge(compare(dims, shoe, worn, aids, { foot: shape, shoe: compiled, inside }, false, edge).zone, targets);
     return judged.fits ? judged.distance : Infinity;
   };
@@ -58,14 +61,14 @@ export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: T
     if (distance < best.distance) Object.assign(best, { helps: trials.map(helpOf), distance });
   };
   singles.forEach((trial, i) => {
-    if (!addsTooMuch(seen.zone, [adds[i]], limits)) consider([trial], trial.wear, trial.aids);
+    if (!addsTooMuch(seen.zone, adds[i], NOTHING, limits)) consider([trial], trial.wear, trial.aids);
   });
   if (best.helps) return best.helps;
   singles.forEach((first, i) => {
     for (let k = i + 1; k < singles.length; k++) {
       const second = singles[k];
       // Two helps are the same pair in either order, and of one kind there is one.
-      if (second.rule === first.rule || addsTooMuch(seen.zone, [adds[i], adds[k]], limits)) continue;
+      if (second.rule === first.rule || addsTooMuch(seen.zone, adds[i], adds[k], limits)) continue;
       const both = second.rule.change(second.mm, first.aids, first.wear);
       consider([first, second], both.wear, both.aids);
     }

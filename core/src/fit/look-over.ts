@@ -42,6 +42,21 @@ const inside = blankInside();
 /** What every size and width of the style that is looked at now can come out as. */
 let margins = new Float64Array(256);
 let distances = new Float64Array(256);
+let keys = new Float64Array(256);
+
+/**
+ * Sizes and widths in rising order of `keys`, as far as they are asked for: mostly a few of dozens, so they are looked for one by one.
+ * One that is told is marked by an infinite key; those with one are never told.
+ */
+function* risingly(many: number): Generator<number> {
+  for (;;) {
+    let at = -1;
+    for (let i = 0, least = Infinity; i < many; i++) if (keys[i] < least) least = keys[(at = i)];
+    if (at < 0) return;
+    keys[at] = Infinity;
+    yield at;
+  }
+}
 
 /**
  * Fills in the best that every size and width can come out as on these feet.
@@ -55,14 +70,14 @@ function boundAll(style: Style, sizes: readonly number[], feet: readonly WornFoo
   const steps = style.widths.map((width) => widthSteps(style, width));
   const { beyond, tooLong } = beyondHelp(style, terms, feet[0].dims, wear, limits);
   let mayHelp = false;
-  const bound = (f: number, worn: Inside): AtBest => atBest(feet[f].dims, shapes[f], shapes[f].offsetMm, style, worn, terms, limits, best);
+  const bound = (f: number, worn: Inside): AtBest => atBest(feet[f].dims, shapes[f], style, worn, terms, limits, best);
   /** Whether helps may bring every foot in that was not within its limits, from the one that is bounded now. */
   const helpable = (from: number, worn: Inside): boolean => {
     for (let f = from; f < feet.length; f++) if (beyond(feet[f], worn, f > from ? bound(f, worn) : best)) return false;
     return true;
   };
   const many = sizes.length * steps.length;
-  if (many > margins.length) [margins, distances] = [new Float64Array(2 * many), new Float64Array(2 * many)];
+  if (many > margins.length) [margins, distances, keys] = [0, 0, 0].map(() => new Float64Array(2 * many));
   for (let s = 0, at = 0; s < sizes.length; s++) {
     // What the length alone rules out is ruled out in every width; told inside, it may only be too long, and what takes some of it enough.
     const insole = insoleOf(style.last, sizes[s]);
@@ -97,10 +112,9 @@ export function lookOver(style: Style, sizes: readonly number[], feet: readonly 
   const targets = targetsFor(style, wear);
   const mayHelp = boundAll(style, sizes, feet, wear, targets);
   const many = sizes.length * style.widths.length;
-  const open: number[] = [];
-  for (let at = 0; at < many; at++) if (margins[at] >= 0) open.push(at);
+  for (let at = 0; at < many; at++) keys[at] = margins[at] >= 0 ? distances[at] : Infinity;
   const fitting: Cell[] = [];
-  for (const at of open.sort((p, q) => distances[p] - distances[q])) {
+  for (const at of risingly(many)) {
     const last = fitting[WEIGHED.fits - 1];
     if (last && distances[at] > last.distance) break;
     const [size, width] = sizeAt(style, sizes, at);
@@ -128,18 +142,18 @@ export function leastMisfits({ style, sizes, targets, margins: bounds }: StyleLo
     const worn = insideWorn({ inside: gradeLast(style.last, size, widthSteps(style, width), inside), upper: style.upper }, wear.hoursWorn);
     for (const foot of feet) {
       const shape = shapeOf(foot, style, wear);
-      margin = Math.min(margin, atBest(foot.dims, shape, shape.offsetMm, style, worn, terms, limits, best).margin);
+      margin = Math.min(margin, atBest(foot.dims, shape, style, worn, terms, limits, best).margin);
     }
     return margin;
   };
   const found: Cell[] = [];
-  const order = Array.from(bounds.keys()).sort((p, q) => bounds[q] - bounds[p]);
-  for (const at of order) {
+  for (let at = 0; at < bounds.length; at++) keys[at] = -bounds[at];
+  for (const at of risingly(bounds.length)) {
     const last = found[many - 1];
     const needed = last ? last.margin : -Infinity;
     if (bounds[at] < needed) break;
     const [size, width] = sizeAt(style, sizes, at);
-    if (boundOf(size, width, bounds[at]) < needed) continue;
+    if (last && boundOf(size, width, bounds[at]) < needed) continue;
     const { cell, margin } = tryCell(size, width, shoeOf(style, size, width), targets, feet, wear, needed, last);
     bounds[at] = margin;
     if (!cell) continue;

@@ -75,8 +75,7 @@ export const blankBest = (): AtBest => ({ margin: 0, distance: 0, zone, flatMm: 
 /**
  * What the fit of a foot in a shoe can at best come out as, from the zones that need no outline and the bounds of its toe room. A bound,
  * never an estimate: `fitOnce` never comes out better.
- * @param shape of the foot, at this offset or another
- * @param offsetMm what sock and upper's give add to the foot on every side
+ * @param shape of the foot, at the shoe's offset
  * @param inside of the shoe as worn
  * @param terms of the shoe as worn
  * @param into overwritten
@@ -84,31 +83,33 @@ export const blankBest = (): AtBest => ({ margin: 0, distance: 0, zone, flatMm: 
 export function atBest(
   dims: FootDims,
   shape: FootShape,
-  offsetMm: number,
   shoe: Pick<Shoe, 'kind' | 'upper'>,
   inside: Inside,
   terms: Terms,
   limits: Limits,
   into: AtBest = blankBest()
 ): AtBest {
-  plainZones(dims, terms, inside, plainPlanInto(inside, shoe, plan), offsetMm, zone);
+  plainZones(dims, terms, inside, plainPlanInto(inside, shoe, plan), shape, zone);
   zone[TOE_BOX] = NaN;
   if (KIND[shoe.kind].basis === 'inside') {
     into.flatMm = insideRoom(dims, inside, terms);
-    frontZones(dims, terms, into.flatMm, zone);
+    zone[TOE_ROOM] = into.flatMm;
+    frontZones(dims, terms, zone);
     into.margin = leastMargin(zone, limits);
     into.distance = into.margin < 0 ? 0 : distanceOf(zone, limits);
     return into;
   }
   // Toe room and lift rise with the room there is: between the least and the most room lies what they come to.
   const stands = terms.sockMm + terms.gripMm;
-  frontZones(dims, terms, mostUsableRoom(shape, inside.insoleLengthMm, stands + offsetMm - shape.offsetMm) - terms.fillerMm, zone);
+  zone[TOE_ROOM] = mostUsableRoom(shape, inside.insoleLengthMm, stands) - terms.fillerMm;
+  frontZones(dims, terms, zone);
   const most = zone[TOE_ROOM];
   // How little room there may be is only asked where it may be too much.
-  const mayBeLong = most > limits.most[TOE_ROOM] && shape.offsetMm === offsetMm;
+  const mayBeLong = most > limits.most[TOE_ROOM];
   const leastRoom = mayBeLong ? leastUsableRoom(shape, frontOf(inside, UPPER[shoe.upper].girthShare), stands) : -Infinity;
   into.flatMm = leastRoom - terms.fillerMm;
-  frontZones(dims, terms, into.flatMm, zone);
+  zone[TOE_ROOM] = into.flatMm;
+  frontZones(dims, terms, zone);
   const least = zone[TOE_ROOM];
   zone[TOE_ROOM] = Math.max(least, Math.min(most, (limits.least[TOE_ROOM] + limits.most[TOE_ROOM]) / 2));
   into.margin = leastMargin(zone, limits);

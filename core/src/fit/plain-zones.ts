@@ -1,6 +1,7 @@
 import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../measure';
 import { CLOSURE_LETS_SLIDE, effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt, slideDrive } from '../heel';
 import type { Inside } from '../last';
+import type { FootShape } from '../shape';
 import { KIND } from './kinds';
 import type { Shoe } from './shoe';
 import type { FootDims, Wear } from './wear';
@@ -133,10 +134,10 @@ export const depthTakenMm = (dims: FootDims, wear: Wear, aids: Aids): number => 
  * Clearances that need no outline: widths, girths, depth, flex line. Zones that do not apply are NaN; those of the toes' outline and what
  * hangs on them stay as they were.
  * @param terms of the shoe as worn
- * @param offsetMm what sock and upper's give add to the foot on every side
+ * @param shape of the foot: what sock and upper's give add to it on every side
  * @param zone filled, mm
  */
-export function plainZones(dims: FootDims, terms: Terms, inside: Inside, plan: PlainPlan, offsetMm: number, zone: Float64Array): void {
+export function plainZones(dims: FootDims, terms: Terms, inside: Inside, plan: PlainPlan, { offsetMm }: Pick<FootShape, 'offsetMm'>, zone: Float64Array): void {
   const { sockMm, sockGirthMm: sockGirth, girthTakenMm } = terms;
   zone[DEPTH] = Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - terms.depthTakenMm - dims.hammerToeMm;
   zone[WIDTH] = plan.planWidthMm - dims.ballWidthMm - 2 * offsetMm + terms.stretchMm;
@@ -163,10 +164,10 @@ export const forwardMm = (dims: FootDims, { raised, drive, shortens }: Terms, ba
 
 /**
  * Toe room after the slide and the heel's lift, from the toe room of the flat foot and the plain zones.
- * @param flatRoomMm on the kind's own basis
- * @param zone with its plain zones filled
+ * @param zone with its plain zones filled, and as toe room that of the flat foot on the kind's own basis
  */
-export function frontZones(dims: FootDims, terms: Terms, flatRoomMm: number, zone: Float64Array): void {
+export function frontZones(dims: FootDims, terms: Terms, zone: Float64Array): void {
+  const flatRoomMm = zone[TOE_ROOM];
   const forward = forwardMm(dims, terms, zone[BALL], flatRoomMm);
   zone[SLIP_AT] =
     (terms.stiffLiftMm +

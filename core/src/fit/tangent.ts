@@ -176,9 +176,9 @@ function workOut(foot: WornFoot, f: number, z: Float64Array, points: number, sho
     later: none()
   };
   const d = z.length / points;
-  const offset = outlineOffset(shoe, wear);
+  const worn = { offsetMm: outlineOffset(shoe, wear) };
   const terms = { ...termsOf(shoe, wear, NO_AIDS), spreads: 1 };
-  const zonesOf = (dims: FootDims, it: Inside, into: Float64Array): void => plainZones(dims, terms, it, plainPlanInto(it, shoe, plan), offset, into);
+  const zonesOf = (dims: FootDims, it: Inside, into: Float64Array): void => plainZones(dims, terms, it, plainPlanInto(it, shoe, plan), worn, into);
   const before = blankZones();
   zonesOf(foot.dims, inside, before);
   const unit = new Float64Array(CAUSES);

@@ -1,5 +1,5 @@
 import { HEEL_ARC, INNER_SHARE, OUTER_SHARE, toeAngle, TOE_SAMPLES, type FootShape } from '../shape';
-import { frontAt, innerWall, outerWall, type ShoeOutline } from '../last';
+import { frontAt, frontsAt, innerWall, outerWall, type ShoeOutline } from '../last';
 
 /**
  * Toe room: how far the seated foot could slide forward along the axis until the first toe meets the silhouette,
@@ -16,6 +16,8 @@ export interface Placement {
   squeeze: number;
   /** How far the foot stands forward of the shoe's heel, mm. */
   forwardMm: number;
+  /** How far the ball leaves it free to turn in all, radians. */
+  freeTurn: number;
   /** Toe room at the sampled toe points alone, before the contact was refined, mm. */
   sampledMm: number;
   /** What keeps the foot from turning on, outwards and inwards: a sampled toe point, or -1 for the ball. */
@@ -39,6 +41,10 @@ const held: [number, number] = [BALL, BALL];
 /** Gap of each hull point at the turn asked last. */
 const gaps = new Float64Array(65);
 let askedAt = NaN;
+/** The hull's points turned, and the front before each. */
+const turnedX = new Float64Array(65);
+const turnedY = new Float64Array(65);
+const fronts = new Float64Array(65);
 
 /**
  * Places a foot in a shoe and reads its toe room.
@@ -125,27 +131,30 @@ function turnFreedom(foot: FootShape, shoe: ShoeOutline, xc: number, forwardMm: 
 
 /** Least gap over the hull at a turn, its slope in the turn, and which point; into `probe`. */
 function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number): void {
-  const n = foot.hullCount;
-  let least = Infinity;
-  let slope = 0;
-  let index = 0;
+  const { hullCount: n, hullTip, hullBehind, hullY } = foot;
   const half = theta * theta * 0.5;
   for (let j = 0; j < n; j++) {
-    const x0 = foot.hullTip[j] - k * foot.hullBehind[j];
+    const x0 = hullTip[j] - k * hullBehind[j];
     const arm = x0 - xc;
-    const y0 = k * foot.hullY[j];
-    frontAt(shoe, y0 + arm * theta, at);
-    const gap = at[0] - (x0 - y0 * theta - arm * half) - forward;
+    const y0 = k * hullY[j];
+    turnedX[j] = x0 - y0 * theta - arm * half;
+    turnedY[j] = y0 + arm * theta;
+  }
+  frontsAt(shoe, turnedY, n, fronts);
+  let least = Infinity;
+  let index = 0;
+  for (let j = 0; j < n; j++) {
+    const gap = fronts[j] - turnedX[j] - forward;
     gaps[j] = gap;
     if (gap < least) {
       least = gap;
-      slope = at[1] * arm + y0 + arm * theta;
       index = j;
     }
   }
   askedAt = theta;
+  frontAt(shoe, turnedY[index], at);
   probe[0] = least;
-  probe[1] = slope;
+  probe[1] = at[1] * (hullTip[index] - k * hullBehind[index] - xc) + turnedY[index];
   probe[2] = index;
 }
 
@@ -241,7 +250,7 @@ function refine(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forwa
       toe = i;
     }
   }
-  return { roomMm: room, theta, toe, squeeze: k, forwardMm: forward, sampledMm: coarse, heldBy: [held[0], held[1]] };
+  return { roomMm: room, theta, toe, squeeze: k, forwardMm: forward, freeTurn: freedom[1] - freedom[0], sampledMm: coarse, heldBy: [held[0], held[1]] };
 }
 
 function gapAt(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, i: number, angle: number): number {

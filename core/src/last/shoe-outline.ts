@@ -76,6 +76,33 @@ export function planWidth(inside: Pick<Inside, 'ballWidthMm' | 'ballGirthMm' | '
 }
 
 /**
+ * Plan widths of a shoe at many points of doubt about its width and girth, as `planWidth`; nothing is called in the loop.
+ * @param width,girth what they lie off at each point, mm
+ * @param points the first `many` of them are asked
+ * @param into filled at those points, mm
+ */
+export function planWidthsAt(
+  inside: Inside,
+  girthShare: GirthShare,
+  width: Float64Array,
+  girth: Float64Array,
+  points: Int16Array,
+  many: number,
+  into: Float64Array
+): void {
+  const told = inside.widthBasis === 'inside';
+  const overInsole = SHOE_PLAN.overInsole[inside.widthBasis];
+  const { ballWidthMm, ballGirthMm } = inside;
+  for (let k = 0; k < many; k++) {
+    const n = points[k];
+    const T = ballWidthMm + width[n];
+    const over = overInsole * T;
+    const P = over + girthShare * (SHOE_PLAN.breadthOverGirth * (ballGirthMm + girth[n]) - over);
+    into[n] = told ? T : Math.min(SHOE_PLAN.widest * T, Math.max(T, P));
+  }
+}
+
+/**
  * Compiles a shoe's inner silhouette.
  * @param inside the shoe's inside, mm
  * @param girthShare 0.25 stiff, 0.5 leather, 0.9 knit
@@ -215,6 +242,33 @@ export function frontAt(shoe: ShoeOutline, y: number, into: Float64Array): void 
   } else {
     into[0] = shoe.insoleMm;
     into[1] = 0;
+  }
+}
+
+/**
+ * Front of the shoe at many lateral places, as `frontAt`, without the slopes: the hottest loop, so nothing is called in it.
+ * @param y lateral places, the first `many` of them
+ * @param into filled with the front x at each
+ */
+export function frontsAt(shoe: ShoeOutline, y: Float64Array, many: number, into: Float64Array): void {
+  const { table, insoleMm, innerTaperMm, outerTaperMm, innerTip, outerTip, innerConeX, outerConeX, innerConeW, outerConeW } = shoe;
+  const innerDrop = shoe.innerAtTaper - innerTip;
+  const outerDrop = shoe.outerAtTaper - outerTip;
+  for (let j = 0; j < many; j++) {
+    const inner = y[j] > innerTip;
+    const w = inner ? y[j] : -y[j];
+    if (!inner && !(w > outerTip)) {
+      into[j] = insoleMm;
+      continue;
+    }
+    const coneW = inner ? innerConeW : outerConeW;
+    if (w >= coneW) {
+      into[j] = (inner ? innerConeX : outerConeX) - (w - coneW) * (1 / SHOE_PLAN.cone);
+      continue;
+    }
+    const taper = inner ? innerTaperMm : outerTaperMm;
+    const v = (w - (inner ? innerTip : outerTip)) / (inner ? innerDrop : outerDrop);
+    into[j] = taper + (insoleMm - taper) * uAtShare(table, v);
   }
 }
 
