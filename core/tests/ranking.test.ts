@@ -135,6 +135,19 @@ describe('ranking leaves nothing out that could stand in it', () => {
     expect(verdicts.slice(0, last + 1).every((v) => v === 'fits')).toBe(true);
     expect(verdicts.slice(last + 1).length).toBeGreaterThan(5);
   });
+  it.each(Object.entries(FEET))('%s feet: a first screenful comes after a tenth of the styles, however they stand', (_, feet) => {
+    for (const styles of [stock, [...stock].reverse()]) {
+      let looked = 0;
+      let come = 0;
+      for (const { candidate, considered } of rankStock(styles, feet, wear)) {
+        if (considered > 0) looked++;
+        if (candidate) come++;
+        if (come === 4) break;
+      }
+      expect(come).toBe(4);
+      expect(looked).toBeLessThan(stock.length / 10);
+    }
+  });
   it('among styles that are as likely as each other the top stands only when no other can come before it', () => {
     // Copies in falling order of their names, which is the last thing candidates are put in order by.
     const alike = [3, 2, 1].flatMap((n) => stock.filter((_s, i) => i % 4 === 0).map((s) => ({ ...s, id: `${n}-${s.id}` })));

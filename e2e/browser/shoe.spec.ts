@@ -18,6 +18,7 @@ test('Pull ranks the stockroom, narrows by kind and by the shelf', async ({ page
   const id = await newFitting(page, 'Puller', [245, 246]);
   await open(page, `/fittings/${id}/pull`);
   await page.getByRole('radio', { name: 'anyone' }).check();
+  await page.getByText('change the kinds').click();
   await page.getByRole('checkbox', { name: 'pump', exact: true }).check();
   await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
   // Cards come a frame at a time.

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { byRank, rankAll, sizeText, type Candidate, type Listed } from '@chiave/core/fit';
 import { allStyles } from '../../demo/lasts';
 import { wearOf, wornFeetOf, type FittingState } from '../src/lib/fit-feet';
-import { briefOf } from '../src/lib/style-brief';
+import { briefOf, packBriefs, unpackBriefs } from '../src/lib/style-brief';
 import type { Answer, Ask, PairAsk } from '../src/lib/workers/messages';
 
 /** The fit worker through its own door: what is posted to it, and what it posts back. */
@@ -228,5 +228,10 @@ describe('a style in brief', () => {
       expect(brief).toMatchObject({ id: style.id, maker: style.maker.name, lastId: style.last.id, family: style.last.family });
       expect(JSON.stringify(brief).length).toBeLessThan(0.35 * JSON.stringify(style).length);
     }
+  });
+  it('comes as it went, packed in little', () => {
+    const packed = packBriefs(styles);
+    expect(unpackBriefs(packed)).toEqual(styles.map(briefOf));
+    expect(packed.length).toBeLessThan(0.6 * JSON.stringify(styles.map(briefOf)).length);
   });
 });

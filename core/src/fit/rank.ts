@@ -5,6 +5,7 @@ import { prospectOf, type Prospect } from './chance';
 import { fitsWithHelps, helpNames, type Help } from './helps';
 import type { Verdict } from './judge';
 import { leastMisfits, lookOver, WEIGHED, worthFitting, type StyleLook } from './look-over';
+import { byPromise } from './promise';
 import { sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';
 
@@ -117,7 +118,7 @@ const AT_ONCE = 12;
 /** What can still come of an open style at best, against a candidate: below nought it may stand above it. */
 const againstAtBest = (open: Open, candidate: Ranked): number =>
   VERDICT_ORDER[open.verdict] - VERDICT_ORDER[candidate.verdict] || fiftieth(candidate.probability) - fiftieth(open.most);
-const byPromise = (p: Open, q: Open): number => VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] || q.most - p.most;
+const mostFirst = (p: Open, q: Open): number => VERDICT_ORDER[p.verdict] - VERDICT_ORDER[q.verdict] || q.most - p.most;
 
 /**
  * Ranks a stockroom for both feet, a style at a time, so that a worker can report progress and stop. Sizes and widths are left out only by
@@ -144,7 +145,7 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
   };
   function* settleAll(open: Open[]): Generator<RankStep> {
     let before: Open | undefined;
-    for (const next of open.sort(byPromise)) {
+    for (const next of open.sort(mostFirst)) {
       // What promises as much as the one before is held back by no more candidates than that one was.
       const less = !before || next.verdict !== before.verdict || fiftieth(next.most) !== fiftieth(before.most);
       if (!stands && less && found.length >= top && againstAtBest(next, found.sort(byRank)[top - 1]) > 0) yield topStands();
@@ -152,13 +153,10 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
       yield settle(next);
     }
   }
-  for (const style of styles) {
-    const sizes = worthFitting(style, longest);
+  const { worth, none } = byPromise(styles, feet);
+  for (const style of none) yield { done: ++done, of, unranked: whyUnranked(style, longest), considered: 0 };
+  for (const { style, sizes } of worth) {
     const considered = sizes.length * style.widths.length;
-    if (sizes.length === 0) {
-      yield { done: ++done, of, unranked: whyUnranked(style, longest), considered };
-      continue;
-    }
     const look = lookOver(style, sizes, feet, wear);
     if (look.fitting.length === 0) misfits.push(look);
     else if (found.length < AT_ONCE) {

@@ -115,6 +115,9 @@ export function feetOf(fitting: FittingState): Foot[] {
     .map(completeFoot);
 }
 
+/** Whether both feet have a length, without which nothing is fitted. */
+export const bothMeasured = (fitting: FittingState): boolean => SIDES.every((side) => footInputOf(side, fitting.feet[side], fitting.population) !== null);
+
 /** Both feet in the state in which the shoes are worn; empty unless both have a length. */
 export function wornFeetOf(fitting: FittingState): WornFoot[] {
   const feet = feetOf(fitting);

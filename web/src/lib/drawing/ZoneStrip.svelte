@@ -3,26 +3,23 @@
   import { formatSigned, type LengthUnit, type Side } from '@chiave/core/measure';
   import { colourOf, wordOf } from './tightness';
 
-  /** Every zone of both feet in brief: signed millimetres, word and colour together. Few elements, since a dozen of these come at once. */
+  /** Every zone of both feet in brief: signed millimetres, word and colour together. One block a zone, since a dozen of these come at once. */
   let { zones, unit }: { zones: Record<Side, ZoneBrief[]>; unit: LengthUnit } = $props();
-  const ids = $derived([...new Set([...zones.left, ...zones.right].map((z) => z.zone))]);
-  const of = (side: Side, id: string) => zones[side].find((z) => z.zone === id);
+  const told = (side: Side, id: string): { room: string; word: string; colour: string } | undefined => {
+    const zone = zones[side].find((z) => z.zone === id);
+    return zone && { room: formatSigned(zone.clearanceMm, unit), word: wordOf(zone.state), colour: colourOf(zone.state) };
+  };
+  const rows = $derived(
+    [...new Set([...zones.left, ...zones.right].map((z) => z.zone))].map((id) => ({ id, left: told('left', id), right: told('right', id) }))
+  );
 </script>
 
 <dl>
-  {#each ids as id (id)}
+  {#each rows as { id, left, right } (id)}
     <div>
       <dt>{ZONE[id].name}</dt>
-      {#each ['left', 'right'] as const as side (side)}
-        {@const zone = of(side, id)}
-        {#if zone}
-          <dd>
-            <b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b>
-            <span class="figures" style="--state:{colourOf(zone.state)}">{formatSigned(zone.clearanceMm, unit)}</span>
-            {wordOf(zone.state)}
-          </dd>
-        {/if}
-      {/each}
+      <dd hidden={!left}><b class="side-L">L</b> <span class="figures" style="--state:{left?.colour}">{left?.room}</span> {left?.word}</dd>
+      <dd hidden={!right}><b class="side-R">R</b> <span class="figures" style="--state:{right?.colour}">{right?.room}</span> {right?.word}</dd>
     </div>
   {/each}
 </dl>

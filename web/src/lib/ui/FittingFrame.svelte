@@ -1,12 +1,13 @@
 <script lang="ts">
   import { onMount, untrack, type Snippet } from 'svelte';
-  import { beforeNavigate, goto } from '$app/navigation';
+  import { beforeNavigate, goto, preloadCode } from '$app/navigation';
   import { page } from '$app/state';
   import { formatLength } from '@chiave/core/measure';
   import type { FittingRow } from '$lib/server/shop/fittings';
   import { Desk, setDesk } from './desk.svelte';
   import type { Keeper } from './save.svelte';
   import SaveLine from './SaveLine.svelte';
+  import { runInType } from './run-in-type';
   import { STEPS } from './steps';
   import { warm } from '$lib/workers/fit-client';
   import { forWorker } from '$lib/workers/for-worker';
@@ -22,6 +23,14 @@
 
   onMount(() => desk.restore());
   onMount(() => warm(stamp, forWorker(desk.fitting)));
+  // A tablet has no pointer to rest on a step before it is touched.
+  onMount(() => {
+    const idle = window.requestIdleCallback ?? setTimeout;
+    idle(() => {
+      STEPS.forEach((step) => void preloadCode(`/fittings/${desk.fitting.id}/${step.id}`));
+      runInType();
+    });
+  });
 
   /** After a conflict: what stands here is let go, and the fitting is read again as the other fitter left it. */
   async function takeTheirs(keeper: Keeper): Promise<void> {
@@ -51,7 +60,8 @@
   </span>
 </div>
 <nav aria-label="Steps of the fitting" class="mt-2 print:hidden">
-  <ol class="flex flex-wrap gap-1 border-b-2 border-ink">
+  <!-- Moving the focus away would have the whole new page laid out at once, before a frame of it is seen. -->
+  <ol class="flex flex-wrap gap-1 border-b-2 border-ink" data-sveltekit-keepfocus>
     {#each STEPS as step, i (step.id)}
       <li>
         <a

@@ -1,4 +1,5 @@
 import { untrack } from 'svelte';
+import { afterPaint } from '../after-paint';
 
 /**
  * One step from what stands towards what is wanted: what is not wanted any more goes, what stays is renewed, and one entry takes its place.
@@ -11,22 +12,22 @@ export function step<T>(now: readonly T[], wanted: readonly T[], id: (entry: T) 
 }
 
 /**
- * A list of which one entry comes or moves a frame, so that no frame has to wait for all of them to be laid out. Called while a component is
- * set up.
+ * A list of which one entry comes or moves a frame, after the one before is painted, so that none has to wait for the others to be laid
+ * out. Called while a component is set up.
  */
 export function oneAFrame<T>(wanted: () => readonly T[], id: (entry: T) => string): { readonly now: readonly T[] } {
   let now = $state.raw<readonly T[]>([]);
   $effect(() => {
     const all = wanted();
-    let frame = 0;
+    let takeBack = (): void => {};
     let shown = untrack(() => now);
     const on = (): void => {
       shown = step(shown, all, id);
       now = shown;
-      if (shown.length < all.length || shown.some((entry, i) => entry !== all[i])) frame = requestAnimationFrame(on);
+      if (shown.length < all.length || shown.some((entry, i) => entry !== all[i])) takeBack = afterPaint(on);
     };
     on();
-    return () => cancelAnimationFrame(frame);
+    return () => takeBack();
   });
   return {
     get now() {

@@ -1,8 +1,8 @@
 <script lang="ts">
   import Papa from 'papaparse';
-  import Progressbar from 'flowbite-svelte/Progressbar.svelte';
   import { onDestroy } from 'svelte';
   import type { ManyRow } from '@chiave/core/size';
+  import Progress from '$lib/ui/Progress.svelte';
   import Ticks from '$lib/ui/Ticks.svelte';
   import { download } from '$lib/ui/download';
   import { shopBook } from '$lib/ui/shop-scales';
@@ -126,7 +126,7 @@
       >
       {#if running}
         <div class="min-w-40 flex-1">
-          <Progressbar progress={String(Math.round((100 * progress.done) / Math.max(1, progress.of)))} size="h-2.5" color="primary" />
+          <Progress done={progress.done} of={progress.of} what="Converting" />
         </div>
         <span class="figures text-sm">{progress.done} of {progress.of}</span>
         <button type="button" class="min-h-11 rounded border border-line px-3" onclick={cancel}>Cancel</button>

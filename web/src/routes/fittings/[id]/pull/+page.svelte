@@ -4,10 +4,11 @@
   import { TOE_FAMILY } from '@chiave/core/last';
   import { formatLength } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
-  import Progressbar from 'flowbite-svelte/Progressbar.svelte';
-  import { wornFeetOf } from '$lib/fit-feet';
+  import { bothMeasured } from '$lib/fit-feet';
   import Choice from '$lib/ui/Choice.svelte';
+  import Progress from '$lib/ui/Progress.svelte';
   import Ticks from '$lib/ui/Ticks.svelte';
+  import { afterPaint, arrived } from '$lib/ui/after-paint';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { KIND_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
   import PutWords from '$lib/ui/PutWords.svelte';
@@ -34,7 +35,7 @@
   let { data } = $props();
   const desk = getDesk();
   const f = $derived(desk.fitting);
-  const measured = $derived(wornFeetOf(f).length === 2);
+  const measured = $derived(bothMeasured(f));
 
   let forWhom = $state<'own' | 'all'>('own');
   let onlyShelf = $state(false);
@@ -76,20 +77,16 @@
     const heldSize = hold === 'size' && heldTo ? heldTo.sizeNumber : null;
     ranking.start({ fitting: forWorker(f), stamp: data.stamp, styleIds: styles.map((s) => s.id), heldSize });
   }
-  /** What is not looked at first is laid out after the first cards, so that the step to this page is no long task. */
-  let laidOut = $state(false);
-  let started = $state(false);
-  $effect(() => {
-    if (!started || (ranking.running && ranking.all.length === 0)) return;
-    const frame = requestAnimationFrame(() => (laidOut = true));
-    return () => cancelAnimationFrame(frame);
-  });
+  /** On the step to this page its frame is seen first: all of it at once would be one long task, and the workers are asked in the meantime. */
+  let laidOut = $state(!arrived());
+  onMount(() => (laidOut ? undefined : afterPaint(() => (laidOut = true))));
+  /** The kinds were chosen when the fitting began: they are laid out when somebody looks at them again. */
+  let kindsOpen = $state(false);
   onMount(() => {
     // Ranked anew whenever what is asked for changes; the feet cannot change while this page is open.
     $effect(() => {
       void styles;
       untrack(rank);
-      started = true;
     });
   });
   // What is shown and not told whole yet is asked for.
@@ -109,24 +106,25 @@
 
 {#if !measured}
   <p class="notice">Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</p>
-{:else}
-  <details class="sheet" open={f.kinds.length === 0}>
-    <summary class="min-h-8 content-center font-semibold">
+{:else if laidOut}
+  <details class="sheet !py-1" bind:open={kindsOpen}>
+    <summary class="min-h-11 content-center font-semibold">
       {f.kinds.length === 0 ? 'Every kind of shoe' : f.kinds.map((k) => KIND[k as KindId].name).join(', ')} · {styles.length} styles · {f.preference}, sock {formatLength(
         f.sockMm,
         'mm'
       )}
+      {#if !kindsOpen}<span class="ml-3 font-normal underline">change the kinds</span>{/if}
     </summary>
-    <div class="mt-2 grid gap-3">
-      {#if laidOut}
+    {#if kindsOpen}
+      <div class="mt-2">
         <Ticks
           legend="Kinds of shoe (none: every kind)"
           options={KIND_CHOICES}
           chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}
           onchange={(kinds) => desk.patch({ kinds })}
         />
-      {/if}
-    </div>
+      </div>
+    {/if}
   </details>
   <div class="mt-3 flex flex-wrap items-end gap-4">
     <Choice
@@ -150,7 +148,7 @@
       {#if ranking.running}
         <div class="flex items-center gap-3">
           <div class="flex-1">
-            <Progressbar progress={String(Math.round((100 * ranking.progress.done) / Math.max(1, ranking.progress.of)))} size="h-2.5" color="primary" />
+            <Progress done={ranking.progress.done} of={ranking.progress.of} what="Ranking the stockroom" />
           </div>
           <span class="figures text-sm">{ranking.progress.done} of {ranking.progress.of}{ranking.topStands ? '; the first 100 stand' : ''}</span>
           <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => ranking.cancel()}>Cancel</button>
@@ -187,7 +185,7 @@
       The fit engine stopped: {ranking.failed}. <button class="underline" onclick={rank}>Try again</button>
     </p>{/if}
 
-  {#if laidOut}<WhyNot styles={data.styles} {ranking} {found} {whyLeftOut} />{/if}
+  <WhyNot styles={data.styles} {ranking} {found} {whyLeftOut} />
   {#if besides.length > 1}
     <SideBySide shoes={besides} customerId={f.customer.id} onnone={() => (compared = [])} />
   {/if}

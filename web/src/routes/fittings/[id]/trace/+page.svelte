@@ -1,5 +1,4 @@
 <script lang="ts">
-  import Progressbar from 'flowbite-svelte/Progressbar.svelte';
   import { onDestroy } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
@@ -9,6 +8,7 @@
   import LineOnSheet from '$lib/drawing/LineOnSheet.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
+  import Progress from '$lib/ui/Progress.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { download } from '$lib/ui/download';
   import { send } from '$lib/ui/save.svelte';
@@ -226,7 +226,7 @@
     </div>
     {#if running}
       <div class="mt-3 flex items-center gap-3" role="status">
-        <div class="flex-1"><Progressbar progress={String(Math.round(100 * running.done))} size="h-2.5" color="primary" /></div>
+        <div class="flex-1"><Progress done={running.done} of={1} what={running.what} /></div>
         <span class="text-sm">{running.what} …</span>
         <button type="button" class="min-h-11 rounded border border-line px-3" onclick={cancel}>Cancel</button>
       </div>

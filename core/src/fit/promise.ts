@@ -1,0 +1,44 @@
+import { blankInside, gradeLast, insoleOf } from '../last';
+import { worthFitting } from './look-over';
+import { widthSteps, type Style } from './stock';
+import type { WornFoot } from './wear';
+
+/** Insole beyond the foot in the size that is most likely to be the one, mm: the middle of what most kinds ask [estimate]. */
+const USUAL_OVER_MM = 14;
+const inside = blankInside();
+
+/** A style with its sizes worth fitting. */
+export interface Worth {
+  style: Style;
+  sizes: number[];
+}
+
+/** How far the ball girth of a style lies from a foot's, in its likeliest size and nearest width, mm. */
+function girthOff({ style, sizes }: Worth, lengthMm: number, girthMm: number): number {
+  let size = sizes[0];
+  for (const s of sizes)
+    if (Math.abs(insoleOf(style.last, s) - lengthMm - USUAL_OVER_MM) < Math.abs(insoleOf(style.last, size) - lengthMm - USUAL_OVER_MM)) size = s;
+  const { ballGirthMm } = gradeLast(style.last, size, 0, inside);
+  let off = Infinity;
+  for (const width of style.widths) off = Math.min(off, Math.abs(ballGirthMm + widthSteps(style, width) * style.last.grade.girthPerWidthMm - girthMm));
+  return off;
+}
+
+/**
+ * Styles in the order in which they are looked at: those whose girth promises most come first, so that what comes first on screen is worth
+ * looking at, and comes at once for feet that few shoes fit. A guess that changes no answer: every style is looked at.
+ * @returns styles that have a size for these feet, and those that have none
+ */
+export function byPromise(styles: readonly Style[], feet: readonly WornFoot[]): { worth: Worth[]; none: Style[] } {
+  const mean = (of: (foot: WornFoot) => number): number => feet.reduce((sum, foot) => sum + of(foot), 0) / feet.length;
+  const longestMm = Math.max(...feet.map((f) => f.dims.lengthMm));
+  const girthMm = mean((f) => f.dims.ballGirthMm);
+  const none: Style[] = [];
+  const worth = styles.flatMap((style): (Worth & { off: number })[] => {
+    const sizes = worthFitting(style, longestMm);
+    if (sizes.length > 0) return [{ style, sizes, off: girthOff({ style, sizes }, longestMm, girthMm) }];
+    none.push(style);
+    return [];
+  });
+  return { worth: worth.sort((p, q) => p.off - q.off), none };
+}
