@@ -1,7 +1,14 @@
 import { afterPaint } from './after-paint';
 
 /** Every size and weight in which a candidate is set. */
-const SETTINGS = ['text-lg font-semibold', 'figures text-2xl font-semibold', 'figures text-xl font-semibold', 'text-sm', 'figures text-sm', 'text-sm font-bold'];
+const SETTINGS = [
+  'text-lg font-semibold',
+  'figures text-2xl font-semibold',
+  'figures text-xl font-semibold',
+  'text-sm',
+  'figures text-sm',
+  'text-sm font-bold'
+];
 
 /** Has type set that comes later, out of sight and for one frame: the first line in a size waits for the system to make that size. */
 export function runInType(): void {
