@@ -43,13 +43,27 @@ const known = new WeakMap<Wear, Map<string, HelpsOn>>();
 /** What of a shoe decides how far a help reaches in it. */
 type Reached = Helped & Parameters<typeof termsOf>[0];
 
+const keyOf = ({ kind, closure, upper, removableInsoleMm }: Helped): string => `${kind} ${closure} ${upper} ${removableInsoleMm}`;
+
 /** The helps a shoe of a kind, closure and upper may have, and how far they reach: worked out once for all its sizes. */
 export function helpsOn(shoe: Reached, dims: FootDims, wear: Wear): HelpsOn {
   const own = known.get(wear) ?? new Map<string, HelpsOn>();
   known.set(wear, own);
-  const key = `${shoe.kind} ${shoe.closure} ${shoe.upper} ${shoe.removableInsoleMm}`;
+  const key = keyOf(shoe);
   const found = own.get(key) ?? workOut(shoe, dims, wear);
   own.set(key, found);
+  return found;
+}
+
+/** How far helps reach in shoes as these are worn: hardly any number of a wear makes a difference, so it outlasts one. */
+let reached = { sockMm: NaN, insertMm: NaN, by: new Map<string, HelpReach>() };
+
+function reachOf(shoe: Reached, dims: FootDims, wear: Wear): HelpReach {
+  const { sockMm, insertMm } = wear;
+  if (reached.sockMm !== sockMm || reached.insertMm !== insertMm) reached = { sockMm, insertMm, by: new Map() };
+  const key = keyOf(shoe);
+  const found = reached.by.get(key) ?? helpsOn(shoe, dims, wear).reach;
+  reached.by.set(key, found);
   return found;
 }
 
@@ -126,7 +140,7 @@ export interface BeyondHelp {
 
 /** Works out what lies beyond help in a style. @param terms of it with nothing put in */
 export function beyondHelp(shoe: Reached, terms: Terms, dims: FootDims, wear: Wear, limits: Limits): BeyondHelp {
-  const { reach } = helpsOn(shoe, dims, wear);
+  const reach = reachOf(shoe, dims, wear);
   const most = limits.most[TOE_ROOM];
   // Worked out when the first is long: most styles have none that is asked.
   let socked: { worn: Wear; terms: Terms }[] | undefined;

@@ -13,15 +13,19 @@ export interface Worth {
   sizes: number[];
 }
 
-/** How far the ball girth of a style lies from a foot's, in its likeliest size and nearest width, mm. */
+/** How far a foot's ball girth lies outside the widths of a style in its likeliest size, mm. */
 function girthOff({ style, sizes }: Worth, lengthMm: number, girthMm: number): number {
+  const { last, widths } = style;
+  const usualMm = lengthMm + USUAL_OVER_MM;
   let size = sizes[0];
-  for (const s of sizes)
-    if (Math.abs(insoleOf(style.last, s) - lengthMm - USUAL_OVER_MM) < Math.abs(insoleOf(style.last, size) - lengthMm - USUAL_OVER_MM)) size = s;
-  const { ballGirthMm } = gradeLast(style.last, size, 0, inside);
-  let off = Infinity;
-  for (const width of style.widths) off = Math.min(off, Math.abs(ballGirthMm + widthSteps(style, width) * style.last.grade.girthPerWidthMm - girthMm));
-  return off;
+  let nearest = Infinity;
+  for (const s of sizes) {
+    const off = Math.abs(insoleOf(last, s) - usualMm);
+    if (off < nearest) [size, nearest] = [s, off];
+  }
+  const { ballGirthMm } = gradeLast(last, size, 0, inside);
+  const ofWidth = (width: string): number => ballGirthMm + widthSteps(style, width) * last.grade.girthPerWidthMm;
+  return Math.max(0, ofWidth(widths[0]) - girthMm, girthMm - ofWidth(widths[widths.length - 1]));
 }
 
 /**
