@@ -28,9 +28,11 @@ import {
   compileShoe,
   fallAt,
   frontAt,
+  frontsAt,
   innerWall,
   outerWall,
   planWidth,
+  planWidthsAt,
   shoePolygon,
   TOE_FAMILIES,
   TOE_FAMILY,
@@ -112,6 +114,34 @@ describe('a shoe’s inner silhouette', () => {
     const roomy = { ...inside, ballGirthMm: inside.ballGirthMm + 12 };
     expect(planWidth(roomy, 0.9) - planWidth(inside, 0.9)).toBeGreaterThan(planWidth(roomy, 0.25) - planWidth(inside, 0.25));
     expect(planWidth({ ...inside, widthBasis: 'inside' }, 0.9)).toBe(inside.ballWidthMm);
+  });
+  it('read at many places in one pass, fronts and plan widths are those read one by one', () => {
+    const one = new Float64Array(2);
+    const places = Float64Array.from({ length: 90 }, (_, i) => i - 48);
+    const fronts = new Float64Array(places.length);
+    for (const family of TOE_FAMILY_IDS) {
+      const shoe = compileShoe(insideOf(family), 0.5);
+      frontsAt(shoe, places, places.length, fronts);
+      places.forEach((y, i) => {
+        frontAt(shoe, y, one);
+        expect(fronts[i]).toBeCloseTo(one[0], 12);
+      });
+    }
+    // At some of the points, in any order; the others are left as they were.
+    const width = Float64Array.from(places, (y) => y / 8);
+    const girth = Float64Array.from(places, (y) => 20 - y / 2);
+    const points = Int16Array.from([7, 3, 80, 12, 45, 9, 60]);
+    for (const widthBasis of ['footbed', 'feather-edge', 'inside'] as const)
+      for (const share of [0.25, 0.5, 0.9]) {
+        const inside = { ...insideOf('round'), widthBasis };
+        const widths = new Float64Array(places.length);
+        planWidthsAt(inside, share, width, girth, points, 5, widths);
+        widths.forEach((mm, n) => {
+          const asked = points.subarray(0, 5).includes(n);
+          const alone = planWidth({ widthBasis, ballWidthMm: inside.ballWidthMm + width[n], ballGirthMm: inside.ballGirthMm + girth[n] }, share);
+          expect(mm).toBeCloseTo(asked ? alone : 0, 12);
+        });
+      }
   });
   it('a toe curve falls from whole to nought, steeper in a point than in a square', () => {
     for (const { id } of TOE_FAMILIES) expect(TOE_FAMILY[id].innerTaper).toBeLessThan(TOE_FAMILY[id].outerTaper);
