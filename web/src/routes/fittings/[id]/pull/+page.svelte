@@ -77,16 +77,17 @@
     const heldSize = hold === 'size' && heldTo ? heldTo.sizeNumber : null;
     ranking.start({ fitting: forWorker(f), stamp: data.stamp, styleIds: styles.map((s) => s.id), heldSize });
   }
-  /** On the step to this page its frame is seen first: all of it at once would be one long task, and the workers are asked in the meantime. */
+  /** On the step to this page its frame is seen first: all of it at once would be one long task. */
   let laidOut = $state(!arrived());
   onMount(() => (laidOut ? undefined : afterPaint(() => (laidOut = true))));
   /** The kinds were chosen when the fitting began: they are laid out when somebody looks at them again. */
   let kindsOpen = $state(false);
   onMount(() => {
-    // Ranked anew whenever what is asked for changes; the feet cannot change while this page is open.
+    // Ranked anew whenever what is asked for changes; the feet cannot change while this page is open. Not before the frame is seen: a worker
+    // that ranks takes a processor which the step needs.
     $effect(() => {
       void styles;
-      untrack(rank);
+      if (laidOut) untrack(rank);
     });
   });
   // What is shown and not told whole yet is asked for.
