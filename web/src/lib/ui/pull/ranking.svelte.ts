@@ -23,6 +23,8 @@ export class Ranking {
   all = $state.raw<Listed[]>([]);
   unranked = $state.raw<Unranked[]>([]);
   progress = $state.raw({ done: 0, of: 0 });
+  /** False until something is ranked: nothing can be said of it before. */
+  asked = $state(false);
   running = $state(false);
   /** True from where the first hundred, in their order, can no longer change. */
   topStands = $state(false);
@@ -43,6 +45,7 @@ export class Ranking {
 
   start(ask: RankedFor): void {
     this.drop();
+    this.asked = true;
     this.#come = [];
     this.#without = [];
     this.#considered = 0;

@@ -154,7 +154,7 @@
           <span class="figures text-sm">{ranking.progress.done} of {ranking.progress.of}{ranking.topStands ? '; the first 100 stand' : ''}</span>
           <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => ranking.cancel()}>Cancel</button>
         </div>
-      {:else}
+      {:else if ranking.asked}
         <p class="soft text-right text-sm">
           {#each counts.filter((c) => c.n > 0) as c, i (c.verdict)}{i > 0 ? ' · ' : ''}{c.n}
             {c.n === 1 ? VERDICT_WORDS[c.verdict] : c.verdict === 'does-not-fit' ? 'do not fit' : c.verdict === 'fits' ? 'fit' : 'fit with help'}{/each}
@@ -203,7 +203,7 @@
       />
     {/each}
   </ol>
-  {#if !ranking.running && found.length === 0}<p class="notice mt-3">
+  {#if ranking.asked && !ranking.running && found.length === 0}<p class="notice mt-3">
       Nothing is made in these kinds for these feet. Untick a kind, or look at shoes made for anyone.
     </p>{/if}
   {#if found.length > limit}<button type="button" class="mt-3 min-h-11 rounded border border-line px-4" onclick={() => (limit += 20)}
