@@ -54,6 +54,8 @@ export interface LastDesign {
   taper?: number;
   toeRoom?: number;
   throat?: number;
+  /** Inside girth of a tall boot's shaft at the calf, in the base size and width, mm. */
+  shaft?: number;
   widthBasis?: WidthBasis;
   toeExtension?: 'fixed' | 'graded';
   halves?: 'full' | 'width-only';
@@ -98,7 +100,7 @@ export const LASTS: LastDesign[] = [
   { id: 'tern', maker: 'ostrevane', name: 'Tern', kind: 'pump', family: 'peep', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, ...claimed },
   { id: 'dunlin', maker: 'ostrevane', name: 'Dunlin', kind: 'flat', family: 'peep', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0, girth: 2, ...measured },
   { id: 'lapwing', maker: 'ostrevane', name: 'Lapwing', kind: 'sandal', family: 'open', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: -0.1, ...measured },
-  { id: 'curlew', maker: 'ostrevane', name: 'Curlew', kind: 'tall-boot', family: 'soft-almond', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, toeExtension: 'graded', ...measured },
+  { id: 'curlew', maker: 'ostrevane', name: 'Curlew', kind: 'tall-boot', family: 'soft-almond', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, toeExtension: 'graded', shaft: 365, ...measured },
   { id: 'siskin', maker: 'ostrevane', name: 'Siskin', kind: 'pump', family: 'snip', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0, taper: 3, aliases: ['Old Siskin'], ...measured },
   { id: 'tansy', maker: 'tindertoft', name: 'Tansy', kind: 'walking', family: 'oblique', group: 'women', scale: 'uk', school: 'standard', base: { size: 5, width: 'D' }, habit: 0, coarse: true, ...measured },
   { id: 'burdock', maker: 'tindertoft', name: 'Burdock', kind: 'walking', family: 'oblique', group: 'men', scale: 'uk', school: 'standard', base: { size: 8, width: 'F' }, habit: 0.1, coarse: true, girth: 2, ...measured },

@@ -4,10 +4,18 @@ import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave
 import { PEOPLE, type PersonDesign } from './people';
 import { seeded } from './random';
 
-const FIELDS: MeasureId[] = ['lengthMm', 'ballLengthMm', 'ballWidthMm', 'ballGirthMm', 'heelWidthMm', 'instepGirthMm'];
+const FIELDS: MeasureId[] = ['lengthMm', 'ballLengthMm', 'ballWidthMm', 'ballGirthMm', 'heelWidthMm', 'instepGirthMm', 'calfGirthMm'];
 const SIDES: Side[] = ['left', 'right'];
 /** Hand error of the shoe room's tapes, mm, by field. */
-const HAND: Partial<Record<MeasureId, number>> = { lengthMm: 0.7, ballLengthMm: 1, ballWidthMm: 0.8, ballGirthMm: 1.5, heelWidthMm: 0.7, instepGirthMm: 2 };
+const HAND: Partial<Record<MeasureId, number>> = {
+  lengthMm: 0.7,
+  ballLengthMm: 1,
+  ballWidthMm: 0.8,
+  ballGirthMm: 1.5,
+  heelWidthMm: 0.7,
+  instepGirthMm: 2,
+  calfGirthMm: 3
+};
 
 export interface DemoFitting {
   person: string;

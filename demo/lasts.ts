@@ -40,6 +40,7 @@ export function lastOf(design: LastDesign): Last {
       waistGirthMm: tenth(0.96 * footGirth + middle(SHARED_TARGETS.waist) + (design.girth ?? 0)),
       instepGirthMm: tenth(footGirth + middle(kind.instep) + (design.instep ?? 0)),
       ...(kind.pullOn ? { throatGirthMm: tenth(1.33 * footGirth + (design.throat ?? 0)) } : {}),
+      ...(design.shaft ? { shaftGirthMm: design.shaft } : {}),
       toeDepthMm: tenth(0.085 * forFoot + 3.5 + (design.depth ?? 0)),
       littleToeDepthMm: tenth(0.064 * forFoot + 3.5 + (design.depth ?? 0))
     },

@@ -16,7 +16,7 @@ export interface PersonDesign {
   preference?: 'snug' | 'regular' | 'generous';
   toeShape: FootToeShape;
   arch: ArchType;
-  /** length, ball length, ball width, ball girth, heel width, instep girth; null not taken. */
+  /** length, ball length, ball width, ball girth, heel width, instep girth, calf girth; null not taken. */
   left: (number | null)[];
   right: (number | null)[];
   bunion?: [number, number];
@@ -34,7 +34,7 @@ export const PEOPLE: PersonDesign[] = [
   { id: 'elmo-ridolfin', name: 'Elmo Ridolfin', born: 1947, work: 'cello, retired', story: 'Remeasured after twenty years: longer and wider than he thinks.', group: 'men', purpose: 'everyday lace shoes', kinds: ['walking', 'oxford'], sockMm: 1, preference: 'generous', toeShape: 'egyptian', arch: 'low', left: [268, 194, 104, 256, 68, 256], right: [269, 195, 105, 258, 68, 259], bunion: [4, 6] },
   { id: 'dafne-pellarin', name: 'Dafne Pellarin', born: 1996, work: 'mezzo, pregnant', story: 'Six months along; feet fuller by the week.', group: 'women', flags: ['pregnant', 'swollen'], purpose: 'something to rehearse in', kinds: ['sneaker', 'walking'], sockMm: 1, preference: 'generous', toeShape: 'egyptian', arch: 'medium', left: [246, 178, 94, 234, 61, 238], right: [247, 179, 95, 236, 61, 239] },
   { id: 'jory-tamblin', name: 'Jory Tamblin', born: 1994, work: 'répétiteur', story: 'Runs the charity lakeside race in five weeks; black nail on the right.', group: 'men', purpose: 'the lakeside run', kinds: ['running'], sockMm: 2.5, toeShape: 'egyptian', arch: 'medium', left: [272, 197, 100, 249, 66, 250], right: [274, 198, 100, 250, 66, 251] },
-  { id: 'wanda-okebri', name: 'Wanda Okebri', born: 1988, work: 'principal dancer', story: 'Very narrow foot, slips out of everything.', group: 'women', purpose: 'a boot for the winter', kinds: ['elastic-boot', 'lace-boot'], sockMm: 1, preference: 'snug', toeShape: 'egyptian', arch: 'high', left: [252, 183, 84, 209, 56, 214], right: [253, 184, 84, 210, 56, 214] },
+  { id: 'wanda-okebri', name: 'Wanda Okebri', born: 1988, work: 'principal dancer', story: 'Very narrow foot, slips out of everything.', group: 'women', purpose: 'a boot for the winter', kinds: ['elastic-boot', 'lace-boot', 'tall-boot'], sockMm: 1, preference: 'snug', toeShape: 'egyptian', arch: 'high', left: [252, 183, 84, 209, 56, 214, 346], right: [253, 184, 84, 210, 56, 214, 344] },
   { id: 'baldo-fiorante', name: 'Baldo Fiorante', born: 1968, work: 'bass, below-knee prosthesis right', story: 'The device stands at a 10 mm drop; the left foot does the work.', group: 'men', flags: ['prosthesis'], purpose: 'boots for the rustic scene', kinds: ['elastic-boot', 'western-boot'], sockMm: 1, toeShape: 'egyptian', arch: 'medium', left: [278, 202, 106, 262, 70, 262], right: [276, null, 102, 254, 68, null] },
   { id: 'mina-lindqvarn', name: 'Mina Lindqvarn', born: 2015, work: 'children’s chorus', story: 'A growing foot: room for growth, and the next check in six months.', group: 'women', purpose: 'shoes for school and rehearsal', kinds: ['sneaker'], sockMm: 1, toeShape: 'egyptian', arch: 'medium', left: [212, 153, 80, 196, 53, 198], right: [213, 154, 80, 197, 53, 198] },
   { id: 'cosima-travaglin', name: 'Cosima Travaglin', born: 1990, work: 'from the town', story: 'A bride: the ceremony on the lawn, the dance on parquet.', group: 'women', purpose: 'wedding, lawn and dance floor', kinds: ['pump', 'sandal'], sockMm: 0.3, toeShape: 'greek', arch: 'medium', left: [243, 176, 90, 223, 60, 224], right: [243, 176, 90, 224, 60, 225], bunion: [3, 0], reach: 38 },

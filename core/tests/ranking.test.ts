@@ -17,6 +17,7 @@ import {
   leastUsableRoom,
   likelier,
   limitsOf,
+  lookOver,
   mostHelpedBox,
   mostHelpedRoom,
   mostLengthMargin,
@@ -36,8 +37,11 @@ import {
   termsOf,
   trialsFor,
   UPPER,
+  worthFitting,
   ZONE_AT,
+  ZONE_IDS,
   NO_AIDS,
+  cuts,
   type Candidate,
   type Ranked,
   type Shoe,
@@ -57,6 +61,8 @@ const pairOf = (values: FootInput['values'], apartMm = 1, more: Partial<FootInpu
     footAsWorn(completeFoot({ side, values: { ...values, lengthMm: { mm: values.lengthMm!.mm + i * apartMm } }, ...more }), { ...ORDINARY_WEAR, sockMm: 1 })
   );
 const wear = { ...ORDINARY_WEAR, sockMm: 1 };
+/** Cuts between which everything lies. */
+const WIDE = cuts(-1000, -500, 500, 1000);
 const ORDINARY = { lengthMm: { mm: 250 }, ballWidthMm: { mm: 92 }, ballGirthMm: { mm: 230 } };
 const FEET = {
   ordinary: pairOf(ORDINARY),
@@ -322,6 +328,41 @@ describe('the chance a ranking tells', () => {
     off.sort((p, q) => p - q);
     expect(off.length).toBeGreaterThan(30);
     expect(off[Math.floor(0.9 * off.length)]).toBeLessThan(0.06);
+  });
+  it('is no more than the first look at its style says, in every size and width that fits', () => {
+    fc.assert(
+      fc.property(nearFeet, fc.nat(stock.length - 1), (feet, i) => {
+        const style = stock[i];
+        const sizes = worthFitting(style, Math.max(...feet.map((f) => f.dims.lengthMm)));
+        const { mostChance } = lookOver(style, sizes, feet, wear);
+        for (const size of sizes)
+          for (const width of style.widths) {
+            const { fits, shoe, targets, seen } = cellOf(style, size, width, feet, wear);
+            if (fits) expect(chanceOf(feet, shoe, wear, targets, seen)).toBeLessThanOrEqual(mostChance);
+          }
+      }),
+      { numRuns: 150 }
+    );
+  });
+  it('of a tall boot hangs on the calf’s doubt, whether or not a low shoe on as well known a last came before', () => {
+    const boot = stock.find((s) => s.last.base.shaftGirthMm !== undefined)!;
+    const low = { ...boot, kind: 'oxford' as const, last: { ...boot.last, base: { ...boot.last.base, shaftGirthMm: undefined } } };
+    const size = boot.from + 4 * boot.step;
+    const width = boot.widths[0];
+    // A boot in which the calf alone may come out too full or too thin.
+    const calfGirthMm = shoeOf(boot, size, width).inside.shaftGirthMm! - 20;
+    const feet = (): WornFoot[] => pairOf({ lengthMm: { mm: 250 }, calfGirthMm: { mm: calfGirthMm, sdMm: 12 } });
+    const chanceIn = (style: Style, own: WornFoot[]): number => {
+      const { shoe, targets, seen } = cellOf(style, size, width, own, wear);
+      const open = Object.fromEntries(ZONE_IDS.map((id) => [id, id === 'shaft' ? targets[id] : WIDE])) as typeof targets;
+      return chanceOf(own, shoe, wear, open, seen);
+    };
+    const alone = chanceIn(boot, feet());
+    const own = feet();
+    expect(chanceIn(low, own)).toBe(1);
+    expect(chanceIn(boot, own)).toBe(alone);
+    expect(alone).toBeGreaterThan(0.5);
+    expect(alone).toBeLessThan(0.95);
   });
   it('falls when the foot is known less well', () => {
     const known = (sdMm: number): number => {

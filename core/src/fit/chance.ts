@@ -2,9 +2,11 @@ import { planWidthsAt, type Inside } from '../last';
 import { insideWorn, type Clearances } from './clearances';
 import { FOOT_CAUSES, POINTS, pointsOf, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
 import { limitsOf, type Limits } from './limits';
+import { keepStraight } from './noise';
 import { blankZones, frontZones, NO_AIDS, termsOf } from './plain-zones';
 import type { Shoe } from './shoe';
-import { slopesOf, STRAIGHT, tangentOf, type Noise, type Slopes, type Tangent } from './tangent';
+import { blankStanding, countStanding, listStanding, standAll } from './standing';
+import { slopesOf, tangentOf, type Slopes, type Tangent } from './tangent';
 import type { Targets } from './targets';
 import { UPPER } from './uppers';
 import type { Wear, WornFoot } from './wear';
@@ -17,7 +19,6 @@ const HEEL_WIDTH = ZONE_AT['heel-width'];
 const TOE_ROOM = ZONE_AT['toe-room'];
 const BOX = ZONE_AT['toe-box-width'];
 const SLIP = ZONE_AT['heel-slip'];
-const DEPTH = ZONE_AT['toe-box-depth'];
 const zone = blankZones();
 
 /** A chance that is not worked out yet. */
@@ -48,7 +49,8 @@ interface Pair {
   d: number;
 }
 
-let standing = new Int16Array(POINTS.ranked);
+/** The points that still stand, in a list. */
+let kept = new Int16Array(POINTS.ranked);
 
 /**
  * The chance that every deciding zone of every foot lies in its limits, for ranking: the same points and the same error model as
@@ -72,59 +74,34 @@ export function prospectOf(
     foot,
     slideAt: SHOE_CAUSES + f * FOOT_CAUSES + SLIDE_CAUSE
   }));
-  let still = points;
-  if (standing.length < points) standing = new Int16Array(points);
-  for (let n = 0; n < points; n++) standing[n] = n;
-  for (const { tangent } of parts) still = keepStraight(tangent, pair.limits, standing, still);
-  const left = standing.slice(0, still);
+  const straight = blankStanding(points);
+  standAll(straight, points);
+  for (const { tangent, foot } of parts) keepStraight(tangent.noise, tangent.seen.zone, foot.dims, pair.inside, pair.limits, straight);
+  const left = countStanding(straight);
   const chance = (needed = -1): number => {
-    const asked = left.length > 0 && parts.some((p) => p.tangent.needsSlopes);
+    const asked = left > 0 && parts.some((p) => p.tangent.needsSlopes);
     const boxes = parts.some((p) => p.tangent.boxNear);
     const slopes = asked ? slopesOf(feet, shoe, pair.inside, wear, seen, boxes) : [];
-    const kept = left.slice();
-    let within = kept.length;
+    if (kept.length < points) kept = new Int16Array(points);
+    let within = listStanding(straight, kept);
     for (let f = 0; f < parts.length && within / points > needed; f++) within = keepBent(parts[f], slopes[f], pair, kept, within);
     return within / points;
   };
-  return { most: still / points, chance };
+  return { most: left / points, chance };
 }
 
 /** The chance of a pair at once: see `prospectOf`. */
 export const chanceOf = (...args: Parameters<typeof prospectOf>): number => prospectOf(...args).chance();
 
-/**
- * Keeps of the points still standing those at which every zone that answers in a straight line lies within its limits.
- * @param points the first `still` of them stand; those kept come first afterwards
- * @returns how many
- */
-function keepStraight({ noise, seen, overBigMm, overLittleMm }: Tangent, { least, most }: Limits, points: Int16Array, still: number): number {
-  for (const i of STRAIGHT) {
-    const mm = seen.zone[i];
-    // Zones a shoe has not are NaN.
-    if (mm === mm) still = keepBetween(least[i] - mm, most[i] - mm, noise.zones[i], points, still);
-  }
-  still = keepBetween(least[DEPTH] - overBigMm, most[DEPTH] - overBigMm, noise.overBig, points, still);
-  return keepBetween(least[DEPTH] - overLittleMm, most[DEPTH] - overLittleMm, noise.overLittle, points, still);
-}
-
-function keepBetween(low: number, high: number, noise: Noise, points: Int16Array, still: number): number {
-  if (noise.least >= low && noise.most <= high) return still;
-  const { at } = noise;
-  let kept = 0;
-  for (let k = 0; k < still; k++) {
-    const n = points[k];
-    const mm = at[n];
-    points[kept] = n;
-    // No branch: which points stand is as good as chance.
-    kept += (mm >= low ? 1 : 0) & (mm <= high ? 1 : 0);
-  }
-  return kept;
-}
-
 /** The shoe's plan width at each point. */
 let planWidths = new Float64Array(POINTS.ranked);
 
-/** As `keepStraight`, for what does not answer in a straight line: the ball's width, the toe box, toe room after the slide and the heel's lift. */
+/**
+ * Keeps of the points that stand those at which what does not answer in a straight line lies within its limits as well: the ball's width,
+ * the toe box, toe room after the slide and the heel's lift.
+ * @param points the first `still` of them stand; those kept come first afterwards
+ * @returns how many
+ */
 function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, pair: Pair, points: Int16Array, still: number): number {
   const { noise, seen, needsSlopes, boxNear, usable, slideSd } = tangent;
   const { shoe, inside, z, d } = pair;
@@ -135,7 +112,7 @@ function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, 
   const [heel, instep, ball] = [noise.zones[HEEL_WIDTH].at, noise.zones[INSTEP].at, noise.zones[BALL_GIRTH].at];
   if (planWidths.length < width.length) planWidths = new Float64Array(width.length);
   planWidthsAt(inside, girthShare, width, girth, points, still, planWidths);
-  let kept = 0;
+  let within = 0;
   for (let k = 0; k < still; k++) {
     const n = points[k];
     const widens = planWidths[n] - seen.planWidthMm;
@@ -155,7 +132,7 @@ function keepBent({ tangent, foot, slideAt }: Part, slopes: Slopes | undefined, 
     zone[TOE_ROOM] = room + longer[n];
     frontZones(foot.dims, terms, zone);
     const toeRoom = zone[TOE_ROOM] + slideSd * z[n * d + slideAt];
-    if (toeRoom >= least[TOE_ROOM] && toeRoom <= most[TOE_ROOM] && zone[SLIP] <= most[SLIP]) points[kept++] = n;
+    if (toeRoom >= least[TOE_ROOM] && toeRoom <= most[TOE_ROOM] && zone[SLIP] <= most[SLIP]) points[within++] = n;
   }
-  return kept;
+  return within;
 }

@@ -11,6 +11,8 @@ export * from './error-model';
 export * from './limits';
 export * from './probability';
 export * from './chance';
+export * from './look-over';
+export * from './standing';
 export * from './may-fit';
 export * from './help-rules';
 export * from './help-reach';

@@ -2,11 +2,14 @@ import { effectiveDrop } from '../heel';
 import { blankInside, gradeLast, insoleOf, type Inside } from '../last';
 import { likelier, tryCell, type Cell } from './cell';
 import { insideWorn, shapeOf } from './clearances';
+import { POINTS, pointsOf } from './error-model';
 import { beyondHelp } from './help-reach';
 import { limitsOf } from './limits';
 import { atBest, blankBest, mostLengthMargin, mostLengthRoom, type AtBest } from './may-fit';
+import { keepStraight, noisesOf, type Noises } from './noise';
 import { NO_AIDS, termsOf } from './plain-zones';
-import { shoeOf, sizesOf, widthSteps, type Style } from './stock';
+import { blankStanding, countStanding, standAll } from './standing';
+import { sdOf, shoeOf, sizesOf, widthSteps, type Style } from './stock';
 import { targetsFor, type Targets } from './targets';
 import type { Wear, WornFoot } from './wear';
 import { ZONE_AT } from './zones';
@@ -17,14 +20,16 @@ const WORTH_FITTING: readonly [number, number] = [-14, 55];
 /** How many of a style's fitting sizes have their chance worked out before one is chosen, and how many of its least misfits are asked whether something helps. */
 export const WEIGHED = { fits: 2, misfits: 3 } as const;
 
-/** What a first look at a style gives: its likeliest fitting sizes, or where none fits, the most margin each size and width may have. */
+/** What a first look at a style gives: the most that may come of each size and width. */
 export interface StyleLook {
   style: Style;
   sizes: readonly number[];
   targets: Targets;
-  fitting: Cell[];
-  /** By size, and by width within a size, in half bands; empty where something fits. */
+  /** The most margin, in half bands, and the least distance from the middle of right: by size, and by width within a size. */
   margins: Float64Array;
+  distances: Float64Array;
+  /** No size and width that may fit has more chance than this; below nought where none may. */
+  mostChance: number;
   /** False where every size and width lies further out than any helps reach. */
   mayHelp: boolean;
 }
@@ -39,10 +44,10 @@ export const worthFitting = (style: Style, longestMm: number): number[] =>
 const best = blankBest();
 /** Inside of the size and width that is looked at now: most are looked at once, and nothing of them is kept. */
 const inside = blankInside();
-/** What every size and width of the style that is looked at now can come out as. */
-let margins = new Float64Array(256);
-let distances = new Float64Array(256);
+/** What sizes and widths are put in order by. */
 let keys = new Float64Array(256);
+/** The points of doubt at which the size and width that is looked at now may fit. */
+const straight = blankStanding(POINTS.ranked);
 
 /**
  * Sizes and widths in rising order of `keys`, as far as they are asked for: mostly a few of dozens, so they are looked for one by one.
@@ -58,26 +63,29 @@ function* risingly(many: number): Generator<number> {
   }
 }
 
-/**
- * Fills in the best that every size and width can come out as on these feet.
- * @returns whether any may fit, as it is or with helps
- */
-function boundAll(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear, targets: Targets): boolean {
+/** Looks at every size and width of a style: what it can come out as at best on these feet. */
+export function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear): StyleLook {
+  const targets = targetsFor(style, wear);
   const limits = limitsOf(targets);
   const drop = effectiveDrop(style.heelHeightMm, style.platformMm);
   const shapes = feet.map((foot) => shapeOf(foot, style, wear));
   const terms = termsOf(style, wear, NO_AIDS);
   const steps = style.widths.map((width) => widthSteps(style, width));
+  const z = pointsOf(feet, POINTS.ranked);
   const { beyond, tooLong } = beyondHelp(style, terms, feet[0].dims, wear, limits);
+  const many = sizes.length * steps.length;
+  if (many > keys.length) keys = new Float64Array(2 * many);
+  const look: StyleLook = { style, sizes, targets, margins: new Float64Array(many), distances: new Float64Array(many), mostChance: -1, mayHelp: false };
+  const { margins, distances } = look;
+  const noises: Noises[] = [];
   let mayHelp = false;
+  let mostStanding = -1;
   const bound = (f: number, worn: Inside): AtBest => atBest(feet[f].dims, shapes[f], style, worn, terms, limits, best);
   /** Whether helps may bring every foot in that was not within its limits, from the one that is bounded now. */
   const helpable = (from: number, worn: Inside): boolean => {
     for (let f = from; f < feet.length; f++) if (beyond(feet[f], worn, f > from ? bound(f, worn) : best)) return false;
     return true;
   };
-  const many = sizes.length * steps.length;
-  if (many > margins.length) [margins, distances, keys] = [0, 0, 0].map(() => new Float64Array(2 * many));
   for (let s = 0, at = 0; s < sizes.length; s++) {
     // What the length alone rules out is ruled out in every width; told inside, it may only be too long, and what takes some of it enough.
     const insole = insoleOf(style.last, sizes[s]);
@@ -92,29 +100,32 @@ function boundAll(style: Style, sizes: readonly number[], feet: readonly WornFoo
     }
     for (let w = 0; w < steps.length; w++, at++) {
       margins[at] = byLength;
-      distances[at] = 0;
       if (byLength < 0 && (mayHelp || !takenUp)) continue;
       const worn = insideWorn({ inside: gradeLast(style.last, sizes[s], steps[w], inside), upper: style.upper }, wear.hoursWorn);
+      standAll(straight, POINTS.ranked);
       let f = 0;
       do {
         bound(f, worn);
         margins[at] = Math.min(margins[at], best.margin);
         distances[at] += best.distance;
-      } while (margins[at] >= 0 && ++f < feet.length);
+        if (margins[at] < 0) break;
+        noises[f] ??= noisesOf(feet[f], f, z, POINTS.ranked, style, sdOf(style.last), worn, wear);
+        keepStraight(noises[f], best.zone, feet[f].dims, worn, limits, straight);
+      } while (++f < feet.length);
+      if (margins[at] >= 0) mostStanding = Math.max(mostStanding, countStanding(straight));
       mayHelp ||= margins[at] >= 0 || helpable(f, worn);
     }
   }
-  return mayHelp;
+  look.mayHelp = mayHelp;
+  look.mostChance = mostStanding / POINTS.ranked;
+  return look;
 }
 
-/** Looks at every size and width of a style and fits those that may be among its two nearest to the middle of right. */
-export function lookOver(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear): StyleLook {
-  const targets = targetsFor(style, wear);
-  const mayHelp = boundAll(style, sizes, feet, wear, targets);
-  const many = sizes.length * style.widths.length;
-  for (let at = 0; at < many; at++) keys[at] = margins[at] >= 0 ? distances[at] : Infinity;
+/** A style's likeliest fitting sizes: fits those that may be among the two nearest to the middle of right. What is found out about their margins is kept with the look. */
+export function likeliestFits({ style, sizes, targets, margins, distances }: StyleLook, feet: readonly WornFoot[], wear: Wear): Cell[] {
+  for (let at = 0; at < margins.length; at++) keys[at] = margins[at] >= 0 ? distances[at] : Infinity;
   const fitting: Cell[] = [];
-  for (const at of risingly(many)) {
+  for (const at of risingly(margins.length)) {
     const last = fitting[WEIGHED.fits - 1];
     if (last && distances[at] > last.distance) break;
     const [size, width] = sizeAt(style, sizes, at);
@@ -124,10 +135,9 @@ export function lookOver(style: Style, sizes: readonly number[], feet: readonly 
     fitting.push(cell);
     fitting.sort(likelier).splice(WEIGHED.fits);
   }
-  return { style, sizes, targets, fitting, margins: fitting.length > 0 ? NONE : margins.slice(0, many), mayHelp };
+  return fitting;
 }
 
-const NONE = new Float64Array(0);
 const sizeAt = (style: Style, sizes: readonly number[], at: number): [size: number, width: string] => {
   const many = style.widths.length;
   return [sizes[Math.floor(at / many)], style.widths[at % many]];

@@ -63,7 +63,7 @@ export function widthSteps(style: Style, width: string): number {
 const deviations = new WeakMap<Last, InsideSd>();
 const alike = new Map<string, InsideSd>();
 /** How well the inside of a last is known: the same for all its sizes and widths, and one object for all lasts known as well. */
-function sdOf(last: Last): InsideSd {
+export function sdOf(last: Last): InsideSd {
   const known = deviations.get(last);
   if (known) return known;
   const { lengthSdMm, widthSdMm, girthSdMm } = last.evidence;
