@@ -55,7 +55,7 @@ const PICTURES = [
     }
   ],
   ['sizes', `/fittings/${ilva}/sizes`, DESK, 'svg'],
-  ['pull', `/fittings/${ilva}/pull`, DESK, 'text=sizes and widths fitted in'],
+  ['pull', `/fittings/${ilva}/pull`, DESK, 'text=/sizes and widths fitted (in|beforehand)/'],
   ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, 'text=Zone by zone', (page) => page.mouse.wheel(0, 190)],
   [
     'shoe-heel',

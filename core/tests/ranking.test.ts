@@ -44,6 +44,7 @@ import {
   cuts,
   type Candidate,
   type Ranked,
+  type RankedBefore,
   type Shoe,
   type Style,
   type WornFoot
@@ -193,6 +194,39 @@ describe('ranking leaves nothing out that could stand in it', () => {
       expect(said).toBe(1);
       expect(first(early)).toEqual(first(all));
       if (top <= 20) expect(early.length).toBeLessThan(all.length);
+    }
+  });
+  it.each(Object.entries(FEET))('%s feet: what some styles came to before is taken up, and the ranking is the same', (_, feet) => {
+    const some = stock.filter((_s, i) => i % 3 === 0);
+    const ranked = (styles: readonly Style[], top: number, before?: RankedBefore) => {
+      const all: Ranked[] = [];
+      let [early, considered]: [Ranked[], number] = [[], 0];
+      for (const step of rankStock(styles, feet, wear, top, before)) {
+        if (step.candidate) all.push(step.candidate);
+        if (step.topStands) early = [...all];
+        considered += step.considered;
+      }
+      const names = (list: Ranked[], many: number) =>
+        list
+          .sort(byRank)
+          .slice(0, many)
+          .map((c) => c.whole());
+      return { first: names(early, top), all: names(all, Infinity), considered };
+    };
+    for (const top of [3, 20, 100]) {
+      const afresh = ranked(some, top);
+      // The least of them are known, as a ranking that was stopped does not leave them: what is known promises nothing of the others.
+      const last = new Set(afresh.all.slice(-Math.floor(afresh.all.length / 2)).map((c) => c.styleId));
+      const before: RankedBefore = new Map();
+      ranked(
+        some.filter((s) => last.has(s.id)),
+        top,
+        before
+      );
+      expect(before.size).toBe(last.size);
+      expect(ranked(some, top, before)).toEqual(afresh);
+      expect(before.size).toBe(afresh.all.length);
+      expect(ranked(some, top, before)).toEqual(afresh);
     }
   });
   it('is the same whatever order the stockroom stands in', () => {

@@ -146,7 +146,7 @@ test.describe('Pull', () => {
     await page.waitForTimeout(3000);
     await expect(page.locator('[data-candidate]')).toHaveCount(0);
     await page.getByRole('radio', { name: 'anyone' }).check();
-    await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
     await expect(page.locator('[data-candidate]').first()).toBeVisible();
   });
   test('the stockroom is fetched while the feet are asked about, once, and again after a change', async ({ page }) => {
@@ -156,7 +156,7 @@ test.describe('Pull', () => {
     let fetched = 0;
     page.on('request', (r) => (fetched += r.url().endsWith('/api/v1/styles') && r.method() === 'GET' ? 1 : 0));
     const step = (name: RegExp) => page.getByRole('navigation', { name: 'Steps of the fitting' }).getByRole('link', { name }).click();
-    const ranked = () => expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    const ranked = () => expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
     await open(page, `/fittings/${id}/ask`);
     await expect.poll(() => fetched).toBe(1);
     await step(/Pull/);
@@ -167,16 +167,48 @@ test.describe('Pull', () => {
     const counted = await page.request.patch('/api/v1/styles/organist/stock', { data: { counts: { '10|F': 9 } } });
     const { before } = await counted.json();
     await step(/Ask/);
+    await expect(page.getByRole('heading', { name: 'Ask', exact: true })).toBeAttached();
     await step(/Pull/);
+    await expect.poll(() => fetched).toBe(2);
     await ranked();
+    // Back where the fitting was opened, before the change: what is looked at beforehand takes what is there.
+    await step(/Ask/);
+    await page.waitForTimeout(1500);
     expect(fetched).toBe(2);
     await page.request.patch('/api/v1/styles/organist/stock', { data: before });
+  });
+  test('what the feet come to is looked at beforehand, is what a ranking says, and is let go when they are worn otherwise', async ({ page }) => {
+    const id = await newFitting(page, 'Beforehand', [241, 242]);
+    const done = page.getByText(/sizes and widths fitted (in|beforehand)/);
+    const cards = () => page.locator('[data-candidate]').allInnerTexts();
+    await open(page, `/fittings/${id}/pull`);
+    await expect(done).toContainText('fitted in', { timeout: 30_000 });
+    // While the first are looked at the worker goes through the rest.
+    await expect(async () => {
+      await page.getByRole('radio', { name: 'women, unisex' }).check();
+      await page.getByRole('radio', { name: 'anyone' }).check();
+      await expect(done).toContainText('fitted beforehand', { timeout: 1000 });
+    }).toPass({ timeout: 30_000 });
+    await expect(page.locator('[data-candidate]')).toHaveCount(12);
+    const beforehand = await cards();
+    await page.request.patch(`/api/v1/fittings/${id}`, { data: { preference: 'generous' } });
+    await open(page, `/fittings/${id}/pull`);
+    await page.getByRole('radio', { name: 'anyone' }).check();
+    await expect(done).toBeVisible({ timeout: 30_000 });
+    await expect(page.locator('[data-candidate]')).toHaveCount(12);
+    expect(await cards()).not.toEqual(beforehand);
+    await page.request.patch(`/api/v1/fittings/${id}`, { data: { preference: 'regular' } });
+    await open(page, `/fittings/${id}/pull`);
+    await page.getByRole('radio', { name: 'anyone' }).check();
+    await expect(done).toContainText('fitted in', { timeout: 30_000 });
+    await expect(page.locator('[data-candidate]')).toHaveCount(12);
+    expect(await cards()).toEqual(beforehand);
   });
   test('one thing is held equal: the size over other lasts, the last over other sizes, and let go again', async ({ page }) => {
     const id = await newFitting(page, 'Holds', [238, 239]);
     await page.request.patch(`/api/v1/fittings/${id}`, { data: { kinds: ['pump'] } });
     await open(page, `/fittings/${id}/pull`);
-    await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
     await expect(page.locator('[data-candidate]')).toHaveCount(12);
     const sizes = () => page.locator('[data-candidate] .text-2xl').allTextContents();
     const free = new Set((await sizes()).map((s) => s.split(' ')[0]));
@@ -208,7 +240,7 @@ test.describe('Pull', () => {
     await page.request.patch(`/api/v1/fittings/${id}`, { data: { kinds: ['pump'] } });
     await open(page, `/fittings/${id}/pull`);
     const first = page.locator('[data-candidate]').first();
-    await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
     const name = (await first.getByRole('link').first().textContent())!.trim();
     await first.getByRole('button', { name: 'Carry to the chair' }).click();
     await expect(page.locator('[data-short-list]')).toContainText(name);

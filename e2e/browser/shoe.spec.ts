@@ -20,7 +20,7 @@ test('Pull ranks the stockroom, narrows by kind and by the shelf', async ({ page
   await page.getByRole('radio', { name: 'anyone' }).check();
   await page.getByText('change the kinds').click();
   await page.getByRole('checkbox', { name: 'pump', exact: true }).check();
-  await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
   // Cards come a frame at a time.
   await expect(page.locator('[data-candidate]')).toHaveCount(12);
   await page.getByRole('checkbox', { name: 'on the shelf in that size' }).check();
@@ -114,7 +114,7 @@ test('the fit engine works beside the page, in one worker on two processors and 
   ]) {
     await page.addInitScript((n) => Object.defineProperty(navigator, 'hardwareConcurrency', { value: n, configurable: true }), processors);
     await open(page, `/fittings/${id}/pull`);
-    await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 40_000 });
+    await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 40_000 });
     expect(page.workers()).toHaveLength(workers);
     await page.getByRole('button', { name: /Show more/ }).click();
     await expect(listed).toHaveCount(32);
@@ -151,7 +151,7 @@ test('up to four are compared side by side, and any style says why it is not off
   const id = await newFitting(page, 'Compares', [238, 239]);
   await page.request.patch(`/api/v1/fittings/${id}`, { data: { kinds: ['pump'] } });
   await open(page, `/fittings/${id}/pull`);
-  await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
   for (const i of [0, 1, 2, 3]) await page.getByLabel('compare').nth(i).check();
   await expect(page.getByLabel('compare').nth(4)).toBeDisabled();
   const table = page.locator('[data-compare] tbody');

@@ -71,7 +71,7 @@ test('a whole visit by keyboard alone, kept and found again', async ({ page }) =
   await page.keyboard.press('Alt+5');
   const first = page.locator('[data-candidate]').first();
   await expect(first).toBeVisible();
-  await expect(page.getByText(/sizes and widths fitted in/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
   const title = (await first.getByRole('link').first().textContent())!.trim();
   await tabTo(page, new RegExp(`^${title}$`));
   await page.keyboard.press('Enter');

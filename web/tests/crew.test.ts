@@ -13,7 +13,7 @@ const progress = (done: number, topStands = false): Answer => ({
   considered: 1,
   topStands
 });
-const ranked = (topMs: number, tookMs: number): Answer => ({ kind: 'ranked', job: 1, topMs, tookMs });
+const ranked = (topMs: number, tookMs: number, beforehand = false): Answer => ({ kind: 'ranked', job: 1, topMs, tookMs, beforehand });
 
 /** Two workers over ten styles. @returns what is heard of what they say */
 function heard(says: [worker: number, answer: Answer][]): Answer[] {
@@ -55,6 +55,18 @@ describe('a ranking shared between workers', () => {
     expect(told.map((a) => a.kind === 'progress' && a.topStands)).toEqual([false, false, true, false]);
     expect(told.at(-1)).toEqual(ranked(20, 30));
     expect(told.filter((a) => a.kind === 'ranked')).toHaveLength(1);
+  });
+  it('all was looked at beforehand when both had looked at theirs', () => {
+    const both = (first: boolean, second: boolean): boolean => {
+      const last = heard([
+        [0, ranked(1, 2, first)],
+        [1, ranked(1, 2, second)]
+      ]).at(-1)!;
+      return last.kind === 'ranked' && last.beforehand;
+    };
+    expect(both(true, true)).toBe(true);
+    expect(both(true, false)).toBe(false);
+    expect(both(false, true)).toBe(false);
   });
   it('when one fails that is told, once, and nothing after it', () => {
     const failed: Answer = { kind: 'failed', job: 1, message: 'no stockroom' };

@@ -28,6 +28,7 @@ export * from './stock';
 export * from './candidate';
 export * from './cell';
 export * from './grid';
+export * from './best-of-style';
 export * from './rank';
 export * from './other-shoes';
 export * from './drawing';

@@ -1,6 +1,6 @@
 import { cellOf, type Cell } from './cell';
 import { byRank, type Candidate } from './candidate';
-import { bestOfStyle } from './rank';
+import { bestOfStyle } from './best-of-style';
 import type { Remedy } from './remedies';
 import { sizesOf, sizeText, type Style } from './stock';
 import type { Wear, WornFoot } from './wear';

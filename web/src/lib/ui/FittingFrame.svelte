@@ -21,8 +21,18 @@
   const current = $derived(here === 'shoe' ? 'pull' : here === 'trace' ? 'measure' : here);
   const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
 
+  const PAUSE_MS = 800;
+  let warmed = false;
   onMount(() => desk.restore());
-  onMount(() => warm(stamp, forWorker(desk.fitting)));
+  onMount(() => {
+    // Again when what hangs on it has changed, and a hand has paused: what the feet come to is looked at before it is asked.
+    $effect(() => {
+      const now = $state.snapshot(forWorker(desk.fitting));
+      const pause = setTimeout(() => warm(stamp, now), warmed ? PAUSE_MS : 0);
+      warmed = true;
+      return () => clearTimeout(pause);
+    });
+  });
   // A tablet has no pointer to rest on a step before it is touched.
   onMount(() => {
     const idle = window.requestIdleCallback ?? setTimeout;

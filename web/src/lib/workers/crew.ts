@@ -12,7 +12,7 @@ export const shareOut = <T>(all: readonly T[], workers: number): T[][] =>
  */
 export function asOne(of: number, workers: number, listen: (answer: Answer) => void): (worker: number, answer: Answer) => void {
   const done = Array.from({ length: workers }, () => 0);
-  let [standing, ended, topMs, tookMs, failed] = [0, 0, 0, 0, false];
+  let [standing, ended, topMs, tookMs, beforehand, failed] = [0, 0, 0, 0, true, false];
   return (worker, answer) => {
     if (failed) return;
     if (answer.kind === 'progress') {
@@ -22,7 +22,8 @@ export function asOne(of: number, workers: number, listen: (answer: Answer) => v
     } else if (answer.kind === 'ranked') {
       topMs = Math.max(topMs, answer.topMs);
       tookMs = Math.max(tookMs, answer.tookMs);
-      if (++ended === workers) listen({ ...answer, topMs, tookMs });
+      beforehand &&= answer.beforehand;
+      if (++ended === workers) listen({ ...answer, topMs, tookMs, beforehand });
     } else {
       failed = answer.kind === 'failed';
       listen(answer);

@@ -17,15 +17,16 @@ import {
   type Candidate,
   type Listed,
   type Ranked,
+  type RankedBefore,
   type Style,
   type Unranked
 } from '@chiave/core/fit';
-import { wearOf, wornFeetOf, type FittingState } from '../fit-feet';
+import { bothMeasured, wearOf, wornFeetOf, type FittingState } from '../fit-feet';
 import type { Answer, Ask, Laid, PairAsk } from './messages';
 
 const say = (answer: Answer): void => postMessage(answer);
 /** Only the newest job of a kind is carried on; an older one stops at its next breath. */
-const newest = { rank: 0, open: 0, lay: 0 };
+const newest = { warm: 0, rank: 0, open: 0, lay: 0 };
 
 /** The stockroom as it stood at a stamp, fetched anew when a page names another. */
 let stock: { stamp: string; styles: Promise<ReadonlyMap<string, Style>> } | undefined;
@@ -53,6 +54,13 @@ const nothingToTell = () => ({ candidates: [] as Listed[], unranked: [] as Unran
 const listed = ({ styleId, verdict, probability, score, onShelf }: Ranked): Listed => ({ styleId, verdict, probability, score, onShelf });
 /** What the newest ranking has found. As whole candidates a thousand would take a tenth of its time, and most are never looked at. */
 let found = new Map<string, Ranked>();
+/** What styles came to for the feet asked about last, worn as they were: only what is not known yet is ranked. */
+let before: { of: string; known: RankedBefore } = { of: '', known: new Map() };
+function knownOf(fitting: FittingState, stamp: string): RankedBefore {
+  const of = JSON.stringify([stamp, fitting]);
+  if (before.of !== of) before = { of, known: new Map() };
+  return before.known;
+}
 /** Lets what has been posted to the worker in. A channel, since a timer started again and again is held back by some milliseconds each time. */
 const channel = new MessageChannel();
 const breathing: (() => void)[] = [];
@@ -64,11 +72,11 @@ const breathe = (): Promise<void> =>
   });
 
 onmessage = async ({ data }: MessageEvent<Ask>) => {
-  if (data.kind !== 'warm' && data.kind !== 'tell') newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
+  if (data.kind !== 'tell') newest[data.kind === 'stop' ? 'rank' : data.kind] = data.job;
   if (data.kind === 'stop') return;
   try {
     if (data.kind === 'warm') await warm(data);
-    else if (data.kind === 'rank') await rank(data);
+    else if (data.kind === 'rank') await rankThenRest(data);
     else if (data.kind === 'tell') say({ kind: 'told', job: data.job, candidates: data.styleIds.flatMap((id) => found.get(id)?.whole() ?? []) });
     else if (data.kind === 'open') await open(data);
     else say({ kind: 'laid', job: data.job, laid: lay(data) });
@@ -82,27 +90,53 @@ const SOME_FEET = [{ lengthMm: 250 }, { lengthMm: 232, ballWidthMm: 99, ballGirt
   Object.fromEntries(Object.entries(values).map(([id, mm]) => [id, { mm, how: 'device' }]))
 );
 const ROUNDS = 2;
+let roundsRun = 0;
 
 /**
- * Fetches the stockroom and runs the engine in, worn as these shoes will be: what has never run runs at a third of its speed, and what has
- * run on things of another make has to be run in again. The first real question ends it.
+ * Fetches the stockroom and, while nothing else is asked, runs the engine in, worn as these shoes will be: what has never run runs at a
+ * third of its speed, and what has run on things of another make has to be run in again. Then ranks it all for these feet, if they are
+ * measured: whichever styles are asked about then, most is known.
  */
-async function warm({ stamp, fitting }: Extract<Ask, { kind: 'warm' }>): Promise<void> {
-  const styles = [...(await stockroom(stamp)).values()];
+async function warm({ job, stamp, fitting }: Pick<Extract<Ask, { kind: 'warm' }>, 'job' | 'stamp' | 'fitting'>): Promise<void> {
+  const askedSince = (): boolean => Math.max(newest.warm, newest.rank, newest.open, newest.lay) > job;
+  // A fitting may have been opened under an older stamp than a ranking has named since: nothing is fetched anew for this.
+  const held = stock?.stamp ?? stamp;
+  const styles = [...(await stockroom(held)).values()];
+  await ranking.catch(() => {});
+  if (askedSince()) return;
   let heard = performance.now();
-  for (let round = 0; round < ROUNDS; round++) {
+  const goesThrough = async (feet: FittingState, known?: RankedBefore): Promise<boolean> => {
+    for (const step of rankStock(styles, wornFeetOf(feet), wearOf(feet), undefined, known)) {
+      if (askedSince()) return false;
+      // What a page will show is run in as well.
+      if (!known) step.candidate?.whole();
+      if (performance.now() - heard < BREATH_MS) continue;
+      await breathe();
+      heard = performance.now();
+    }
+    return true;
+  };
+  for (; roundsRun < ROUNDS; roundsRun++) {
     for (const values of SOME_FEET) {
       const { left, right } = fitting.feet;
-      const some = { ...fitting, feet: { left: { ...left, values }, right: { ...right, values } } } as FittingState;
-      for (const step of rankStock(styles, wornFeetOf(some), wearOf(some))) {
-        if (newest.rank + newest.open + newest.lay > 0) return;
-        step.candidate?.whole();
-        if (performance.now() - heard < BREATH_MS) continue;
-        await breathe();
-        heard = performance.now();
-      }
+      if (!(await goesThrough({ ...fitting, feet: { left: { ...left, values }, right: { ...right, values } } } as FittingState))) return;
     }
   }
+  if (bothMeasured(fitting)) await goesThrough(fitting, knownOf(fitting, held));
+}
+
+/** The rest of the stockroom is looked at when what was asked about has been laid out for so long, ms. */
+const REST_MS = 1000;
+/** The ranking under way. */
+let ranking: Promise<void> = Promise.resolve();
+
+async function rankThenRest(ask: Extract<Ask, { kind: 'rank' }>): Promise<void> {
+  await (ranking = rank(ask));
+  if (newest.rank !== ask.job) return;
+  // What has ranked a stockroom has run in.
+  roundsRun = ROUNDS;
+  // Should it fail, the next ranking asks anew and tells.
+  setTimeout(() => void warm(ask).catch(() => {}), REST_MS);
 }
 
 async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { kind: 'rank' }>): Promise<void> {
@@ -131,7 +165,10 @@ async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { 
     tell = nothingToTell();
     told = performance.now();
   };
-  for (const { done, of, candidate, unranked, considered, topStands } of rankStock(styles, wornFeetOf(fitting), wearOf(fitting))) {
+  // A style held to one size is another style.
+  const known = heldSize === null ? knownOf(fitting, stamp) : undefined;
+  const knew = known?.size ?? 0;
+  for (const { done, of, candidate, unranked, considered, topStands } of rankStock(styles, wornFeetOf(fitting), wearOf(fitting), undefined, known)) {
     if (newest.rank !== job) return;
     at = { done, of };
     tell.considered += considered;
@@ -151,7 +188,7 @@ async function rank({ job, fitting, styleIds, heldSize, stamp }: Extract<Ask, { 
     await breathe();
   }
   flush();
-  say({ kind: 'ranked', job, topMs, tookMs: performance.now() - started });
+  say({ kind: 'ranked', job, topMs, tookMs: performance.now() - started, beforehand: knew > 0 && known!.size === knew });
 }
 
 function lay({ fitting, style, size, width, flags, put = {} }: PairAsk): Laid {

@@ -30,7 +30,7 @@ export interface PairAsk {
  * What a page asks the fit worker. The worker fetches the stockroom itself and keeps it under its stamp; a ranking names which styles of it.
  */
 export type Ask =
-  /** Fetches the stockroom ahead of the first ranking, and runs the engine in on how shoes are worn at this fitting. */
+  /** Ahead of the first ranking: fetches the stockroom, runs the engine in on how shoes are worn at this fitting, and ranks it all for its feet. */
   | { kind: 'warm'; job: number; stamp: string; fitting: FittingState }
   | { kind: 'stop'; job: number }
   | {
@@ -75,8 +75,8 @@ export type Answer =
       /** True once: with these the first hundred, in their order, can no longer change. */
       topStands: boolean;
     }
-  /** All is told; the first hundred stood after `topMs`. */
-  | { kind: 'ranked'; job: number; topMs: number; tookMs: number }
+  /** All is told; the first hundred stood after `topMs`. Beforehand: every style was known of these feet before it was asked about. */
+  | { kind: 'ranked'; job: number; topMs: number; tookMs: number; beforehand: boolean }
   | { kind: 'told'; job: number; candidates: Candidate[] }
   | { kind: 'opened'; job: number; opened: Opened }
   | { kind: 'laid'; job: number; laid: Laid }

@@ -30,6 +30,8 @@ export class Ranking {
   topStands = $state(false);
   considered = $state(0);
   tookMs = $state<number | null>(null);
+  /** True where all of it had been looked at before it was asked for. */
+  beforehand = $state(false);
   failed = $state('');
   #come: Listed[] = [];
   #without: Unranked[] = [];
@@ -74,6 +76,7 @@ export class Ranking {
         } else this.#due ??= setTimeout(() => this.#show(), SHOW_EVERY_MS);
       } else if (answer.kind === 'ranked') {
         this.tookMs = answer.tookMs;
+        this.beforehand = answer.beforehand;
         this.#end();
       } else if (answer.kind === 'failed') {
         this.failed = answer.message;

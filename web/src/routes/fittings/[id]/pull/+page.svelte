@@ -158,9 +158,10 @@
         <p class="soft text-right text-sm">
           {#each counts.filter((c) => c.n > 0) as c, i (c.verdict)}{i > 0 ? ' · ' : ''}{c.n}
             {c.n === 1 ? VERDICT_WORDS[c.verdict] : c.verdict === 'does-not-fit' ? 'do not fit' : c.verdict === 'fits' ? 'fit' : 'fit with help'}{/each}
-          · {ranking.considered} sizes and widths fitted{#if ranking.tookMs !== null}{' '}in {ranking.tookMs < 100
-              ? 'less than 0.1'
-              : (ranking.tookMs / 1000).toFixed(1)} s{:else if ranking.progress.done < ranking.progress.of}{' '}· stopped{/if}
+          · {ranking.considered} sizes and widths fitted{#if ranking.tookMs !== null}{' '}{ranking.beforehand
+              ? 'beforehand'
+              : `in ${ranking.tookMs < 100 ? 'less than 0.1' : (ranking.tookMs / 1000).toFixed(1)} s`}{:else if ranking.progress.done < ranking.progress.of}{' '}·
+            stopped{/if}
         </p>
       {/if}
     </div>
