@@ -2,6 +2,7 @@
   import type { HeelFit } from '@chiave/core/fit';
   import type { Pitch } from '@chiave/core/heel';
   import { formatLength, type LengthUnit } from '@chiave/core/measure';
+  import { rangeWords, slides } from '../ui/range-words';
   import { curveThrough, openPath } from './place';
 
   // prettier-ignore
@@ -98,7 +99,7 @@
     <text x={WIDTH - 12} y="46" text-anchor="end" font-size="13.5" fill="var(--color-ink-soft)">effective drop {formatLength(pitch.dropMm, unit)}</text>
     {#if heel}
       <text x={WIDTH - 12} y="64" text-anchor="end" font-size="13.5" fill="var(--color-ink-soft)"
-        >slides {formatLength(heel.slide.lowMm, unit)} to {formatLength(heel.slide.highMm, unit)}</text
+        >{slides(heel.slide, unit) ? `slides ${rangeWords(heel.slide.lowMm, heel.slide.highMm, unit)}` : 'does not slide forward'}</text
       >
     {/if}
     <text x={WIDTH / 2} y={ground + 26} text-anchor="middle" font-size="13" fill="var(--color-ink-soft)">side view to scale for this foot</text>

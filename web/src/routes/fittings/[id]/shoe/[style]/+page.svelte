@@ -35,6 +35,7 @@
   import ZoneTable from '$lib/ui/ZoneTable.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { chance, REACH_WORDS, VERDICT_WORDS } from '$lib/ui/names';
+  import { aboutWords, slides } from '$lib/ui/range-words';
   import { shown } from '$lib/ui/units.svelte';
   import { askWorker } from '$lib/workers/fit-client';
   import { forWorker } from '$lib/workers/for-worker';
@@ -234,13 +235,9 @@
           {#if heel}
             <p class="text-sm">
               <b class={foot.side === 'left' ? 'side-L' : 'side-R'}>{foot.side === 'left' ? 'L' : 'R'}</b>
-              {REACH_WORDS[heel.reach]}{foot.ankleReachDeg === null ? '' : ` (${foot.ankleReachDeg}° measured)`}. Slides forward {formatLength(
-                heel.slide.centreMm,
-                shown.unit
-              )} ({formatLength(heel.slide.lowMm, shown.unit)} to {formatLength(heel.slide.highMm, shown.unit)}), which leaves {formatLength(
-                heel.toeRoomAfter.centreMm,
-                shown.unit
-              )} of toe room ({formatLength(heel.toeRoomAfter.lowMm, shown.unit)} to {formatLength(heel.toeRoomAfter.highMm, shown.unit)}).
+              {REACH_WORDS[heel.reach]}{foot.ankleReachDeg === null ? '' : ` (${foot.ankleReachDeg}° measured)`}. {slides(heel.slide, shown.unit)
+                ? `Slides forward ${aboutWords(heel.slide, shown.unit)}, which leaves ${aboutWords(heel.toeRoomAfter, shown.unit)} of toe room`
+                : `Does not slide forward; ${aboutWords(heel.toeRoomAfter, shown.unit)} of toe room`}.
             </p>
           {/if}
         </div>
