@@ -3,6 +3,7 @@
  * database is filled through the import; the table is opened, searched, filtered and scrolled frame by frame; the stockroom is ranked
  * in the worker. Printed; that a frame does not grow with the rows is asserted.
  */
+import { readFileSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from 'playwright-core';
@@ -231,11 +232,22 @@ function tenMillionSteps() {
   return x > 0 ? performance.now() - began : NaN;
 }
 
+/** What a shared machine's host has kept from its processors so far, and all that has gone by, in ticks; nothing where the system does not say. */
+function ticks() {
+  try {
+    const all = readFileSync('/proc/stat', 'utf8').split('\n')[0].split(/\s+/).slice(1, 9).map(Number);
+    return { stolen: all[7], all: all.reduce((sum, n) => sum + n, 0) };
+  } catch {
+    return { stolen: NaN, all: NaN };
+  }
+}
+
 /** Ranks the whole stockroom for two feet in the worker, as a fitting goes: from Ask to Pull, and there again and again. */
 async function measureRanking(browser, what, feet) {
   const id = await fittingFor(...feet);
   console.log(`  ranked for ${what}; ten million steps of arithmetic take ${Math.round(tenMillionSteps())} ms just now`);
   await measureCold(browser, id);
+  const before = ticks();
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.addInitScript(watchWorker);
   const heapOf = await heapWatch(page);
@@ -257,8 +269,10 @@ async function measureRanking(browser, what, feet) {
   const { runs, longest, woke } = await page.evaluate(() => ({ runs: window.runs, longest: window.longest, woke: window.woke ?? 0 }));
   const heap = await heapOf();
   for (const run of runs) console.log(`    ${told(run)}`);
+  const after = ticks();
+  const stolen = (100 * (after.stolen - before.stolen)) / (after.all - before.all);
   console.log(
-    `    longest task on the page's own thread ${Math.round(longest)} ms while it ranks, ${Math.round(woke)} ms while pages come to life; worker's heap at most ${Math.round(heap / 1e6)} MB`
+    `    longest task on the page's own thread ${Math.round(longest)} ms while it ranks, ${Math.round(woke)} ms while pages come to life; worker's heap at most ${Math.round(heap / 1e6)} MB; the host took ${stolen.toFixed(0)} of 100 of the processors' time`
   );
   await page.close();
 }
