@@ -36,7 +36,7 @@ test('an opened heel shows both feet in it, its pitch, the slide, the neighbours
   await open(page, `/fittings/${id}/shoe/moonrise-95?size=38.5&width=medium`);
   await expect(page.getByRole('img', { name: /Both feet in their shoes from above/ })).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('img', { name: /left foot from the side on this heel/ })).toContainText(/pitch \d+° to \d+°/);
-  await expect(page.getByText(/Slides forward/)).toHaveCount(2);
+  await expect(page.getByText(/Does not slide forward; [\d.]+ mm/)).toHaveCount(2);
   await expect(page.getByText('ankle reach not measured: measure it before a high heel')).toHaveCount(2);
   await expect(page.getByText(/Falls and sprains rise with heel height/)).toBeVisible();
   const neighbour = page
@@ -47,6 +47,10 @@ test('an opened heel shows both feet in it, its pitch, the slide, the neighbours
   await expect(page).toHaveURL(/size=37/);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('37');
   await expect(page.locator('p[data-verdict]')).toHaveAttribute('data-verdict', 'does-not-fit');
+  // In a shoe that does not hold the ball both feet run forward.
+  await open(page, `/fittings/${id}/shoe/moonrise-95?size=41&width=medium`);
+  await expect(page.getByText(/Slides forward [\d.]+ mm \([\d.]+ mm to [\d.]+ mm\), which leaves/)).toHaveCount(2);
+  await expect(page.getByRole('img', { name: /left foot from the side on this heel/ })).toContainText(/slides [\d.]+ mm to [\d.]+ mm/);
 });
 
 test('the drawing’s room is the table’s: usable room drawn equals what was computed', async ({ page }) => {
