@@ -17,20 +17,18 @@ export interface Unranked {
 /** By how much more chance the second of a style's fitting sizes must have to be chosen. */
 const BETTER = 0.01;
 
-/** A style on its way to its place in the order. */
-export interface Waiting {
+/** A style that only lacks its chance. */
+export interface Fitted {
   /** No more chance than this can come of it. */
   most: number;
-  /** Brings it on: to its candidate, to a lesser promise, or to nothing where it has left the verdict it waited in. */
-  next: () => Ranked | Waiting | null;
+  /** Works the chance out. */
+  next: () => Ranked;
 }
-
-export const isWaiting = (came: Ranked | Waiting): came is Waiting => 'next' in came;
 
 const prospect = (cell: Cell, feet: readonly WornFoot[], wear: Wear): Prospect => prospectOf(feet, cell.shoe, wear, cell.targets, cell.seen);
 
 /** The better of a style's two likeliest fitting cells. */
-export function fittingStyle(style: Style, [nearest, second]: readonly Cell[], feet: readonly WornFoot[], wear: Wear): Waiting {
+export function fittingStyle(style: Style, [nearest, second]: readonly Cell[], feet: readonly WornFoot[], wear: Wear): Fitted {
   const first = prospect(nearest, feet, wear);
   const other = second && prospect(second, feet, wear);
   return {
@@ -67,7 +65,7 @@ export function leastMisfit(look: StyleLook, feet: readonly WornFoot[], wear: We
   return { cell, helps: null };
 }
 
-export function misfitStyle(style: Style, cell: Cell, helps: string[] | null, feet: readonly WornFoot[], wear: Wear): Waiting {
+export function misfitStyle(style: Style, cell: Cell, helps: string[] | null, feet: readonly WornFoot[], wear: Wear): Fitted {
   const { most, chance } = prospect(cell, feet, wear);
   return { most, next: () => rankedAs(style, cell, chance(), helps) };
 }
@@ -81,14 +79,9 @@ export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear)
   if (sizes.length === 0) return { unranked: whyUnranked(style, longestOf(feet)) };
   const look = lookOver(style, sizes, feet, wear);
   const fitting = likeliestFits(look, feet, wear);
-  let came: Ranked | Waiting | null;
-  if (fitting.length > 0) came = fittingStyle(style, fitting, feet, wear);
-  else {
-    const { cell, helps } = leastMisfit(look, feet, wear);
-    came = misfitStyle(style, cell, helps, feet, wear);
-  }
-  while (isWaiting(came)) came = came.next()!;
-  return { candidate: came.whole() };
+  if (fitting.length > 0) return { candidate: fittingStyle(style, fitting, feet, wear).next().whole() };
+  const { cell, helps } = leastMisfit(look, feet, wear);
+  return { candidate: misfitStyle(style, cell, helps, feet, wear).next().whole() };
 }
 
 export const longestOf = (feet: readonly WornFoot[]): number => Math.max(...feet.map((f) => f.dims.lengthMm));

@@ -75,8 +75,8 @@ export function lookOver(style: Style, sizes: readonly number[], feet: readonly 
   const { beyond, tooLong } = beyondHelp(style, terms, feet[0].dims, wear, limits);
   const many = sizes.length * steps.length;
   if (many > keys.length) keys = new Float64Array(2 * many);
-  const look: StyleLook = { style, sizes, targets, margins: new Float64Array(many), distances: new Float64Array(many), mostChance: -1, mayHelp: false };
-  const { margins, distances } = look;
+  const margins = new Float64Array(many);
+  const distances = new Float64Array(many);
   const noises: Noises[] = [];
   let mayHelp = false;
   let mostStanding = -1;
@@ -116,9 +116,7 @@ export function lookOver(style: Style, sizes: readonly number[], feet: readonly 
       mayHelp ||= margins[at] >= 0 || helpable(f, worn);
     }
   }
-  look.mayHelp = mayHelp;
-  look.mostChance = mostStanding / POINTS.ranked;
-  return look;
+  return { style, sizes, targets, margins, distances, mostChance: mostStanding / POINTS.ranked, mayHelp };
 }
 
 /** A style's likeliest fitting sizes: fits those that may be among the two nearest to the middle of right. What is found out about their margins is kept with the look. */

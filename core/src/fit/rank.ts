@@ -1,4 +1,4 @@
-import { isWaiting, fittingStyle, leastMisfit, longestOf, misfitStyle, whyUnranked, type Unranked, type Waiting } from './best-of-style';
+import { fittingStyle, leastMisfit, longestOf, misfitStyle, whyUnranked, type Fitted, type Unranked } from './best-of-style';
 import { byRank, fiftieth, VERDICT_ORDER, type Candidate, type Ranked } from './candidate';
 import type { Verdict } from './judge';
 import { likeliestFits, lookOver, type StyleLook } from './look-over';
@@ -25,6 +25,14 @@ export type RankedBefore = Map<string, { candidate: Ranked; considered: number }
 export const TOP = 100;
 /** So many styles that fit are settled as they are found, so that there is something to look at. */
 const AT_ONCE = 12;
+
+/** A style on its way to its place in the order. */
+interface Waiting {
+  /** No more chance than this can come of it. */
+  most: number;
+  /** Brings it on: to its candidate, to a lesser promise, or to nothing where it has left the verdict it waited in. */
+  next: () => Ranked | Fitted | null;
+}
 
 /**
  * Ranks a stockroom for both feet, a style at a time, so that a worker can report progress and stop. Sizes and widths are left out only by
@@ -62,8 +70,8 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
     for (let level = fiftieth(1); level >= 0; level--) {
       for (let w = levels[level].pop(); w; w = levels[level].pop()) {
         const came = w.next();
-        if (came && isWaiting(came)) waitAt(came, level);
-        yield came && !isWaiting(came) ? settled(came) : onTheWay(0);
+        if (came && 'next' in came) waitAt(came, level);
+        yield came && 'styleId' in came ? settled(came) : onTheWay(0);
       }
       if (!stands && found.length >= top && standing(verdict, level) >= top) yield topStands();
     }
@@ -78,7 +86,7 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
     const considered = sizes.length * style.widths.length;
     lookedAt.set(style.id, considered);
     const look = lookOver(style, sizes, feet, wear);
-    const tryOut = (): Waiting | null => {
+    const tryOut = (): Fitted | null => {
       const fitting = likeliestFits(look, feet, wear);
       if (fitting.length > 0) return fittingStyle(style, fitting, feet, wear);
       misfits.push(look);
@@ -87,8 +95,8 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
     if (look.mostChance < 0) misfits.push(look);
     else if (found.length < AT_ONCE) {
       const candidate = tryOut()?.next();
-      if (candidate && !isWaiting(candidate)) {
-        yield { ...settled(candidate), considered };
+      if (candidate) {
+        yield settled(candidate, considered);
         continue;
       }
     } else mayFit.push({ most: look.mostChance, next: tryOut });
