@@ -99,6 +99,34 @@ describe('ranking in the worker', () => {
     expect(fetched).toBe(2);
     expect(candidates(4)).toHaveLength(candidates(2).length);
   });
+  it('what it looked at beforehand is what it ranks: for these feet, worn so, in this stockroom, in every size, and no others', async () => {
+    const beforehand = (job: number): boolean => of('ranked', job)[0].beforehand;
+    const named = (job: number): string[] =>
+      candidates(job)
+        .map((c) => `${c.styleId} ${c.verdict} ${c.probability} ${c.score}`)
+        .sort();
+    await rank(1);
+    expect(beforehand(1)).toBe(false);
+    await ask({ kind: 'warm', job: 2, stamp: 'monday', fitting });
+    await rank(3);
+    expect(beforehand(3)).toBe(true);
+    expect(named(3)).toEqual(named(1));
+    expect(of('progress', 3).reduce((n, a) => n + a.considered, 0)).toBe(of('progress', 1).reduce((n, a) => n + a.considered, 0));
+    const oxfords = { styleIds: styles.filter((s) => s.kind === 'oxford').map((s) => s.id) };
+    await rank(4, oxfords);
+    expect(beforehand(4)).toBe(true);
+    await rank(5, { heldSize: 38 });
+    expect(beforehand(5)).toBe(false);
+    await rank(6, { fitting: { ...fitting, sockMm: 2.5 } });
+    expect(beforehand(6)).toBe(false);
+    expect(named(6)).not.toEqual(named(1));
+    await rank(7, { stamp: 'tuesday' });
+    expect(beforehand(7)).toBe(false);
+    await rank(8, { stamp: 'tuesday' });
+    expect(beforehand(8)).toBe(true);
+    await rank(9, { stamp: 'tuesday', ...oxfords });
+    expect(beforehand(9)).toBe(false);
+  });
   it('says once that the first hundred stand, and then they do', async () => {
     await rank(1, { styleIds: styles.map((s) => s.id) });
     const told = of('progress', 1);
