@@ -5,7 +5,16 @@ import { run } from './run.mjs';
 import { done, fail, step } from './say.mjs';
 
 /** What a build depends on. */
-const SOURCES = ['core/src', 'web/src', 'web/static', 'web/package.json', 'web/svelte.config.js', 'web/vite.config.ts', 'package-lock.json'];
+const SOURCES = [
+  'core/src',
+  'web/src',
+  'web/static',
+  'web/package.json',
+  'web/svelte.config.js',
+  'web/vite.config.ts',
+  'web/vite.heavy.config.ts',
+  'package-lock.json'
+];
 
 function* filesUnder(path) {
   if (!existsSync(path)) return;

@@ -1,42 +1,121 @@
 /**
  * `npm run restore -- FILE [--over]`: brings a backup back. Into an empty database without a word; over one with content only
- * when told `--over`, since what is there is then replaced.
+ * when told `--over`. It is read through first, then read in beside what is there, then put in its place in one step: whatever
+ * happens meanwhile, the database is the old one or the new one, whole.
  */
-import { existsSync, readFileSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { createReadStream, existsSync } from 'node:fs';
 import { dirname, resolve } from 'node:path';
+import { Transform } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { fileURLToPath } from 'node:url';
-import { gunzipSync } from 'node:zlib';
-import { clientOf, databaseAt, fileAt } from './backup-tools.mjs';
-import { run } from './run.mjs';
-import { done, fail, step } from './say.mjs';
+import { createGunzip } from 'node:zlib';
+import { BackupScan } from './backup-format.mjs';
+import { clientOf, databaseAt, fileAt, knownMigrations } from './backup-tools.mjs';
+import { needRoom } from './disk.mjs';
+import { ask, bareRefusal, dropScratch, scratchOf, tablesOf } from './scratch-schemas.mjs';
+import { done, fail, inPlainWords, step } from './say.mjs';
 
+inPlainWords();
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const words = process.argv.slice(2);
 const name = words.find((w) => !w.startsWith('-'));
 if (!name) fail('Say which file: npm run restore -- backups/chiave-….sql.gz');
 const file = fileAt(name);
 if (!existsSync(file)) fail(`There is no file ${file}.`);
-let sql;
-try {
-  sql = gunzipSync(readFileSync(file)).toString('utf8');
-} catch {
-  fail(`${file} is no backup of Chiave: it does not unpack.`);
-}
-if (!sql.includes('-- Dump completed')) fail(`${file} is cut short: its last line is missing. Nothing was changed.`);
 
-const { url, stop } = await databaseAt(root);
-const { args, env, database } = clientOf(url);
-const ask = (text) => run('mariadb', [...args, '--batch', '--skip-column-names', '--default-character-set=utf8mb4'], { env, quiet: true, input: text });
-step('Restoring');
-const tables = ask(`SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '${database}';`);
-if (!tables.ok) fail('The database does not answer.');
-if (Number(tables.out.trim()) > 0 && !words.includes('--over')) {
-  await stop();
-  fail('The database has content. Stop the application, then say --over to replace it by the backup.');
+/** Reads the file through a scan, and on into a stream where one is given. @returns the scan and what the file adds up to */
+async function scanned(into) {
+  const scan = new BackupScan();
+  const through = new Transform({
+    transform(chunk, _encoding, next) {
+      try {
+        scan.push(chunk);
+        next(null, into ? chunk : undefined);
+      } catch (error) {
+        next(error);
+      }
+    }
+  });
+  if (into) await pipeline(createReadStream(file), createGunzip(), through, into);
+  else {
+    through.resume();
+    await pipeline(createReadStream(file), createGunzip(), through);
+  }
+  return { scan, sum: scan.end() };
 }
-const made = ask(
-  `DROP DATABASE IF EXISTS \`${database}\`; CREATE DATABASE \`${database}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; USE \`${database}\`;\n${sql}`
+
+step('Reading the backup through');
+let first;
+try {
+  first = await scanned(null);
+} catch (error) {
+  const cut = error.code === 'Z_BUF_ERROR';
+  const noise = String(error.code ?? '').startsWith('Z_');
+  fail(`${file} is no backup of Chiave: ${cut ? 'it is cut short' : noise ? 'it does not unpack' : error.message}. Nothing was changed.`);
+}
+const known = knownMigrations(root);
+const unknown = (names) => names.find((m, i) => m !== known[i]);
+const { migrations, tables } = first.scan;
+const newer = migrations && unknown(migrations);
+if (newer) fail(`${file} was written by another version of Chiave: it has the step ${newer}, which this one does not know. Nothing was changed.`);
+if (!tables.has('migrations') || !tables.has('customers')) fail(`${file} is no backup of Chiave: its tables are others. Nothing was changed.`);
+
+const { url, own, stop } = await databaseAt(root, { doing: 'restoring a backup', alone: true });
+const { args, env, database } = clientOf(url);
+const { incoming, outgoing } = scratchOf(database);
+if (own) needRoom(resolve(process.env.CHIAVE_DATA ?? `${root}/.data`));
+const refuse = async (text) => {
+  ask(url, `DROP DATABASE IF EXISTS \`${incoming}\`;`, { loud: false });
+  await stop();
+  fail(text);
+};
+const others = ask(url, `SELECT COUNT(*) FROM information_schema.processlist WHERE db = '${database}' AND id <> CONNECTION_ID();`);
+if (!others) await refuse('The database does not answer.');
+if (Number(others[0][0]) > 0) await refuse(`Another program is connected to ${database}: stop the application first. Nothing was changed.`);
+const there = tablesOf(url, database);
+if (there.length > 0 && !words.includes('--over')) {
+  await refuse('The database has content. Stop the application, then say --over to replace it by the backup.');
+}
+dropScratch(url);
+
+step('Reading it in beside what is there');
+if (!ask(url, `CREATE DATABASE \`${incoming}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;`))
+  await refuse(`The user of the database may not make ${incoming}, where the backup is read in. Grant it, then ask again. Nothing was changed.`);
+// Binary mode: the client takes nothing in the file for a command of its own.
+const client = spawn('mariadb', [...args, '--binary-mode', '--default-character-set=utf8mb4', '--max-allowed-packet=1G', incoming], {
+  env: { ...process.env, ...env },
+  stdio: ['pipe', 'ignore', 'pipe']
+});
+let said = '';
+client.stderr.on('data', (chunk) => (said = (said + chunk).slice(-4000)));
+const ended = new Promise((end) => client.once('close', end));
+let second;
+try {
+  second = await scanned(client.stdin);
+  if ((await ended) !== 0) throw new Error('refused');
+} catch {
+  await ended;
+  await refuse(`The backup could not be read in: ${bareRefusal(said)}. Nothing was changed.`);
+}
+const came = tablesOf(url, incoming);
+const names = (ask(url, `SELECT name FROM \`${incoming}\`.migrations ORDER BY name;`) ?? []).map(([m]) => m);
+const strange = names.length === 0 ? 'none' : unknown(names);
+if (second.sum !== first.sum || came.join() !== [...tables].sort().join() || strange || (migrations && names.join() !== migrations.join())) {
+  await refuse(`${file} is no whole backup of a version that is known. Nothing was changed.`);
+}
+
+step('Putting it in its place');
+// One statement, which MariaDB does whole or not at all, also when it is killed in the middle of it.
+const moves = [
+  ...there.map((t) => `\`${database}\`.\`${t}\` TO \`${outgoing}\`.\`${t}\``),
+  ...came.map((t) => `\`${incoming}\`.\`${t}\` TO \`${database}\`.\`${t}\``)
+];
+const moved = ask(
+  url,
+  `CREATE DATABASE IF NOT EXISTS \`${outgoing}\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; SET FOREIGN_KEY_CHECKS=0; RENAME TABLE ${moves.join(', ')};`
 );
+if (!moved) await refuse('The backup could not be put in its place; what was there is there still.');
+dropScratch(url);
 await stop();
-if (!made.ok) fail('The backup could not be read in; the lines above say why.');
 done(`${file} is back`);

@@ -1,17 +1,17 @@
 import { spawn, spawnSync } from 'node:child_process';
 
-/** Runs a command to its end; its output goes to ours unless `quiet`, and is shown when it fails. */
-export function run(command, args, { cwd, env, quiet = false, input } = {}) {
+/** Runs a command to its end; its output goes to ours unless `quiet`, and is shown when it fails; `silent` never shows it. */
+export function run(command, args, { cwd, env, quiet = false, silent = false, input } = {}) {
   const result = spawnSync(command, args, {
     cwd,
     env: { ...process.env, ...env },
     input,
     encoding: 'utf8',
-    stdio: quiet ? 'pipe' : ['inherit', 'inherit', 'inherit'],
+    stdio: quiet || silent ? 'pipe' : ['inherit', 'inherit', 'inherit'],
     maxBuffer: 64 * 1024 * 1024
   });
   if (result.status !== 0 && quiet) process.stderr.write(`${result.stdout ?? ''}${result.stderr ?? ''}${result.error ?? ''}`);
-  return { ok: result.status === 0, out: result.stdout ?? '', code: result.status };
+  return { ok: result.status === 0, out: result.stdout ?? '', error: result.stderr ?? '', code: result.status };
 }
 
 /** Starts a command that goes on; lines go to `log` when given. */

@@ -1,22 +1,42 @@
 import { randomBytes } from 'node:crypto';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { join } from 'node:path';
+import { writeWhole } from './files.mjs';
 import { sleep, start } from './run.mjs';
 import { fail } from './say.mjs';
-
-/** The API's own limit is 1 MiB and answers with problem details; the server's stands above it. */
-const SERVER_BODY_LIMIT = '12M';
 
 /** Signs the shop's cookies; kept beside the data so that a restart asks nobody again. */
 function shopSecret(folder) {
   const file = join(folder, 'cookie-secret');
-  if (!existsSync(file)) writeFileSync(file, randomBytes(32).toString('hex'), { mode: 0o600 });
-  return readFileSync(file, 'utf8').trim();
+  const kept = existsSync(file) ? readFileSync(file, 'utf8').trim() : '';
+  if (kept.length >= 32) return kept;
+  const fresh = randomBytes(32).toString('hex');
+  writeWhole(file, fresh);
+  return fresh;
 }
 
-/** Serves the built application and waits until its health answers. @returns the child process */
-export async function serveWeb(root, { folder, url, host, port, stdio = 'inherit', env = {} }) {
-  const child = start(process.execPath, ['build/index.js'], {
+/** Ends the script in words when an address cannot be listened at. */
+export const needPort = (host, port) =>
+  new Promise((resolve) => {
+    const server = createServer();
+    server.once('error', ({ code }) =>
+      fail(
+        code === 'EADDRINUSE'
+          ? `Port ${port} is held by another program. Stop that, or take another: PORT=${port + 1} npm start`
+          : code === 'EACCES'
+            ? `This user may not listen on port ${port}. Take one above 1023: PORT=5150 npm start`
+            : `The address ${host} is not one of this machine (${code}). HOST=127.0.0.1 npm start listens on this machine only.`
+      )
+    );
+    server.listen(port, host, () => server.close(() => resolve()));
+  });
+
+export const addressOf = (host, port) => `http://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host}:${port}`;
+
+/** Starts the built application. @returns the child process, at once */
+export const startWeb = (root, { folder, url, host, port, stdio = 'inherit', env = {} }) =>
+  start(process.execPath, ['build/index.js'], {
     cwd: join(root, 'web'),
     stdio,
     env: {
@@ -24,21 +44,25 @@ export async function serveWeb(root, { folder, url, host, port, stdio = 'inherit
       HOST: host,
       PORT: String(port),
       DATABASE_URL: url,
+      CHIAVE_DATA: folder,
       SHOP_SECRET: shopSecret(folder),
-      BODY_SIZE_LIMIT: SERVER_BODY_LIMIT,
+      // The API reads every body itself and answers with problem details; a limit here would only cut the connection.
+      BODY_SIZE_LIMIT: 'Infinity',
       LOG_LEVEL: 'warn',
       // An open gauge listens for ever: a stop does not wait for it longer than this, s.
       SHUTDOWN_TIMEOUT: '5',
       ...env
     }
   });
-  const address = `http://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host}:${port}`;
-  for (let i = 0; i < 120; i++) {
+
+/** Waits until a started application answers. @returns what is wrong in words, or null */
+export async function untilServed(child, address) {
+  for (let i = 0; i < 200; i++) {
     await sleep(150);
-    if (child.exitCode !== null) fail(`The application did not start on port ${port}; the lines above say why. PORT=5151 npm start takes another port.`);
+    if (child.exitCode !== null || child.signalCode !== null) return 'The application did not start; the lines above say why.';
     const response = await fetch(`${address}/api/v1/health`).catch(() => null);
-    if (response?.ok) return { child, address };
-    if (response && i > 60) fail(`The application runs but its database does not answer: ${await response.text()}`);
+    if (response?.ok) return null;
+    if (response && i > 60) return `The application runs but is not well: ${await response.text()}`;
   }
-  return fail('The application did not answer in time.');
+  return 'The application did not answer in time.';
 }

@@ -4,13 +4,18 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildWeb } from './build.mjs';
 import { prepareDatabase } from './database.mjs';
+import { needRoom } from './disk.mjs';
+import { takeFolder } from './folder-lock.mjs';
 import { installCommands, installPackages } from './install.mjs';
 import { startMariadb } from './mariadb.mjs';
-import { alive, clearLeftovers, noteRunning, noteStopped } from './running.mjs';
+import { alive } from './processes.mjs';
+import { clearLeftovers, noteRunning, noteStopped, readRunning } from './running.mjs';
 import { sleep } from './run.mjs';
-import { serveWeb } from './serve.mjs';
-import { done, fail, step } from './say.mjs';
+import { addressOf, needPort, startWeb, untilServed } from './serve.mjs';
+import { done, fail, inPlainWords, step } from './say.mjs';
+import { dropScratch } from './scratch-schemas.mjs';
 
+inPlainWords();
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const folder = resolve(process.env.CHIAVE_DATA ?? join(root, '.data'));
 const fresh = process.argv.includes('--fresh');
@@ -24,27 +29,39 @@ if (!LOOPBACK.includes(host) && !process.env.SHOP_PASSCODE) {
   fail(`HOST=${host} opens the shop's records to the network. Set SHOP_PASSCODE as well:\n\n  HOST=${host} SHOP_PASSCODE='something long' npm start`);
 }
 
+/** Fewest letters of a passcode; the application refuses the same. */
+const LEAST_PASSCODE = 8;
+if (process.env.SHOP_PASSCODE && [...process.env.SHOP_PASSCODE].length < LEAST_PASSCODE) {
+  fail(`SHOP_PASSCODE is too short: take at least ${LEAST_PASSCODE} characters.`);
+}
+
 let mariadb = null;
+/** Process of a database that was begun and may not answer yet. */
+let mariadbPid = 0;
 let server = null;
 let stopping = false;
-// A start that fails half-way must not leave its database behind.
+// A start that fails half-way must leave neither its server nor its database behind.
 process.on('exit', () => {
-  if (!stopping && mariadb && alive(mariadb.pid)) process.kill(mariadb.pid, 'SIGTERM');
+  if (stopping) return;
+  for (const pid of [server?.pid, mariadb?.pid ?? mariadbPid]) if (pid && alive(pid)) process.kill(pid, 'SIGTERM');
 });
 
 async function stop(code) {
   if (stopping) return;
   stopping = true;
-  if (server && server.exitCode === null) {
+  if (server && server.exitCode === null && server.signalCode === null) {
     step('Stopping the application');
     const gone = new Promise((resolve) => server.once('exit', resolve));
     server.kill('SIGTERM');
     await Promise.race([gone, new Promise((resolve) => setTimeout(resolve, 5000))]);
-    if (server.exitCode === null) server.kill('SIGKILL');
+    if (server.exitCode === null && server.signalCode === null) server.kill('SIGKILL');
   }
   if (mariadb) {
     step('Stopping MariaDB');
     await mariadb.stop();
+  } else if (mariadbPid && alive(mariadbPid)) {
+    process.kill(mariadbPid, 'SIGTERM');
+    for (let i = 0; i < 200 && alive(mariadbPid); i++) await sleep(100);
   }
   noteStopped(folder);
   process.exit(code);
@@ -52,9 +69,18 @@ async function stop(code) {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
 
 mkdirSync(folder, { recursive: true, mode: 0o700 });
+needRoom(folder);
+const { heldBy } = takeFolder(folder, 'serving');
+if (heldBy) {
+  const { start, address } = readRunning(folder) ?? {};
+  const where = start === heldBy.pid && address ? `already running at ${address}` : `already at work in ${folder} (${heldBy.doing})`;
+  fail(`Chiave is ${where}. Stop it first (Ctrl-C there, or kill ${heldBy.pid}).`);
+}
 await clearLeftovers(folder);
+await needPort(host, port);
 installPackages(root);
 
+const onspawn = (pid) => (mariadbPid = pid);
 let url = process.env.DATABASE_URL;
 if (url) {
   step('Using the MariaDB of DATABASE_URL');
@@ -67,21 +93,48 @@ if (url) {
     await old?.stop();
     rmSync(join(folder, 'mariadb'), { recursive: true, force: true });
   }
-  mariadb = await startMariadb(folder);
+  mariadb = await startMariadb(folder, { onspawn });
   url = mariadb.url;
+  // What a restore that was killed left behind.
+  dropScratch(url);
 }
 prepareDatabase(root, url);
 buildWeb(root);
 
+/** A server that ends by itself so often in a minute will not be mended by starting it again. */
+const MOST_CRASHES = 5;
+const CRASHES_WITHIN_MS = 60_000;
+const crashes = [];
+const address = addressOf(host, port);
+
+/** Starts the server, notes it before it answers, and starts it again when it ends by itself. */
+function serve() {
+  server = startWeb(root, { folder, url, host, port });
+  noteRunning(folder, { server: server.pid, address });
+  const child = server;
+  child.once('exit', async (code, signal) => {
+    if (stopping || child !== server) return;
+    crashes.push(Date.now());
+    while (crashes[0] < Date.now() - CRASHES_WITHIN_MS) crashes.shift();
+    console.error(`The application ended by itself (${signal ?? `code ${code}`}).`);
+    if (!ready || crashes.length > MOST_CRASHES) {
+      await stop(1);
+      return;
+    }
+    step('Starting it again');
+    await sleep(300 * crashes.length);
+    if (!stopping) serve();
+  });
+  return child;
+}
+let ready = false;
 step(`Serving on port ${port}`);
-const served = await serveWeb(root, { folder, url, host, port });
-server = served.child;
-noteRunning(folder, { server: server.pid, address: served.address });
-server.once('exit', (code) => {
-  if (stopping) return;
-  console.error(`The application ended by itself (code ${code}).`);
-  void stop(1);
-});
+const trouble = await untilServed(serve(), address);
+if (trouble && !stopping) {
+  console.error(`\n${trouble}\n`);
+  await stop(1);
+}
+ready = true;
 
 /** A database that was killed is started again; the application finds it on its old port. */
 async function watchDatabase() {
@@ -89,11 +142,11 @@ async function watchDatabase() {
     await sleep(1000);
     if (stopping || alive(mariadb.pid)) continue;
     step('MariaDB has gone away; starting it again');
-    const again = await startMariadb(folder);
+    const again = await startMariadb(folder, { onspawn });
     if (again.url !== mariadb.url) fail('Its port has been taken meanwhile: start Chiave again. Nothing saved is lost.');
     mariadb = again;
   }
 }
 if (mariadb) void watchDatabase();
 
-done(`Chiave is at ${served.address}   (Ctrl-C stops it)`);
+done(`Chiave is at ${address}   (Ctrl-C stops it)`);

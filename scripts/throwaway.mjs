@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import { buildWeb } from './build.mjs';
 import { prepareDatabase } from './database.mjs';
 import { freePort, startMariadb } from './mariadb.mjs';
-import { serveWeb } from './serve.mjs';
+import { fail } from './say.mjs';
+import { addressOf, startWeb, untilServed } from './serve.mjs';
 
 /** The served build on a database of its own with clean demo data, thrown away at the end. */
 export async function throwaway(root) {
@@ -12,7 +13,11 @@ export async function throwaway(root) {
   buildWeb(root);
   const mariadb = await startMariadb(folder);
   prepareDatabase(root, mariadb.url);
-  const { child, address } = await serveWeb(root, { folder, url: mariadb.url, host: '127.0.0.1', port: await freePort() });
+  const [host, port] = ['127.0.0.1', await freePort()];
+  const child = startWeb(root, { folder, url: mariadb.url, host, port });
+  const address = addressOf(host, port);
+  const trouble = await untilServed(child, address);
+  if (trouble) fail(trouble);
   return {
     address,
     url: mariadb.url,

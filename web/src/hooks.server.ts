@@ -1,12 +1,20 @@
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { log } from '$lib/server/log';
+import { forgetAnswers } from '$lib/server/answered-writes';
+import { log, noteProblem } from '$lib/server/log';
 import { COOKIE, cookieIsGood, guardHost, passcodeNeeded } from '$lib/server/passcode';
-import { Problem, isDatabaseAway, problemResponse } from '$lib/server/problems';
+import { isDatabaseAway } from '$lib/server/database-problems';
+import { Problem, problemResponse } from '$lib/server/problems';
 
 export const init: ServerInit = () => {
-  if (!building && process.env.NODE_ENV === 'production') guardHost();
+  if (building) return;
+  if (process.env.NODE_ENV === 'production') guardHost();
+  const forget = (): void => void forgetAnswers().catch((err: unknown) => log.warn({ err }, 'old answers are kept a while longer'));
+  forget();
+  setInterval(forget, FORGET_EVERY_MS).unref();
 };
+
+const FORGET_EVERY_MS = 3_600_000;
 
 const HEADERS: Readonly<Record<string, string>> = {
   'x-content-type-options': 'nosniff',
@@ -61,9 +69,9 @@ export const handle: Handle = async ({ event, resolve }) => {
 
 export const handleError: HandleServerError = ({ error, status, message }) => {
   if (status === 404) return { message };
+  const id = crypto.randomUUID();
+  if (!(error instanceof Problem)) noteProblem(id, status, error);
   if (isDatabaseAway(error)) return { message: 'The database does not answer. Nothing is lost: wait a moment and open the page again.' };
   if (error instanceof Problem) return { message: error.detail };
-  const id = crypto.randomUUID();
-  log.error({ id, err: error }, 'page failed');
   return { message: 'Something failed. It has been noted.', id };
 };

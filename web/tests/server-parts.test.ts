@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { readBody } from '../src/lib/server/endpoint';
 import { openApiDocument } from '../src/lib/server/openapi';
 import { cookieIsGood, cookieValue, guardHost, tryPasscode } from '../src/lib/server/passcode';
-import { fromZod, isDatabaseAway, Problem, problemResponse, toProblem } from '../src/lib/server/problems';
+import { isDatabaseAway, toProblem } from '../src/lib/server/database-problems';
+import { fromZod, Problem, problemResponse } from '../src/lib/server/problems';
 
 describe('the shop passcode', () => {
   beforeEach(() => vi.stubEnv('SHOP_PASSCODE', 'lakeside'));

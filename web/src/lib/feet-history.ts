@@ -1,13 +1,20 @@
-import { checkFit, footAsWorn, readStyleSize, shoeOf, stillGoesIn, type Style } from '@chiave/core/fit';
+import { fitOnce, footAsWorn, readStyleSize, shoeOf, stillGoesIn, wornWith, ZONE_AT, type Style } from '@chiave/core/fit';
 import { growthAt, remeasureAfter, roomLasts, trendOf, type DatedReading, type Remeasure, type Trend } from '@chiave/core/foot';
-import { readingSd, type MeasureId, type Side } from '@chiave/core/measure';
+import { readingSd, type MeasureId, type Side, type HowTaken } from '@chiave/core/measure';
 import type { CustomerRow } from './server/shop/customers';
-import type { FittingRow } from './server/shop/fittings';
+import type { FittingRow, TryRow } from './server/shop/fittings';
 import { feetOf, wearOf } from './fit-feet';
 
 /** A person's feet over the years: what changed beyond the hand's error, when to look again, what room is left. */
 export const FOLLOWED = ['lengthMm', 'ballGirthMm', 'ballWidthMm', 'instepGirthMm'] as const satisfies readonly MeasureId[];
 export type FollowedId = (typeof FOLLOWED)[number];
+
+/** Of a visit what is followed over the years; a whole fitting is one too. */
+export interface FollowedFitting {
+  openedAt: string;
+  weightKg: number | null;
+  feet: Record<Side, { values: Partial<Record<FollowedId, { mm: number; how: Exclude<HowTaken, 'derived'>; sdMm?: number }>> }>;
+}
 
 export interface Series {
   id: FollowedId;
@@ -20,7 +27,7 @@ const YEAR_MS = 365.2425 * 86_400_000;
 export const yearOf = (iso: string): number => 1970 + Date.parse(iso) / YEAR_MS;
 
 /** Series of one measure over a person's fittings, oldest first. */
-export function seriesOf(fittings: readonly FittingRow[], id: FollowedId): Series {
+export function seriesOf(fittings: readonly FollowedFitting[], id: FollowedId): Series {
   const oldest = [...fittings].sort((p, q) => p.openedAt.localeCompare(q.openedAt));
   const pointsOf = (side: Side): DatedReading[] =>
     oldest.flatMap((f) => {
@@ -48,9 +55,9 @@ export interface NextCheck extends Remeasure {
 }
 
 /** When the feet should be measured again. */
-export function nextCheck(customer: CustomerRow, fittings: readonly FittingRow[], now: string): NextCheck {
+export function nextCheck(customer: CustomerRow, fittings: readonly FollowedFitting[], now: string): NextCheck {
   const measured = fittings.filter((f) => f.feet.left.values.lengthMm || f.feet.right.values.lengthMm);
-  const last = measured.reduce<FittingRow | null>((a, f) => (!a || f.openedAt > a.openedAt ? f : a), null);
+  const last = measured.reduce<FollowedFitting | null>((a, f) => (!a || f.openedAt > a.openedAt ? f : a), null);
   const age = ageAt(customer, now);
   const weights = measured.flatMap((f) => (f.weightKg === null ? [] : [f.weightKg]));
   const weightChanged = weights.length > 1 && Math.max(...weights) - Math.min(...weights) >= 8;
@@ -62,6 +69,9 @@ export function nextCheck(customer: CustomerRow, fittings: readonly FittingRow[]
   return { ...rule, due: due.toISOString(), overdue: due.toISOString() < now, growsMmPerYear };
 }
 
+/** A pair that was taken home. */
+export type KeptPair = Pick<TryRow, 'id' | 'styleId' | 'size' | 'width' | 'put' | 'why'> & { on: string };
+
 export interface PairRoom {
   tryId: number;
   roomMm: number;
@@ -69,23 +79,24 @@ export interface PairRoom {
   months: number | null;
 }
 
-/** Room in front of the toes left in each kept pair, for the feet as last measured. */
-export function roomInPairs(customer: CustomerRow, fittings: readonly FittingRow[], styles: readonly Style[], now: string): PairRoom[] {
-  const last = fittings.find((f) => feetOf(f).length === 2);
-  if (!last) return [];
+/**
+ * Room in front of the toes left in each kept pair, for the feet as last measured.
+ * @param last the newest visit at which both feet were measured
+ */
+export function roomInPairs(customer: CustomerRow, last: FittingRow, kept: readonly KeptPair[], styles: readonly Style[], now: string): PairRoom[] {
   const wear = wearOf(last);
   const feet = feetOf(last).map((foot) => footAsWorn(foot, wear));
   const age = ageAt(customer, now);
-  return fittings
-    .flatMap((f) => f.tries.filter((t) => t.outcome === 'kept'))
-    .flatMap((t) => {
-      const style = styles.find((s) => s.id === t.styleId);
-      const size = style && readStyleSize(style, t.size, t.width);
-      if (!style || !size || 'message' in size) return [];
-      const shoe = shoeOf(style, size.size, size.width);
-      const fit = checkFit(feet, shoe, wear, [], 16, stillGoesIn(shoe, wear, t.put) ? t.put : {});
-      const roomMm = Math.min(...fit.feet.map((f) => f.zones.find((z) => z.zone === 'toe-room')?.clearanceMm ?? Infinity));
-      const longest = Math.max(...feet.map((f) => f.dims.lengthMm));
-      return [{ tryId: t.id, roomMm, months: age === undefined ? null : roomLasts(roomMm, longest, age, customer.fitsAs) }];
-    });
+  const longest = Math.max(...feet.map((f) => f.dims.lengthMm));
+  const byId = new Map(styles.map((s) => [s.id, s]));
+  return kept.flatMap((t) => {
+    const style = byId.get(t.styleId);
+    const size = style && readStyleSize(style, t.size, t.width);
+    if (!style || !size || 'message' in size) return [];
+    const shoe = shoeOf(style, size.size, size.width);
+    const worn = feet.map((foot) => wornWith(shoe, wear, stillGoesIn(shoe, wear, t.put) ? t.put[foot.foot.side] : undefined));
+    const roomMm = Math.min(...feet.map((foot, i) => fitOnce(foot.dims, shoe, worn[i].wear, worn[i].aids).zone[ZONE_AT['toe-room']]));
+    if (!Number.isFinite(roomMm)) return [];
+    return [{ tryId: t.id, roomMm, months: age === undefined ? null : roomLasts(roomMm, longest, age, customer.fitsAs) }];
+  });
 }

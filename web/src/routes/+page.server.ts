@@ -1,4 +1,4 @@
 import { forPage } from '$lib/server/page';
-import { allCustomers } from '$lib/server/shop/customers';
+import { peoplePage } from '$lib/server/shop/customers';
 
-export const load = async () => ({ customers: await forPage(allCustomers()) });
+export const load = async () => ({ people: await forPage(peoplePage()) });

@@ -6,11 +6,13 @@
   import Button from 'flowbite-svelte/Button.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { FLAG_CHOICES } from '$lib/ui/names';
+  import { PeopleList } from '$lib/ui/people/people-list.svelte';
   import { send, type SaveError } from '$lib/ui/save.svelte';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
-  let search = $state('');
+  // The list begins anew whenever the page is loaded anew.
+  const list = $derived(new PeopleList(data.people));
   let adding = $state(false);
   let name = $state('');
   let born = $state('');
@@ -18,7 +20,6 @@
   let errors = $state<SaveError[]>([]);
   let message = $state('');
 
-  const found = $derived(data.customers.filter((c) => `${c.name} ${c.work} ${c.story ?? ''}`.toLowerCase().includes(search.trim().toLowerCase())));
   const errorOf = (path: string) => errors.find((e) => e.path === path)?.message;
   const flagName = (id: string) => FLAG_CHOICES.find((f) => f.id === id)?.name ?? id;
 
@@ -49,7 +50,12 @@
     <p class="soft">The shoe room of the lyric theatre at Porto Levanna. Pick a person and open a fitting.</p>
   </div>
   <label class="block w-72"
-    ><span class="font-semibold">Find</span><input class="field" type="search" bind:value={search} placeholder="name, work, story" /></label
+    ><span class="font-semibold">Find</span><input
+      class="field"
+      type="search"
+      oninput={(e) => list.search(e.currentTarget.value)}
+      placeholder="name, work, story"
+    /></label
   >
   <Button color="primary" class="min-h-11" onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
 </div>
@@ -88,7 +94,7 @@
 {/if}
 
 <ul class="mt-4 grid gap-3 md:grid-cols-2">
-  {#each found as c (c.id)}
+  {#each list.found as c (c.id)}
     <li class="sheet flex items-start gap-3">
       <div class="min-w-0 flex-1">
         <a href="/people/{c.id}" class="text-lg font-semibold">{c.name}</a>
@@ -104,7 +110,7 @@
               · last seen {format(new Date(c.lastSeen), 'd MMM yyyy')}, {c.fittings} {c.fittings === 1 ? 'fitting' : 'fittings'}</span
             >{/if}
         </p>
-        {#each c.flags as flag (flag)}<Badge color="primary" class="mt-1 mr-1">{flagName(flag)}</Badge>{/each}
+        {#each c.flags as flag, at (at)}<Badge color="primary" class="mt-1 mr-1">{flagName(flag)}</Badge>{/each}
       </div>
       <Button color="alternative" class="min-h-11 shrink-0" onclick={() => open(c.id)} aria-label="New fitting for {c.name}">New fitting</Button>
     </li>
@@ -112,3 +118,10 @@
     <li class="soft">Nobody by that name. Add the person above.</li>
   {/each}
 </ul>
+{#if list.message}<p role="alert" class="caution mt-3">{list.message}</p>{/if}
+{#if list.next !== null}
+  <p class="mt-3 flex items-center gap-3">
+    <Button color="alternative" class="min-h-11" disabled={list.looking} onclick={() => list.more()}>Show more</Button>
+    <span class="soft figures">{list.found.length} of {list.total}; a name finds sooner</span>
+  </p>
+{/if}

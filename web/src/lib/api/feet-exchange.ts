@@ -1,5 +1,6 @@
 import { EXTRAS, isExtraId, refusalOf, LOADS, MEASURES, parseLength, parseMixedNumber, EXTRA, WAYS, type Side, type TakenId } from '@chiave/core/measure';
 import { z } from 'zod';
+import { MOST_PROBLEMS } from './problem-list';
 import { sideSchema, type FeetBody, type SideBody } from './shop-schema';
 
 /** A person's feet as one file: every session with both feet, each value with how it was taken. Units are millimetres, angles degrees. */
@@ -75,12 +76,13 @@ export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<s
   const found = new Map<string, FeetBody>();
   /** Line each value was taken from. */
   const lineOf = new Map<string, number>();
-  rows.forEach((row, i) => {
+  for (const [i, row] of rows.entries()) {
+    if (problems.length >= MOST_PROBLEMS) break;
     const line = i + 2;
     const read = readRow(row);
     if (typeof read === 'string') {
       problems.push({ row: line, message: read });
-      return;
+      continue;
     }
     const feet = found.get(read.date) ?? { left: emptySide(), right: emptySide() };
     found.set(read.date, feet);
@@ -90,7 +92,7 @@ export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<s
       feet[read.side].values[read.id] = read.value;
       lineOf.set(`${read.date} ${read.side} ${read.id}`, line);
     }
-  });
+  }
   const sessions = [...found].map(([openedAt, feet]) => ({ openedAt, measuredAt: '', feet }));
   // Values are judged against the length of the same foot, which may stand further down.
   for (const { openedAt, feet } of sessions) {
@@ -101,11 +103,17 @@ export function sessionsOfCsv(fields: readonly string[], rows: readonly Record<s
       }
     }
   }
-  return { sessions, problems: problems.sort((p, q) => p.row - q.row) };
+  return { sessions, problems: problems.sort((p, q) => p.row - q.row).slice(0, MOST_PROBLEMS) };
 }
 
+/** No foot was measured for this before. */
+const FIRST_DAY = '1900-01-01';
+
 function momentOf(text: string | undefined): string | null {
-  const time = Date.parse(text?.trim() ?? '');
+  // A day that is not in the calendar would be read as one of the next month.
+  const [, day, hour] = /^(\d{4}-\d{2}-\d{2})(?:[T ](\d{2}:\d{2}.*))?$/.exec(text?.trim() ?? '') ?? [];
+  if (!day || !z.iso.date().safeParse(day).success || day < FIRST_DAY) return null;
+  const time = Date.parse(hour ? `${day}T${hour}` : day);
   return Number.isNaN(time) ? null : new Date(time).toISOString();
 }
 

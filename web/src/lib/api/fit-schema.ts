@@ -1,11 +1,12 @@
 import { FLAG_IDS, KIND_IDS } from '@chiave/core/fit';
 import { z } from 'zod';
+import { setOf } from './sets';
 import { putInSchema } from './put-schema';
 import { footSchema } from './foot-schema';
 import { shoeSchema } from './shoe-schema';
 import { wearSchema } from './wear-schema';
 
-const flags = z.array(z.enum(FLAG_IDS)).default([]);
+const flags = setOf(z.enum(FLAG_IDS)).default([]);
 const NO_WEAR = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, schools: { breakIn: 'now', room: 'middle', between: 'middle' } } as const;
 
 /** One foot in one shoe whose inside is given. */
@@ -23,7 +24,7 @@ export const fitCheckSchema = z.object({ foot: footSchema, shoe: shoeSchema, wea
 export const fitSchema = z
   .object({
     feet: z.object({ left: footSchema, right: footSchema }),
-    kinds: z.array(z.enum(KIND_IDS)).max(KIND_IDS.length).optional(),
+    kinds: setOf(z.enum(KIND_IDS)).optional(),
     wear: wearSchema.default(NO_WEAR),
     limit: z.number().int().min(1).max(200).default(20),
     flags

@@ -15,6 +15,7 @@ import {
 } from '@chiave/core/measure';
 import { z } from 'zod';
 import { pairPutSchema } from './put-schema';
+import { setOf } from './sets';
 
 const text = (most: number): z.ZodString => z.string().max(most, `at most ${most} characters`);
 const thisYear = new Date().getUTCFullYear();
@@ -34,7 +35,7 @@ const person = z.object({
   fitsAs: z.enum(['women', 'men']),
   work: text(200),
   story: text(2000),
-  flags: z.array(z.enum(FLAG_IDS)),
+  flags: setOf(z.enum(FLAG_IDS)),
   consent: z.boolean().describe('the person agreed that this is kept'),
   consentNote: text(500)
 });
@@ -43,6 +44,18 @@ export const customerSchema = person.partial().required({ name: true }).meta({ i
 
 /** Any part of what is kept of a person. */
 export const customerPatchSchema = person.partial().extend({ version: versionSeen }).meta({ id: 'CustomerPatch' });
+
+const afterId = z.coerce.number().int().min(1).optional().describe('id of the row the page begins behind, as the last answer’s `next`');
+const atOnce = (most: number, usual: number) => z.coerce.number().int().min(1).max(most, `at most ${most} at once`).default(usual);
+/** `GET /customers`: which people. */
+export const peoplePageSchema = z.object({
+  search: text(200).optional().describe('beginnings of words in name, work and story; all must be found'),
+  limit: atOnce(200, 50),
+  after: afterId,
+  measured: z.stringbool().optional().describe('only those of whom a foot was measured')
+});
+/** `GET /customers/{id}/fittings`: how many. */
+export const fittingsPageSchema = z.object({ limit: atOnce(100, 20), after: afterId });
 
 const time = text(10).refine((t) => t === '' || hourOf(t) !== null, 'write the time as HH:MM, or morning, noon, evening');
 
@@ -54,7 +67,7 @@ const kilograms = z.number().min(2, 'from 2 to 400 kg').max(400, 'from 2 to 400 
 export const fittingPatchSchema = z
   .object({
     purpose: text(300),
-    kinds: z.array(z.enum(KIND_IDS)),
+    kinds: setOf(z.enum(KIND_IDS)),
     sockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
     insertMm: z.number().min(-12, 'from -12 to 20 mm').max(20, 'from -12 to 20 mm'),
     preference: z.enum(['snug', 'regular', 'generous']),
@@ -66,16 +79,16 @@ export const fittingPatchSchema = z
     population: z.enum(POPULATIONS.map((p) => p.id) as [string, ...string[]]),
     wearingNow: text(2000),
     trouble: text(2000),
-    looked: z.record(text(40), text(400)),
+    looked: z.record(text(40), text(400)).refine((l) => Object.keys(l).length <= 200, 'at most 200'),
     note: text(4000),
-    flags: z.array(z.enum(FLAG_IDS)),
+    flags: setOf(z.enum(FLAG_IDS)),
     measuredLoad: loadId,
     measuredSockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
     measuredWarm: z.boolean(),
     wornWarm: z.boolean(),
     weightKg: kilograms,
     feetWeightKg: kilograms,
-    stateOff: z.array(z.enum(STATE_STEP_IDS)),
+    stateOff: setOf(z.enum(STATE_STEP_IDS)),
     version: versionSeen
   })
   .partial()
@@ -83,7 +96,7 @@ export const fittingPatchSchema = z
 
 const takenIds = [...MEASURES, ...EXTRAS].map((m) => m.id) as [TakenId, ...TakenId[]];
 const wayId = z.enum(ids(WAYS));
-const reading = z.object({ mm: z.number(), typed: text(40), how: wayId.default('tape') });
+const reading = z.object({ mm: z.number().min(-1000, 'from -1000 to 1000').max(1000, 'from -1000 to 1000'), typed: text(40), how: wayId.default('tape') });
 const degrees = z.number().min(0, 'from 0 to 110 degrees').max(110, 'from 0 to 110 degrees').nullable();
 const standsOut = z.number().min(0, 'from 0 to 25 mm').max(25, 'from 0 to 25 mm').nullable();
 
@@ -136,7 +149,8 @@ export const tryPatchSchema = z
   .object({
     felt: z.object({ left: felt.default({}), right: felt.default({}) }),
     outcome: z.enum(OUTCOMES),
-    why: text(2000)
+    why: text(2000),
+    version: versionSeen
   })
   .partial()
   .meta({ id: 'TryPatch' });

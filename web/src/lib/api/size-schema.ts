@@ -1,6 +1,7 @@
 import { EVIDENCE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
 import { anyScaleId } from './scale-id';
+import { eachOnce } from './sets';
 
 /** The strips laid along the rule, in order. */
 export const stripsSchema = z
@@ -74,7 +75,7 @@ export const makerScaleSchema = z
     note: z.string().max(300).default(''),
     widths: z
       .object({
-        names: z.array(z.string().min(1).max(12)).min(1).max(20),
+        names: eachOnce(z.array(z.string().trim().min(1).max(12)).min(1).max(20), 'width'),
         firstMm: z.number().min(20).max(400),
         stepMm: z.number().min(0.5, 'a step of 0.5 to 30 mm').max(30, 'a step of 0.5 to 30 mm')
       })

@@ -2,6 +2,7 @@ import { KIND_IDS, readStyleSize, stockKey, type Style } from '@chiave/core/fit'
 import { parseMixedNumber } from '@chiave/core/measure';
 import { parseSize } from '@chiave/core/size';
 import { z } from 'zod';
+import { MOST_PROBLEMS } from './problem-list';
 import { lastSchema, makerSchema, styleSchema, type LastBody, type StyleBody } from './stock-schema';
 
 /** The stockroom as one file: makers, lasts, styles with what is on the shelf. */
@@ -90,7 +91,8 @@ export function lastsOfRows(fields: readonly string[], rows: readonly Record<str
   const problems = missingColumns(fields, LAST_REQUIRED, LAST_COLUMNS);
   const lasts: LastBody[] = [];
   if (problems.length > 0) return { lasts, problems };
-  rows.forEach((row, i) => {
+  for (const [i, row] of rows.entries()) {
+    if (problems.length >= MOST_PROBLEMS) break;
     const body: Record<string, unknown> = { base: {}, grade: {}, form: {}, evidence: { mark: 'unsure', lengthSdMm: 3.5, widthSdMm: 3, girthSdMm: 6 } };
     for (const column of LAST_COLUMNS) {
       const text = (row[column] ?? '').trim();
@@ -113,7 +115,7 @@ export function lastsOfRows(fields: readonly string[], rows: readonly Record<str
     const parsed = lastSchema.safeParse(body);
     if (parsed.success) lasts.push(parsed.data);
     else for (const issue of parsed.error.issues) problems.push({ where: `line ${i + 2}`, message: `${issue.path.join('.') || 'row'}: ${issue.message}` });
-  });
+  }
   return { lasts, problems };
 }
 
@@ -150,10 +152,14 @@ export function stylesOfRows(
   if (problems.length > 0) return { styles: [], problems };
   const styles: StyleBody[] = [];
   const seen = new Set<string>();
-  rows.forEach((row, i) => {
+  for (const [i, row] of rows.entries()) {
+    if (problems.length >= MOST_PROBLEMS) break;
     const where = `line ${i + 2}`;
     const id = row.id?.trim() ?? '';
-    if (seen.has(id)) return void problems.push({ where, message: `“${id}” stands twice in the file.` });
+    if (seen.has(id)) {
+      problems.push({ where, message: `“${id}” stands twice in the file.` });
+      continue;
+    }
     seen.add(id);
     const was = known.get(id);
     const body: Record<string, unknown> = was ? { ...was, details: { ...was.details } } : { details: {}, forWhom: 'unisex', step: 0.5 };
@@ -176,7 +182,7 @@ export function stylesOfRows(
     const parsed = styleSchema.safeParse(withUsual(body));
     if (parsed.success) styles.push(parsed.data);
     else for (const issue of parsed.error.issues) problems.push({ where, message: `${issue.path.join('.') || 'row'}: ${issue.message}` });
-  });
+  }
   return { styles, problems };
 }
 
@@ -196,22 +202,27 @@ export function countsOfRows(
   const problems = missingColumns(fields, COUNT_COLUMNS, COUNT_COLUMNS);
   const counts = new Map<string, Record<string, number>>();
   if (problems.length > 0) return { counts, problems };
-  rows.forEach((row, i) => {
+  rows.every((row, i) => {
     const where = `line ${i + 2}`;
+    const refuse = (message: string): boolean => problems.push({ where, message }) < MOST_PROBLEMS;
     const style = styles.get(row.style?.trim());
-    if (!style) return void problems.push({ where, message: `There is no style “${row.style ?? ''}”.` });
+    if (!style) return refuse(`There is no style “${row.style ?? ''}”.`);
     const read = readStyleSize(style, row.size ?? '', row.width ?? '');
-    if ('message' in read) return void problems.push({ where, message: read.message });
+    if ('message' in read) return refuse(read.message);
     const count = Number((row.count ?? '').trim());
-    if (!/^\d{1,4}$/.test((row.count ?? '').trim())) return void problems.push({ where, message: `“${row.count ?? ''}” is no count: whole pairs, 0 to 9999.` });
+    if (!/^\d{1,4}$/.test((row.count ?? '').trim())) return refuse(`“${row.count ?? ''}” is no count: whole pairs, 0 to 9999.`);
     const own = counts.get(style.id) ?? {};
     const key = stockKey(style, read.size, read.width);
-    if (key in own) return void problems.push({ where, message: `${style.name} ${key.replace('|', ' ')} stands twice.` });
+    if (key in own) return refuse(`${style.name} ${key.replace('|', ' ')} stands twice.`);
     own[key] = count;
     counts.set(style.id, own);
+    return true;
   });
   return { counts, problems };
 }
+
+/** Lines of a pasted run that are read: more than any run has. */
+const MOST_LINES = 500;
 
 /** A size run pasted from a spreadsheet: widths across the first line, sizes down the first column, or the other way about. */
 export function countsOfPaste(style: Style, cells: readonly (readonly string[])[]): { counts: Record<string, number>; problems: StockProblem[] } {
@@ -229,7 +240,7 @@ export function countsOfPaste(style: Style, cells: readonly (readonly string[])[
   const upright = across ? table : table[0].map((_, i) => table.map((line) => line[i] ?? ''));
   const counts: Record<string, number> = {};
   const [head, ...lines] = upright;
-  lines.forEach((line, i) => {
+  lines.slice(0, MOST_LINES).forEach((line, i) => {
     const where = `${across ? 'line' : 'column'} ${i + 2}`;
     if (parseSize(line[0]) === null) return void problems.push({ where, message: `“${line[0]}” is not a size.` });
     head.slice(1).forEach((width, k) => {

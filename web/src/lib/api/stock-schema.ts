@@ -2,6 +2,8 @@ import { CLOSURES, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style, BLANK_DET
 import { checkLast, TOE_FAMILY_IDS, type Last } from '@chiave/core/last';
 import { SCALE, SCALES, schoolOf, type ScaleId } from '@chiave/core/size';
 import { z } from 'zod';
+import { pictureKind } from './picture-kind';
+import { eachOnce } from './sets';
 
 /** The stockroom as it is sent, kept and carried in files: makers, lasts, styles. Millimetres throughout. */
 const slug = z
@@ -19,12 +21,14 @@ export const makerSchema = z
     id: slug,
     name,
     note: z.string().max(2000).default(''),
-    letters: z.array(letter).min(1, 'a maker has at least one width').max(20)
+    letters: eachOnce(z.array(letter).min(1, 'a maker has at least one width').max(20), 'width')
   })
   .meta({ id: 'Maker' });
 export type MakerBody = z.infer<typeof makerSchema>;
 
-const lastShape = z.object({
+/** `checkLast` says what each may be; this only keeps out what is no figure of a shoe at all. */
+const figure = z.number().min(-1000).max(1000);
+export const lastShape = z.object({
   id: slug,
   maker: slug,
   name,
@@ -34,24 +38,24 @@ const lastShape = z.object({
   base: z.object({
     size: z.number().min(-5).max(400),
     width: letter,
-    forFootMm: z.number(),
-    insoleMm: z.number(),
-    ballWidthMm: z.number(),
-    heelWidthMm: z.number(),
-    ballGirthMm: z.number(),
-    waistGirthMm: z.number(),
-    instepGirthMm: z.number(),
+    forFootMm: figure,
+    insoleMm: figure,
+    ballWidthMm: figure,
+    heelWidthMm: figure,
+    ballGirthMm: figure,
+    waistGirthMm: figure,
+    instepGirthMm: figure,
     throatGirthMm: mm(150, 500).optional(),
     toplineGirthMm: mm(100, 500).optional(),
     shaftGirthMm: mm(150, 700).optional(),
-    toeDepthMm: z.number(),
-    littleToeDepthMm: z.number()
+    toeDepthMm: figure,
+    littleToeDepthMm: figure
   }),
   grade: z.object({
-    lengthPerSizeMm: z.number(),
-    girthPerSizeMm: z.number(),
-    girthPerWidthMm: z.number(),
-    bottomShare: z.number(),
+    lengthPerSizeMm: figure,
+    girthPerSizeMm: figure,
+    girthPerWidthMm: figure,
+    bottomShare: figure,
     toeExtension: z.enum(['fixed', 'graded']).default('fixed'),
     halves: z.enum(['full', 'width-only']).default('full'),
     coarse: z.boolean().optional(),
@@ -106,7 +110,9 @@ export const detailsSchema = z
     weightG: mm(20, 3000).nullable(),
     price: mm(0, 100000).nullable(),
     note: z.string().max(2000),
-    evidence: z.record(z.string().max(40), z.object({ mark, source: z.string().max(200), date: z.string().max(10) }))
+    evidence: z
+      .record(z.string().max(40), z.object({ mark, source: z.string().max(200), date: z.union([z.literal(''), z.iso.date('a day as 2026-11-25')]) }))
+      .refine((e) => Object.keys(e).length <= 60, 'at most 60 marks')
   })
   .partial()
   .meta({ id: 'StyleDetails' });
@@ -124,7 +130,7 @@ const styleFields = z.object({
   step: z.number().min(0.1).max(10),
   from: z.number().min(-5).max(400),
   to: z.number().min(-5).max(400),
-  widths: z.array(letter).min(1, 'a style is made in at least one width').max(20),
+  widths: eachOnce(z.array(letter).min(1, 'a style is made in at least one width').max(20), 'width'),
   upper: z.enum(UPPER_IDS),
   closure: z.enum(CLOSURES as unknown as [Style['closure'], ...Style['closure'][]]),
   soleStiffness: z.number().min(1).max(5),
@@ -177,6 +183,9 @@ export const countsSchema = z
   .meta({ id: 'Counts' });
 export type CountsChange = z.infer<typeof countsSchema>;
 
+/** Most sizes of one style: a run in millimetres from a child's to the longest foot, by two. */
+const MOST_SIZES = 200;
+
 /** A run that can be: ends in order, whole steps between them, a school the scale has, counts of sizes there are. */
 export function checkRun(style: Pick<StyleBody, 'scale' | 'school' | 'step' | 'from' | 'to' | 'widths' | 'stock'>): { path: string; message: string }[] {
   const problems: { path: string; message: string }[] = [];
@@ -184,14 +193,31 @@ export function checkRun(style: Pick<StyleBody, 'scale' | 'school' | 'step' | 'f
   if (to < from) problems.push({ path: 'to', message: `the run ends at ${to}, before it begins at ${from}` });
   else if (Math.abs((to - from) / step - Math.round((to - from) / step)) > 0.02)
     problems.push({ path: 'step', message: `steps of ${step} do not lead from ${from} to ${to}` });
+  if ((to - from) / step > MOST_SIZES) problems.push({ path: 'step', message: `a run has at most ${MOST_SIZES} sizes` });
   if (schoolOf(SCALE[scale], school).id !== school)
     problems.push({ path: 'school', message: `${SCALE[scale].name} has no school ${school}: ${SCALE[scale].schools.map((s) => s.id).join(', ')}` });
   if (new Set(widths).size !== widths.length) problems.push({ path: 'widths', message: 'a width stands twice' });
   if (problems.length > 0) return problems;
   const asStyle = style as unknown as Style;
+  const marks = Object.keys(style.stock);
+  if (marks.length === 0) return problems;
   const made = new Set(sizesOf(asStyle).flatMap((size) => widths.map((w) => stockKey(asStyle, size, w))));
-  const strange = Object.keys(style.stock).find((key) => !made.has(key));
+  const strange = marks.find((key) => !made.has(key));
   if (strange) problems.push({ path: `stock.${strange}`, message: `there is no ${strange.replace('|', ' ')} in this run` });
+  return problems;
+}
+
+/** What a style must agree on with its last and its maker. */
+export function checkStyle(
+  style: StyleBody,
+  last: Pick<Last, 'maker' | 'name' | 'base'> | undefined,
+  letters: readonly string[]
+): { path: string; message: string }[] {
+  if (!last) return [{ path: 'last', message: `there is no last “${style.last}”` }];
+  const strange = style.widths.filter((w) => !letters.includes(w));
+  const problems = checkRun(style);
+  if (strange.length > 0) problems.push({ path: 'widths', message: `${strange.join(', ')} is none of the maker’s widths: ${letters.join(', ')}` });
+  if (!letters.includes(last.base.width)) problems.push({ path: 'last', message: `the last’s base width ${last.base.width} is none of the maker’s` });
   return problems;
 }
 
@@ -208,7 +234,7 @@ export const readingSchema = z
     heelMm: mm(20, 120).nullish(),
     ballGirthMm: mm(90, 420).nullish(),
     outline: z
-      .array(z.tuple([z.number(), z.number()]))
+      .array(z.tuple([mm(-500, 500), mm(-500, 500)]))
       .max(2000)
       .nullish(),
     note: z.string().max(200).default('')
@@ -226,11 +252,12 @@ export const photoSchema = z
     mime: z.enum(['image/jpeg', 'image/png', 'image/webp']),
     content: z.base64('the picture as base64').min(100, 'the picture is empty').max(900_000, 'a picture has at most 650 kB: make it smaller')
   })
+  .refine(({ mime, content }) => pictureKind(content) === mime, { path: ['content'], message: 'this is no picture of the kind it is said to be' })
   .meta({ id: 'StylePhoto' });
 
 const lastAt = z.object({
   last: slug.describe('id of a last; or of a style, whose last, upper and drop are taken'),
-  size: z.number().optional().describe('in its own scale'),
+  size: z.number().min(-5).max(400).optional().describe('in its own scale'),
   width: letter.optional()
 });
 const feltWeights = z.object({
@@ -254,8 +281,8 @@ export const compareLastsSchema = z
   })
   .meta({ id: 'CompareLasts' });
 export const compareSizeSchema = z
-  .object({ from: lastAt.required({ size: true }), to: z.array(slug).min(1).max(60), weights: feltWeights.optional(), foot: wearer })
+  .object({ from: lastAt.required({ size: true }), to: eachOnce(z.array(slug).min(1).max(60), 'last'), weights: feltWeights.optional(), foot: wearer })
   .meta({ id: 'CompareSize' });
 export const matrixSchema = z
-  .object({ name, lasts: z.array(slug).min(2, 'at least two lasts').max(30, 'at most thirty lasts'), footMm: mm(80, 400) })
+  .object({ name, lasts: eachOnce(z.array(slug).min(2, 'at least two lasts').max(30, 'at most thirty lasts'), 'last'), footMm: mm(80, 400) })
   .meta({ id: 'SizeMatrix' });

@@ -1,25 +1,32 @@
 import { compareShoes, insideMeasures, overlayDistance, type ComparedShoe } from '@chiave/core/compare';
+import type { Style } from '@chiave/core/fit';
+import type { Last } from '@chiave/core/last';
 import type { z } from 'zod';
-import type { compareLastsSchema, compareSizeSchema, matrixSchema } from '../api/stock-schema';
+import type { compareLastsSchema, compareSizeSchema, MakerBody, matrixSchema } from '../api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere, type Comparable } from '../compare-shoes';
 import { notFound, refusing } from './problems';
-import { allLasts, allMakers, allStyles } from './shop/stockroom';
 
 const round = (n: number): number | null => (Number.isFinite(n) ? Math.round(n * 100) / 100 : null);
 
-async function everything(): Promise<(id: string) => Comparable> {
-  const [lasts, styles, makers] = await Promise.all([allLasts(), allStyles(), allMakers()]);
-  const all = comparables(lasts, styles, makers);
+/** What of the stockroom the comparisons read. */
+export interface ComparedStock {
+  lasts: readonly Last[];
+  styles: readonly Style[];
+  makers: readonly MakerBody[];
+}
+
+function finder({ lasts, styles, makers }: ComparedStock): (id: string) => Comparable {
+  const byKey = new Map(comparables(lasts, styles, makers).map((c) => [c.key, c]));
   return (id) => {
-    const found = all.find((c) => c.key === `last:${id}`) ?? all.find((c) => c.key === `style:${id}`);
+    const found = byKey.get(`last:${id}`) ?? byKey.get(`style:${id}`);
     if (!found) throw notFound(`last or style “${id}”`);
     return found;
   };
 }
 
 /** `POST /compare/lasts`: two to four insides laid over the first. */
-export async function compareLasts(body: z.infer<typeof compareLastsSchema>): Promise<unknown> {
-  const find = await everything();
+export function compareLasts(body: z.infer<typeof compareLastsSchema>, stock: ComparedStock): unknown {
+  const find = finder(stock);
   const chosen = body.lasts.map((l) => ({ ...l, of: find(l.last) }));
   const [first] = chosen;
   const footMm = body.footMm ?? body.foot?.lengthMm ?? first.of.last.base.forFootMm;
@@ -48,8 +55,8 @@ export async function compareLasts(body: z.infer<typeof compareLastsSchema>): Pr
 }
 
 /** `POST /compare/size`: which size of others feels like a size of one. */
-export async function compareSize(body: z.infer<typeof compareSizeSchema>): Promise<unknown> {
-  const find = await everything();
+export function compareSize(body: z.infer<typeof compareSizeSchema>, stock: ComparedStock): unknown {
+  const find = finder(stock);
   const from = find(body.from.last);
   const foot = body.foot ? planOfFoot(body.foot) : null;
   return {
@@ -90,8 +97,8 @@ export interface Matrix {
 }
 
 /** Which size of each last feels like the size that fits a foot in each other. */
-export async function matrixOf({ name, lasts, footMm }: z.infer<typeof matrixSchema>): Promise<Matrix> {
-  const find = await everything();
+export function matrixOf({ name, lasts, footMm }: z.infer<typeof matrixSchema>, stock: ComparedStock): Matrix {
+  const find = finder(stock);
   const chosen = lasts.map(find);
   const sizeOf = (c: Comparable): number => {
     const exact = c.last.base.size + (footMm - c.last.base.forFootMm) / c.last.grade.lengthPerSizeMm;

@@ -1,7 +1,9 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import type { z } from 'zod';
-import { log } from './log';
-import { Problem, fromZod, problemResponse, toProblem } from './problems';
+import { writeOnce } from './answered-writes';
+import { noteProblem } from './log';
+import { toProblem } from './database-problems';
+import { Problem, fromZod, problemResponse } from './problems';
 
 /** Largest body taken, bytes; imports of a whole stockroom have their own. */
 export const BODY_LIMIT = 1024 * 1024;
@@ -10,33 +12,38 @@ export const IMPORT_LIMIT = 10 * 1024 * 1024;
 const json = (value: unknown, status = 200): Response =>
   new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
 
+/** How much of a body that is too large is read and thrown away, so that its sender gets to read the answer, bytes. */
+const DRAINED = 64 * 1024 * 1024;
+
 /** Reads a body up to the limit. @throws Problem 413 when larger */
 export async function readBody(request: Request, limit: number = BODY_LIMIT): Promise<string> {
-  const tooLarge = new Problem(413, 'Too large', `The body is larger than ${limit / 1024 / 1024} MiB.`);
-  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge;
   const reader = request.body?.getReader();
   if (!reader) return '';
-  const chunks: Uint8Array[] = [];
+  let chunks: Uint8Array[] = [];
   let size = 0;
   for (;;) {
     const { done, value } = await reader.read();
     if (done) break;
     size += value.byteLength;
-    if (size > limit) {
+    if (size <= limit) chunks.push(value);
+    else chunks = [];
+    if (size > limit + DRAINED) {
       await reader.cancel();
-      throw tooLarge;
+      break;
     }
-    chunks.push(value);
   }
+  if (size > limit) throw new Problem(413, 'Too large', `The body is larger than ${limit / 1024 / 1024} MiB.`);
   return Buffer.concat(chunks).toString('utf8');
 }
 
-/** Parses a body with its schema. @throws Problem 400 for JSON that does not parse, 422 for values that are wrong */
-export async function parseBody<S extends z.ZodType>(request: Request, schema: S, limit?: number): Promise<z.infer<S>> {
-  const text = await readBody(request, limit);
+/** Half a character, as only an escape in JSON can bring: it is shown as a letter that is missing, as in every text. */
+const whole = (_key: string, value: unknown): unknown => (typeof value === 'string' ? value.toWellFormed() : value);
+
+/** Parses the text of a body with its schema. @throws Problem 400 for JSON that does not parse, 422 for values that are wrong */
+function parseText<S extends z.ZodType>(text: string, schema: S): z.infer<S> {
   let body: unknown;
   try {
-    body = JSON.parse(text);
+    body = JSON.parse(text, /\\u[dD][89a-fA-F]/.test(text) ? whole : undefined);
   } catch {
     throw new Problem(400, 'Not JSON', 'The body does not parse as JSON.');
   }
@@ -50,21 +57,41 @@ const answer = async (work: () => Promise<unknown>, status = 200): Promise<Respo
     const value = await work();
     return value instanceof Response ? value : json(value, status);
   } catch (error) {
-    return problemResponse(toProblem(error, (id, cause) => log.error({ id, err: cause }, 'request failed')));
+    return problemResponse(toProblem(error, noteProblem));
   }
 };
+const written = async (event: RequestEvent, text: string, status: number, work: () => Promise<unknown>): Promise<Response> => {
+  const done = await writeOnce(event.request, text, status, work);
+  return new Response(done.answer, { status: done.status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
+};
 
-/** An endpoint without a body. */
+/** Reads without a body. */
 export const get =
   <E extends RequestEvent>(work: (event: E) => Promise<unknown> | unknown) =>
   (event: E): Promise<Response> =>
     answer(async () => work(event));
 
-/** An endpoint with a JSON body, validated by its schema. */
+/** Computes from a JSON body and keeps nothing. */
 export const take =
-  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown> | unknown, status = 200, limit?: number) =>
+  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown> | unknown, limit?: number) =>
   (event: E): Promise<Response> =>
-    answer(async () => work(await parseBody(event.request, schema, limit), event), status);
+    answer(async () => work(parseText(await readBody(event.request, limit), schema), event));
+
+/** Writes what a JSON body says, in one transaction and once for its key. */
+export const write =
+  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown>, status = 200, limit?: number) =>
+  (event: E): Promise<Response> =>
+    answer(async () => {
+      const text = await readBody(event.request, limit);
+      const body = parseText(text, schema);
+      return written(event, text, status, () => work(body, event));
+    });
+
+/** Writes without a body, in one transaction and once for its key. */
+export const act =
+  <E extends RequestEvent>(work: (event: E) => Promise<unknown>, status = 200) =>
+  (event: E): Promise<Response> =>
+    answer(async () => written(event, await readBody(event.request), status, () => work(event)));
 
 /** Who works at the device that asks, as it says itself: a name for the record, not a proof. */
 export const fitterOf = (event: { request: Request }): string => {
@@ -82,4 +109,11 @@ export function idOf(event: { params: Partial<Record<string, string>> }, name: s
   const id = Number(event.params[name]);
   if (!Number.isInteger(id) || id < 1) throw new Problem(404, 'Not found', `There is no ${what} “${event.params[name]}”.`);
   return id;
+}
+
+/** What stands behind the question mark, by its schema. @throws Problem 422 */
+export function queryOf<S extends z.ZodType>(event: { url: URL }, schema: S): z.infer<S> {
+  const parsed = schema.safeParse(Object.fromEntries(event.url.searchParams));
+  if (!parsed.success) throw fromZod(parsed.error);
+  return parsed.data;
 }

@@ -80,14 +80,8 @@ export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitC
 const shoeFrom = (shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<typeof completeShoe> =>
   refusing('shoe.insoleLengthMm', () => completeShoe(toShoeInput(shoe)));
 
-const breathe = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
-
-/** `POST /fit`: both feet against the stockroom by the shop's targets; gives way to other requests between styles. */
-export async function rankForApi(
-  { feet, kinds, wear, limit }: z.infer<typeof fitSchema>,
-  styles: readonly Style[],
-  targets: ShopTargets | null
-): Promise<unknown> {
+/** `POST /fit`: both feet against the stockroom by the shop's targets. */
+export function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchema>, styles: readonly Style[], targets: ShopTargets | null): unknown {
   const started = performance.now();
   const wearing = { ...toWear(wear), shopTargets: targets ?? undefined };
   const worn = (['left', 'right'] as const).map((side) => footAsWorn(completeFoot(toFootInput({ ...feet[side], side })), wearing));
@@ -99,7 +93,6 @@ export async function rankForApi(
     considered += step.considered;
     // What is asked for stands: the rest can only come behind it.
     if (step.topStands) break;
-    await breathe();
   }
   const best = candidates
     .sort(byRank)

@@ -1,5 +1,7 @@
 import { error } from '@sveltejs/kit';
-import { Problem, isDatabaseAway } from './problems';
+import { noteProblem } from './log';
+import { isDatabaseAway } from './database-problems';
+import { Problem } from './problems';
 
 /** Turns problems of a page's load into the right error page: 404, or 503 when the database is away. */
 export async function forPage<T>(work: Promise<T>): Promise<T> {
@@ -7,7 +9,10 @@ export async function forPage<T>(work: Promise<T>): Promise<T> {
     return await work;
   } catch (cause) {
     if (cause instanceof Problem) error(cause.status, cause.detail);
-    if (isDatabaseAway(cause)) error(503, 'The database does not answer. Nothing is lost: wait a moment and open the page again.');
+    if (isDatabaseAway(cause)) {
+      noteProblem(crypto.randomUUID(), 503, cause);
+      error(503, 'The database does not answer. Nothing is lost: wait a moment and open the page again.');
+    }
     throw cause;
   }
 }

@@ -6,12 +6,20 @@ import { createHmac, randomBytes, timingSafeEqual } from 'node:crypto';
  */
 export const COOKIE = 'chiave_shop';
 const COOKIE_DAYS = 30;
-/** Tries by one address in a window. */
+/** Wrong tries in a window: by one address, and by all together, since one who guesses may have many addresses. */
 const TRIES = 5;
+const TRIES_IN_ALL = 50;
 const WINDOW_MS = 60_000;
+/** Fewer letters than this are guessed in an afternoon. */
+export const LEAST_PASSCODE = 8;
 
 const secret = process.env.SHOP_SECRET ?? randomBytes(32).toString('hex');
-const tries = new Map<string, { count: number; since: number }>();
+interface Tries {
+  count: number;
+  since: number;
+}
+const tries = new Map<string, Tries>();
+let inAll: Tries = { count: 0, since: -Infinity };
 
 export const passcodeNeeded = (): boolean => Boolean(process.env.SHOP_PASSCODE);
 
@@ -22,6 +30,8 @@ export function guardHost(): void {
   if (!loopback && !passcodeNeeded()) {
     throw new Error(`HOST=${host} would open the shop's records to the network: set SHOP_PASSCODE as well, or HOST=127.0.0.1.`);
   }
+  if (passcodeNeeded() && [...process.env.SHOP_PASSCODE!].length < LEAST_PASSCODE)
+    throw new Error(`SHOP_PASSCODE is too short: take at least ${LEAST_PASSCODE} characters.`);
 }
 
 // The passcode is part of what is signed, so that changing it ends every old cookie.
@@ -44,16 +54,23 @@ export function cookieIsGood(value: string | undefined, now = Date.now()): boole
   return Number(expires) > now && signature !== undefined && same(signature, sign(Number(expires)));
 }
 
-/** Tries a passcode. `wait` when this address has tried too often. */
-export function tryPasscode(given: string, address: string, now = Date.now()): 'right' | 'wrong' | 'wait' {
-  const seen = tries.get(address);
-  const own = seen && now - seen.since < WINDOW_MS ? seen : { count: 0, since: now };
-  if (own.count >= TRIES) return 'wait';
+const within = (seen: Tries | undefined, now: number): Tries => (seen && now - seen.since < WINDOW_MS ? seen : { count: 0, since: now });
+
+/**
+ * Tries a passcode. `wait` when this address, or all together, have tried too often.
+ * @param now milliseconds on a clock that only goes forward: one that is set back would lock people out
+ */
+export function tryPasscode(given: string, address: string, now = performance.now()): 'right' | 'wrong' | 'wait' {
+  for (const [other, seen] of tries) if (now - seen.since >= WINDOW_MS) tries.delete(other);
+  const own = within(tries.get(address), now);
+  inAll = within(inAll, now);
+  if (own.count >= TRIES || inAll.count >= TRIES_IN_ALL) return 'wait';
   if (same(given, process.env.SHOP_PASSCODE ?? '')) {
     tries.delete(address);
     return 'right';
   }
   tries.set(address, { ...own, count: own.count + 1 });
+  inAll = { ...inAll, count: inAll.count + 1 };
   return 'wrong';
 }
 

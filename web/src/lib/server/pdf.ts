@@ -1,20 +1,11 @@
-import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
+import { fileOf, runsOf, type Run, type Weight } from './pdf-faces';
 
 /** Points in a millimetre: a PDF's own unit is 1/72 in. */
 export const PT_PER_MM = 72 / 25.4;
 
 export const PAPERS = { a4: { widthMm: 210, heightMm: 297 }, letter: { widthMm: 215.9, heightMm: 279.4 } } as const;
 export type PaperId = keyof typeof PAPERS;
-
-const require = createRequire(import.meta.url);
-const font = (name: string): string => require.resolve(name);
-
-/** The faces shipped with the application, in the form a PDF takes. */
-const FACES = {
-  text: '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff',
-  bold: '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff'
-};
 
 /** A page drawn in millimetres, origin at the top left. */
 export class MmPage {
@@ -25,8 +16,6 @@ export class MmPage {
   ) {
     const { widthMm, heightMm } = PAPERS[paper];
     this.doc = new PDFDocument({ size: [widthMm * PT_PER_MM, heightMm * PT_PER_MM], margin: 0, info: { Title: title, Creator: 'Chiave' }, compress: true });
-    this.doc.registerFont('text', font(FACES.text));
-    this.doc.registerFont('bold', font(FACES.bold));
   }
   get widthMm(): number {
     return PAPERS[this.paper].widthMm;
@@ -67,13 +56,48 @@ export class MmPage {
     options: { width?: number; bold?: boolean; align?: 'left' | 'center' | 'right'; colour?: string } = {}
   ): number {
     const { width, bold = false, align = 'left', colour = '#2a2420' } = options;
-    this.doc
-      .font(bold ? 'bold' : 'text')
-      .fontSize(sizeMm * PT_PER_MM)
-      .fillColor(colour);
+    const weight: Weight = bold ? 'bold' : 'text';
+    const runs = runsOf(text);
+    this.doc.fontSize(sizeMm * PT_PER_MM).fillColor(colour);
+    const [left, top] = [x * PT_PER_MM, y * PT_PER_MM];
     const laid = { width: width === undefined ? undefined : width * PT_PER_MM, align, lineBreak: width !== undefined };
-    this.doc.text(text, x * PT_PER_MM, y * PT_PER_MM, laid);
-    return this.doc.heightOfString(text, laid) / PT_PER_MM;
+    const set = (run: Run): PDFKit.PDFDocument => this.#face(run, weight);
+    if (runs.length <= 1) {
+      const whole = runs[0]?.text ?? '';
+      if (runs[0]) set(runs[0]);
+      this.doc.text(whole, left, top, laid);
+      return this.doc.heightOfString(whole, laid) / PT_PER_MM;
+    }
+    const widths = runs.map((run) => set(run).widthOfString(run.text));
+    const total = widths.reduce((sum, w) => sum + w, 0);
+    if (laid.width !== undefined && total > laid.width) {
+      // More than a line: each stretch goes on where the one before ended.
+      runs.forEach((run, i) => {
+        const goesOn = { ...laid, align: 'left' as const, continued: i < runs.length - 1 };
+        if (i === 0) set(run).text(run.text, left, top, goesOn);
+        else set(run).text(run.text, goesOn);
+      });
+      return (this.doc.y - top) / PT_PER_MM;
+    }
+    const room = (laid.width ?? total) - total;
+    let at = left + (align === 'right' ? room : align === 'center' ? room / 2 : 0);
+    let height = 0;
+    // On one baseline, whatever the face: that of the tallest.
+    const ascents = runs.map((run) => ((set(run) as unknown as { _font: { ascender: number } })._font.ascender / 1000) * sizeMm * PT_PER_MM);
+    const baseline = Math.max(...ascents);
+    runs.forEach((run, i) => {
+      set(run).text(run.text, at, top + baseline - ascents[i], { lineBreak: false });
+      height = Math.max(height, this.doc.heightOfString(run.text, { lineBreak: false }));
+      at += widths[i];
+    });
+    return height / PT_PER_MM;
+  }
+  readonly #known = new Set<string>();
+  #face({ part }: Run, weight: Weight): PDFKit.PDFDocument {
+    const name = `${part.package} ${part.part} ${weight}`;
+    if (!this.#known.has(name)) this.doc.registerFont(name, fileOf(part, weight));
+    this.#known.add(name);
+    return this.doc.font(name);
   }
   /** The finished PDF. */
   async bytes(): Promise<Uint8Array> {

@@ -28,14 +28,14 @@
         <p class="text-brass">{card.scale}</p>
         <h3 class="mt-3">One step either way</h3>
         <ul>
-          {#each card.neighbours as n (n)}<li>{n}</li>{/each}
+          {#each card.neighbours as n, at (at)}<li>{n}</li>{/each}
         </ul>
       </div>
       <div>
         <h3>How it adds up</h3>
         <table class="w-full">
           <tbody>
-            {#each card.lines as line (line.what)}<tr class="border-b border-line"
+            {#each card.lines as line, at (at)}<tr class="border-b border-line"
                 ><td class="py-1">{line.what}</td><td class="figures px-2 whitespace-nowrap">{line.amount}</td><td class="soft text-sm">{line.source}</td></tr
               >{/each}
           </tbody>

@@ -1,22 +1,20 @@
 <script lang="ts">
   import { format, formatDistanceToNow } from 'date-fns';
   import { MEASURE, trimNumber } from '@chiave/core/measure';
-  import { FOLLOWED, nextCheck, seriesOf, type FollowedId, type PairRoom } from '../feet-history';
+  import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type KeptPair, type PairRoom } from '../feet-history';
   import type { CustomerRow } from '../server/shop/customers';
-  import type { FittingRow } from '../server/shop/fittings';
   import { themeColour } from './chart-colours';
   import Choice from './Choice.svelte';
   import FeetChart from './FeetChart.svelte';
 
   // prettier-ignore
-  let { customer, fittings, room, names, now }: {
-    customer: CustomerRow; fittings: readonly FittingRow[]; room: readonly PairRoom[]; names: Record<string, string>; now: string;
+  let { customer, fittings, kept, room, names, now }: {
+    customer: CustomerRow; fittings: readonly FollowedFitting[]; kept: readonly KeptPair[]; room: readonly PairRoom[]; names: Record<string, string>; now: string;
   } = $props();
   let id = $state<FollowedId>('lengthMm');
   let apart = $state(false);
   const series = $derived(seriesOf(fittings, id));
   const check = $derived(nextCheck(customer, fittings, now));
-  const kept = $derived(fittings.flatMap((f) => f.tries.filter((t) => t.outcome === 'kept')));
   const sets = $derived(
     apart
       ? [{ name: 'left less right', colour: themeColour('brass'), points: series.apart, line: null }]

@@ -5,7 +5,6 @@
   import { formatLength } from '@chiave/core/measure';
   import type { FittingRow } from '$lib/server/shop/fittings';
   import { Desk, setDesk } from './desk.svelte';
-  import type { Keeper } from './save.svelte';
   import SaveLine from './SaveLine.svelte';
   import { runInType } from './run-in-type';
   import { STEPS } from './steps';
@@ -41,14 +40,6 @@
       runInType();
     });
   });
-
-  /** After a conflict: what stands here is let go, and the fitting is read again as the other fitter left it. */
-  async function takeTheirs(keeper: Keeper): Promise<void> {
-    const response = await fetch(`/api/v1/fittings/${desk.fitting.id}`);
-    if (!response.ok) return;
-    keeper.drop();
-    desk.takeOver((await response.json()) as FittingRow);
-  }
 
   // Leaving the fitting waits for what is unsaved; its steps need not.
   beforeNavigate(({ to, cancel, willUnload }) => {
@@ -89,6 +80,6 @@
 </nav>
 <div class="mt-1 flex justify-end gap-4 print:hidden">
   {#if desk.restored}<p class="soft text-sm">What had been typed on this device before is back.</p>{/if}
-  <SaveLine keepers={[desk.asked, desk.feet]} ontheirs={takeTheirs} />
+  <SaveLine keepers={[desk.asked, desk.feet]} ontheirs={(keeper) => desk.takeTheirs(keeper)} />
 </div>
 <div class="pt-2">{@render children()}</div>

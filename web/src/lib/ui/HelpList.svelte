@@ -76,7 +76,7 @@
       </span>
     </li>
   {/each}
-  {#each others ?? [] as other (other.name)}
+  {#each others ?? [] as other, at (at)}
     <li class="border-b border-line py-1">
       <a href={href(other)} class="font-semibold">{other.name}</a>: {ZONE[other.zone].name}
       <span class="figures">{formatSigned(other.effectMm, unit)} → {formatSigned(other.afterMm, unit)}</span>

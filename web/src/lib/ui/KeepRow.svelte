@@ -4,18 +4,21 @@
   import { wordOf } from '$lib/drawing/tightness';
   import type { TryRow } from '../server/shop/fittings';
   import Choice from './Choice.svelte';
+  import type { Desk } from './desk.svelte';
   import { becauseOf, OUTCOME_CHOICES, VERDICT_WORDS } from './names';
   import { Keeper } from './save.svelte';
   import PutWords from './PutWords.svelte';
   import SaveLine from './SaveLine.svelte';
 
   /** What became of one pair, and why. */
-  let { row, name }: { row: TryRow; name: string } = $props();
+  let { desk, row, name }: { desk: Desk; row: TryRow; name: string } = $props();
   const keeper = new Keeper(
     untrack(() => `/api/v1/tries/${row.id}`),
     'PATCH',
     untrack(() => `chiave-keep-${row.id}`)
   );
+  keeper.version = untrack(() => row.version);
+  keeper.onsaved = () => (row.version = keeper.version ?? row.version);
   const felt = $derived(
     (['left', 'right'] as const).flatMap((side) =>
       Object.entries(row.felt[side]).map(([zone, state]) => ({ side, text: `${ZONE[zone as ZoneId]?.name ?? zone} ${wordOf(state)}` }))
@@ -30,7 +33,7 @@
 <article class="sheet grid gap-2" data-keep={row.styleId}>
   <div class="flex flex-wrap items-baseline gap-3">
     <h2 class="mr-auto">{name} <span class="figures">{row.size} {row.width}</span> <span class="text-base font-normal"><PutWords put={row.put} /></span></h2>
-    <SaveLine keepers={[keeper]} />
+    <SaveLine keepers={[keeper]} ontheirs={(k) => desk.takeTheirs(k)} />
   </div>
   <p class="soft text-sm">
     The engine (version {row.engine}) said {VERDICT_WORDS[row.verdict]}{becauseOf(row.said)}

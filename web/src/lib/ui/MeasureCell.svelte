@@ -136,7 +136,7 @@
       </div>
     {/if}
     {#if apart}<p class="notice" role="alert">{apart}</p>{/if}
-    {#each [...read.findings, ...secondRead.findings] as finding (finding.message)}
+    {#each [...read.findings, ...secondRead.findings] as finding, at (at)}
       <p class={finding.level === 'refuse' ? 'caution' : 'notice'} role="alert">
         {finding.message}
         {#if finding.offer}

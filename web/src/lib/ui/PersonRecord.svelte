@@ -174,7 +174,7 @@
         {report.sessions} sessions, {report.values} values, {report.problems.length} problems.
       </p>
       <ul class="text-sm">
-        {#each report.problems.slice(0, 30) as p (p.row + p.message)}<li class="text-tight"><span class="figures">line {p.row}</span>: {p.message}</li>{/each}
+        {#each report.problems.slice(0, 30) as p, at (at)}<li class="text-tight"><span class="figures">line {p.row}</span>: {p.message}</li>{/each}
       </ul>
       <button type="button" class="btn" disabled={report.problems.length > 0 || report.sessions === 0} onclick={take}>Take them in</button>
     </div>

@@ -65,7 +65,7 @@
           <li class="border-b border-line pb-1">
             <b>{m.text}</b> <span class="soft figures text-sm">{formatLength(m.footMm, shown.unit)}</span>
             <span class="flex flex-wrap gap-x-3 text-sm">
-              {#each sizesOf(m) as s (s.name)}<span class="whitespace-nowrap">{s.name} <b class="figures">{s.size}</b></span>{/each}
+              {#each sizesOf(m) as s, at (at)}<span class="whitespace-nowrap">{s.name} <b class="figures">{s.size}</b></span>{/each}
             </span>
           </li>
         {/each}

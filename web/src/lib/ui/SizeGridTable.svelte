@@ -20,7 +20,7 @@
       {#each grid.rows as row, i (grid.widths[i])}
         <tr>
           <th scope="row" class="figures pr-2 text-left">{grid.widths[i]}</th>
-          {#each row as cell (cell.label)}
+          {#each row as cell, at (at)}
             {@const here = Math.abs(cell.size - size) < 1e-6 && cell.width === width}
             <td class="p-0 align-top">
               <a

@@ -34,6 +34,8 @@
     untrack(() => `/api/v1/tries/${row.id}`),
     'PATCH'
   );
+  keeper.version = untrack(() => row.version);
+  keeper.onsaved = () => (row.version = keeper.version ?? row.version);
   let message = $state('');
 
   const FELT: readonly ZoneId[] = ['toe-room', 'toe-box-width', 'toe-box-depth', 'ball-width', 'ball-girth', 'waist', 'instep', 'heel-width', 'heel-slip'];
@@ -83,7 +85,7 @@
       <span class="figures">{row.size} {row.width}</span>
       <span class="text-base font-normal"><PutWords put={row.put} /></span>
     </h2>
-    <SaveLine keepers={[keeper]} />
+    <SaveLine keepers={[keeper]} ontheirs={(k) => desk.takeTheirs(k)} />
     <button type="button" class="min-h-11 px-2 underline" onclick={remove}>Take off the list</button>
   </div>
   <p class="soft">The engine said {VERDICT_WORDS[row.verdict]}{becauseOf(row.said)}</p>

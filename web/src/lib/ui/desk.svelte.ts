@@ -3,7 +3,7 @@ import { usualWay, type LengthUnit, type Load, type Side, type TakenId } from '@
 import type { FittingRow, TryRow } from '../server/shop/fittings';
 import type { FeetBody, SideBody } from '../api/shop-schema';
 import { bodyOf, entriesOf, nowIso, stampsOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from './entries';
-import { fitterName, Keeper } from './save.svelte';
+import { fitterName, Keeper, send } from './save.svelte';
 
 const KEY = Symbol('desk');
 type Features = Omit<SideBody, 'values'>;
@@ -19,6 +19,8 @@ export class Desk {
   entries = $state() as Entries;
   /** How, when and by whom each value was taken. */
   stamps = $state() as Stamps;
+  /** How often the fitting was read anew: what shows a part of it is made anew with it. */
+  readings = $state(0);
   /** True when something unsaved was found in this browser and is being saved now. */
   restored = $state(false);
   readonly asked: Keeper;
@@ -63,9 +65,18 @@ export class Desk {
     this.asked.later($state.snapshot(this.#changed));
   }
 
+  /** After a conflict: what stands here is let go, and the fitting is read again as the other fitter left it. */
+  async takeTheirs(keeper: Keeper): Promise<void> {
+    const sent = await send<FittingRow>(`/api/v1/fittings/${this.fitting.id}`, 'GET');
+    if (!sent.ok) return;
+    keeper.drop();
+    this.takeOver(sent.value);
+  }
+
   /** Reads the fitting as another fitter left it. */
   takeOver(fitting: FittingRow): void {
     this.fitting = fitting;
+    this.readings++;
     this.entries = entriesOf(fitting.feet);
     this.stamps = stampsOf(fitting.feet);
     this.asked.version = fitting.version;

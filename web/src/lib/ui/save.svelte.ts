@@ -10,6 +10,9 @@ export interface SaveError {
 }
 
 const RETRY_MS = 3000;
+/** The answer to a write to what an erased person left behind. */
+const ERASED = 410;
+const CONFLICT = 409;
 const SETTLE_MS = 500;
 
 export class Keeper {
@@ -26,6 +29,8 @@ export class Keeper {
   #latest: unknown;
   #keepDraft = false;
   #running: Promise<void> | undefined;
+  /** A body that was sent and of which nobody knows whether it was saved; it is settled before anything newer is sent. */
+  #unsettled: unknown;
 
   /**
    * @param draftKey where the unsaved body waits in this browser; empty for none
@@ -75,6 +80,7 @@ export class Keeper {
   /** After a conflict: lets go of what stands here. */
   drop(): void {
     this.#latest = undefined;
+    this.#unsettled = undefined;
     if (this.draftKey) localStorage.removeItem(this.draftKey);
     this.state = 'saved';
     this.message = '';
@@ -82,9 +88,11 @@ export class Keeper {
   }
 
   async #send(): Promise<void> {
-    const body = this.#latest;
+    // What is newer would be refused as a stranger's change if the older had been saved after all.
+    const body = this.#unsettled ?? this.#latest;
     this.state = 'saving';
     const outcome = await send<{ version?: number }>(this.url, this.method, this.version === null ? body : { ...(body as object), version: this.version });
+    this.#unsettled = !outcome.ok && outcome.again ? body : undefined;
     if (outcome.ok) {
       if (this.version !== null) this.version = outcome.value.version ?? this.version;
       if (this.#latest === body) {
@@ -96,11 +104,16 @@ export class Keeper {
       this.at = Date.now();
       this.message = '';
       this.errors = [];
+      if (this.#latest !== undefined && this.#latest !== body) await this.#send();
       return;
     }
+    // Of an erased person nothing stays, here neither.
+    if (outcome.status === ERASED && this.draftKey) localStorage.removeItem(this.draftKey);
+    // What was unsettled is refused for good: what was typed since is not.
+    if (!outcome.again && outcome.status !== CONFLICT && this.#latest !== body) return this.#send();
     this.errors = outcome.errors;
     this.message = outcome.detail;
-    this.state = outcome.again ? 'waiting' : outcome.status === 409 ? 'conflict' : 'refused';
+    this.state = outcome.again ? 'waiting' : outcome.status === CONFLICT ? 'conflict' : 'refused';
     if (outcome.again) this.#timer = setTimeout(() => void this.now(), RETRY_MS);
   }
 }
@@ -114,14 +127,31 @@ export const fitterName = {
   set: (name: string): void => localStorage.setItem(FITTER_KEY, name.trim().slice(0, 60))
 };
 
-/** Sends JSON and understands problem details; never throws. */
+/** Requests that were sent and not answered, with the key each was sent under: sent again, they are done once. */
+const unanswered = new Map<string, string>();
+const newKey = (): string => Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
+
+/**
+ * Sends JSON and understands problem details; never throws. What changes something carries a key of its own, the same again
+ * when the same is asked again because no answer came.
+ */
 export async function send<T = unknown>(url: string, method: string, body?: unknown): Promise<Sent<T>> {
+  const text = body === undefined ? undefined : JSON.stringify(body);
+  const writes = method !== 'GET';
+  const request = `${method} ${url} ${text ?? ''}`;
+  const key = unanswered.get(request) ?? newKey();
+  if (writes) unanswered.set(request, key);
   try {
     const response = await fetch(url, {
       method,
-      headers: { 'x-fitter': encodeURIComponent(fitterName.get()), ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
-      body: body === undefined ? undefined : JSON.stringify(body)
+      headers: {
+        'x-fitter': encodeURIComponent(fitterName.get()),
+        ...(text === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(writes ? { 'idempotency-key': key } : {})
+      },
+      body: text
     });
+    if (response.status < 500) unanswered.delete(request);
     const value = await response.json().catch(() => ({}));
     if (response.ok) return { ok: true, value: value as T };
     const { detail = 'The server did not understand.', errors = [] } = value as { detail?: string; errors?: SaveError[] };

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import Button from 'flowbite-svelte/Button.svelte';
+  import { ownPath } from '$lib/own-path';
   import { send } from '$lib/ui/save.svelte';
 
   let passcode = $state('');
@@ -12,9 +13,7 @@
       message = sent.detail;
       return;
     }
-    const to = page.url.searchParams.get('to') ?? '/';
-    // Only inside this application: a path, never another site.
-    location.assign(/^\/(?![/\\])/.test(to) ? to : '/');
+    location.assign(ownPath(page.url.searchParams.get('to'), location.origin));
   }
 </script>
 

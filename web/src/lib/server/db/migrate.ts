@@ -7,21 +7,24 @@ import * as stockroom from './migrations/0004-stockroom';
 import * as targets from './migrations/0005-targets';
 import * as between from './migrations/0006-between';
 import * as putIn from './migrations/0007-put-in';
+import * as mend from './migrations/0008-mend';
+import { steps, type Steps } from './steps';
 
 interface Migration {
-  up: (q: QueryInterface) => Promise<void>;
-  down: (q: QueryInterface) => Promise<void>;
+  up: (s: Steps) => Promise<void>;
+  down: (s: Steps) => Promise<void>;
 }
 
-/** Every migration, in order. A new one is a new row. */
-const MIGRATIONS: readonly (Migration & { name: string })[] = [
+/** Every migration, in order. A new one is a new row; it must be able to run again from wherever it was interrupted. */
+export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0001-first-slice', ...firstSlice },
   { name: '0002-sizes', ...sizes },
   { name: '0003-feet', ...feet },
   { name: '0004-stockroom', ...stockroom },
   { name: '0005-targets', ...targets },
   { name: '0006-between', ...between },
-  { name: '0007-put-in', ...putIn }
+  { name: '0007-put-in', ...putIn },
+  { name: '0008-mend', ...mend }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */
@@ -31,6 +34,6 @@ export function migrator(sequelize: Sequelize): Umzug<QueryInterface> {
     context,
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
-    migrations: MIGRATIONS.map(({ name, up, down }) => ({ name, up: () => up(context), down: () => down(context) }))
+    migrations: MIGRATIONS.map(({ name, up, down }) => ({ name, up: () => up(steps(context)), down: () => down(steps(context)) }))
   });
 }

@@ -1,4 +1,5 @@
-import { DataTypes, Model, type ModelStatic, type Sequelize } from 'sequelize';
+import { DataTypes, Model, type ModelStatic, type Sequelize, type Transaction } from 'sequelize';
+import { personWords } from './person-words';
 
 /** JSON columns come back as text or parsed, by driver version; this reads both. */
 export const fromJson = <T>(value: unknown): T => (typeof value === 'string' ? JSON.parse(value) : value) as T;
@@ -14,6 +15,8 @@ export interface Tables {
   FootMeasure: ModelStatic<Model>;
   FootFeature: ModelStatic<Model>;
   TryOn: ModelStatic<Model>;
+  AnsweredWrite: ModelStatic<Model>;
+  CustomerWord: ModelStatic<Model>;
   Setting: ModelStatic<Model>;
   Habit: ModelStatic<Model>;
   MakerScale: ModelStatic<Model>;
@@ -152,7 +155,19 @@ export function tables(sequelize: Sequelize): Tables {
       probability: DOUBLE,
       said: TEXT,
       engine: STRING(10),
+      version: INTEGER.UNSIGNED,
       createdAt: DATE(3)
+    }),
+    AnsweredWrite: define('AnsweredWrite', 'answered_writes', {
+      writeKey: { type: STRING(64), primaryKey: true },
+      request: STRING(64),
+      status: INTEGER.UNSIGNED,
+      answer: TEXT('medium'),
+      at: DATE(3)
+    }),
+    CustomerWord: define('CustomerWord', 'customer_words', {
+      word: { type: STRING(40), primaryKey: true },
+      customerId: { type: INTEGER.UNSIGNED, primaryKey: true }
     }),
     Setting: define('Setting', 'shop_settings', { name: { type: STRING(40), primaryKey: true }, value: JSON_TYPE }),
     Habit: define('Habit', 'habit_reports', {
@@ -209,7 +224,7 @@ export function tables(sequelize: Sequelize): Tables {
       content: TEXT('medium'),
       createdAt: DATE(3)
     }),
-    SizeMatrix: define('SizeMatrix', 'size_matrices', { id: serial, name: STRING(80), definition: JSON_TYPE, createdAt: DATE(3) }),
+    SizeMatrix: define('SizeMatrix', 'size_matrices', { id: serial, name: STRING(120), definition: JSON_TYPE, createdAt: DATE(3) }),
     MakerScale: define('MakerScale', 'maker_scales', { id: serial, makerId: STRING(60), definition: JSON_TYPE })
   };
   made.Fitting.hasMany(made.FootMeasure, { foreignKey: 'fittingId', as: 'measures' });
@@ -217,6 +232,19 @@ export function tables(sequelize: Sequelize): Tables {
   made.Fitting.hasMany(made.Tracing, { foreignKey: 'fittingId', as: 'tracings' });
   made.Fitting.hasMany(made.TryOn, { foreignKey: 'fittingId', as: 'tries' });
   made.Fitting.belongsTo(made.Customer, { foreignKey: 'customerId', as: 'customer' });
+  // Whoever writes a person, the words they are found by follow in the same transaction.
+  made.Customer.addHook('afterSave', async (row: Model, { transaction }: { transaction?: Transaction | null }) => {
+    const customerId = row.get('id') as number;
+    const words = row.get('erasedAt') ? [] : personWords(row.get({ plain: true }) as Record<string, unknown>);
+    const had = (await made.CustomerWord.findAll({ where: { customerId }, transaction })).map((w) => w.get('word') as string);
+    const gone = had.filter((w) => !words.includes(w));
+    const fresh = words.filter((w) => !had.includes(w));
+    if (gone.length > 0) await made.CustomerWord.destroy({ where: { customerId, word: gone }, transaction });
+    await made.CustomerWord.bulkCreate(
+      fresh.map((word) => ({ word, customerId })),
+      { ignoreDuplicates: true, transaction }
+    );
+  });
   known.set(sequelize, made);
   return made;
 }

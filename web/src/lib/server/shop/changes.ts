@@ -9,6 +9,23 @@ export interface ChangeRow {
   changed: unknown;
 }
 
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a ?? null) === JSON.stringify(b ?? null);
+
+/** Fields of a patch that differ from what stood there: what they were and what they are; nothing when none does. */
+export function whatChanged(before: Readonly<Record<string, unknown>>, patch: Readonly<Record<string, unknown>>): { was?: object; now?: object } {
+  const asIs = (value: unknown): unknown => {
+    // JSON columns come back as text or parsed.
+    try {
+      return typeof value === 'string' && /^[[{]/.test(value) ? JSON.parse(value) : value;
+    } catch {
+      return value;
+    }
+  };
+  const changed = Object.keys(patch).filter((key) => !same(asIs(before[key]), patch[key]));
+  if (changed.length === 0) return {};
+  return { was: Object.fromEntries(changed.map((key) => [key, asIs(before[key]) ?? null])), now: Object.fromEntries(changed.map((key) => [key, patch[key]])) };
+}
+
 /** Writes one change, within the transaction that makes it. A save that changed nothing leaves no line. */
 export async function logChange(change: { by: string; customerId: number; what: string; changed: object }, transaction: Transaction): Promise<void> {
   if (Object.keys(change.changed).length === 0) return;

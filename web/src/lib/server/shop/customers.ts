@@ -1,8 +1,11 @@
+import { FLAG_IDS } from '@chiave/core/fit';
+import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
-import { database, fromJson, select, tables } from '../db';
-import { conflict, notFound } from '../problems';
-import { changesOf, logChange } from './changes';
+import { database, select, tables, transacted, wordsOf } from '../db';
+import { conflict, gone, notFound } from '../problems';
+import { textSet } from './kept';
+import { changesOf, logChange, whatChanged } from './changes';
 
 export interface CustomerRow {
   id: number;
@@ -35,8 +38,8 @@ const toRow = (value: Record<string, unknown>): CustomerRow => ({
   bornMonth: ((value.bornMonth ?? value.born_month) as number | null) ?? null,
   work: (value.work as string) ?? '',
   story: (value.story as string | null) ?? null,
-  fitsAs: (value.fitsAs ?? value.fits_as) as 'women' | 'men',
-  flags: fromJson<string[]>(value.flags),
+  fitsAs: (value.fitsAs ?? value.fits_as) === 'men' ? 'men' : 'women',
+  flags: textSet(value.flags, FLAG_IDS),
   version: Number(value.version),
   consentAt: moment(value.consentAt ?? value.consent_at),
   consentNote: ((value.consentNote ?? value.consent_note) as string | null) ?? '',
@@ -44,24 +47,60 @@ const toRow = (value: Record<string, unknown>): CustomerRow => ({
 });
 const plain = (row: { get: (how: { plain: true }) => unknown }): CustomerRow => toRow(row.get({ plain: true }) as Record<string, unknown>);
 
-/** Everyone, by name, with when they were last fitted and the lengths measured then; those who were erased are not listed. */
-export async function allCustomers(): Promise<CustomerLine[]> {
-  const rows = await select(
-    `SELECT c.*, f.fittings, f.last_seen,
-       (SELECT m.mm FROM foot_measures m JOIN fittings g ON g.id = m.fitting_id WHERE g.customer_id = c.id AND m.side = 'left' AND m.field = 'lengthMm' ORDER BY g.opened_at DESC LIMIT 1) AS left_mm,
-       (SELECT m.mm FROM foot_measures m JOIN fittings g ON g.id = m.fitting_id WHERE g.customer_id = c.id AND m.side = 'right' AND m.field = 'lengthMm' ORDER BY g.opened_at DESC LIMIT 1) AS right_mm
-     FROM customers c
-     LEFT JOIN (SELECT customer_id, COUNT(*) AS fittings, MAX(opened_at) AS last_seen FROM fittings GROUP BY customer_id) f ON f.customer_id = c.id
-     WHERE c.erased_at IS NULL
-     ORDER BY c.name`
-  );
-  return rows.map((row) => ({
+/** Which people: those found by the words typed, so many at a time. */
+export interface PeopleAsked {
+  search?: string;
+  limit?: number;
+  /** Id of the person the page begins behind. */
+  after?: number;
+  /** Only those of whom a foot was measured. */
+  measured?: boolean;
+}
+export interface PeoplePage {
+  customers: CustomerLine[];
+  /** Id to ask for the next page with; null on the last. */
+  next: number | null;
+  /** How many are found in all. */
+  total: number;
+}
+export const PEOPLE_AT_ONCE = 50;
+
+/**
+ * People by name, a page at a time, with when they were last fitted and the lengths measured then; those who were erased are
+ * not listed. What is looked for are the beginnings of words in name, work and story, all of them.
+ */
+export async function peoplePage({ search = '', limit = PEOPLE_AT_ONCE, after, measured = false }: PeopleAsked = {}): Promise<PeoplePage> {
+  const words = wordsOf(search);
+  const values: Record<string, unknown> = { limit: limit + 1, after: after ?? 0 };
+  words.forEach((word, i) => (values[`word${i}`] = `${word.replace(/[\\%_]/g, '\\$&')}%`));
+  const found = [
+    'c.erased_at IS NULL',
+    ...words.map((_, i) => `c.id IN (SELECT w.customer_id FROM customer_words w WHERE w.word LIKE :word${i})`),
+    ...(measured ? ["EXISTS (SELECT 1 FROM fittings f JOIN foot_measures m ON m.fitting_id = f.id AND m.field = 'lengthMm' WHERE f.customer_id = c.id)"] : [])
+  ].join(' AND ');
+  const behind = after === undefined ? '' : 'AND (c.name, c.id) > (SELECT p.name, p.id FROM customers p WHERE p.id = :after)';
+  const lastMm = (side: string): string =>
+    `(SELECT m.mm FROM fittings g JOIN foot_measures m ON m.fitting_id = g.id AND m.side = '${side}' AND m.field = 'lengthMm'
+      WHERE g.customer_id = c.id ORDER BY g.opened_at DESC LIMIT 1)`;
+  const [rows, [{ total }]] = await Promise.all([
+    select(
+      `SELECT c.*, (SELECT COUNT(*) FROM fittings f WHERE f.customer_id = c.id) AS fittings,
+         (SELECT MAX(f.opened_at) FROM fittings f WHERE f.customer_id = c.id) AS last_seen,
+         ${lastMm('left')} AS left_mm, ${lastMm('right')} AS right_mm
+       FROM (SELECT c.* FROM customers c WHERE ${found} ${behind} ORDER BY c.name, c.id LIMIT :limit) c
+       ORDER BY c.name, c.id`,
+      values
+    ),
+    select(`SELECT COUNT(*) AS total FROM customers c WHERE ${found}`, values)
+  ]);
+  const customers = rows.slice(0, limit).map((row) => ({
     ...toRow(row),
     fittings: Number(row.fittings ?? 0),
     lastSeen: moment(row.last_seen),
     leftMm: (row.left_mm as number | null) ?? null,
     rightMm: (row.right_mm as number | null) ?? null
   }));
+  return { customers, next: rows.length > limit ? customers.at(-1)!.id : null, total: Number(total) };
 }
 
 /** One person. @throws Problem 404 */
@@ -71,12 +110,20 @@ export async function customerOf(id: number): Promise<CustomerRow> {
   return plain(row);
 }
 
+/** A person held for a write to what is kept with them. @throws Problem 404, 410 when they were erased */
+export async function heldPerson(id: number, transaction: Transaction, how: 'share' | 'update'): Promise<Model> {
+  const row = await tables(database()).Customer.findByPk(id, { transaction, lock: how === 'share' ? transaction.LOCK.SHARE : transaction.LOCK.UPDATE });
+  if (!row) throw notFound(`person ${id}`);
+  if (row.get('erasedAt')) throw gone(`Person ${id}`);
+  return row;
+}
+
 /** What stands for a person of whom only the name was told. */
 const UNTOLD = { born: null, bornMonth: null, fitsAs: 'women', work: '', story: '', flags: [], consentNote: '' };
 
 /** Adds a person; returns the new id. */
 export async function addCustomer({ consent, ...customer }: z.infer<typeof customerSchema>, by: string): Promise<number> {
-  return database().transaction(async (transaction) => {
+  return transacted(async (transaction) => {
     const now = new Date();
     const row = await tables(database()).Customer.create(
       { ...UNTOLD, ...customer, consentAt: consent ? now : null, createdAt: now, version: 0 },
@@ -88,17 +135,16 @@ export async function addCustomer({ consent, ...customer }: z.infer<typeof custo
   });
 }
 
-/** Changes what is kept of a person; returns the new version. @throws Problem 404, 409 */
+/** Changes what is kept of a person; returns the new version. @throws Problem 404, 409, 410 */
 export async function changeCustomer(id: number, { version, consent, ...patch }: z.infer<typeof customerPatchSchema>, by: string): Promise<number> {
-  return database().transaction(async (transaction) => {
-    const row = await tables(database()).Customer.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-    if (!row || row.get('erasedAt')) throw notFound(`person ${id}`);
+  return transacted(async (transaction) => {
+    const row = await heldPerson(id, transaction, 'update');
     const before = plain(row);
     if (version !== undefined && version !== before.version) throw conflict('this person', version, before.version);
     const consented = consent === undefined ? {} : { consentAt: consent ? new Date() : null };
     await row.update({ ...patch, ...consented, version: before.version + 1 }, { transaction });
-    const was = Object.fromEntries(Object.keys(patch).map((key) => [key, before[key as keyof CustomerRow]]));
-    await logChange({ by, customerId: id, what: 'person', changed: { was, now: { ...patch, ...(consent === undefined ? {} : { consent }) } } }, transaction);
+    const asked = consent === undefined ? patch : { ...patch, consent };
+    await logChange({ by, customerId: id, what: 'person', changed: whatChanged({ ...before, consent: before.consentAt !== null }, asked) }, transaction);
     return before.version + 1;
   });
 }
@@ -109,13 +155,12 @@ const WORDS_OF_A_FITTING = { purpose: '', wearingNow: '', trouble: '', note: '',
 
 /**
  * Erases one person on request: name, story, health flags, words, tracings and the record of changes go; measures and tries
- * stay without a name. Cannot be taken back. @throws Problem 404
+ * stay without a name. Cannot be taken back. @throws Problem 404, 410
  */
 export async function eraseCustomer(id: number): Promise<void> {
   const t = tables(database());
-  await database().transaction(async (transaction) => {
-    const row = await t.Customer.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-    if (!row || row.get('erasedAt')) throw notFound(`person ${id}`);
+  await transacted(async (transaction) => {
+    const row = await heldPerson(id, transaction, 'update');
     await row.update({ ...ANONYMOUS, erasedAt: new Date(), version: (row.get('version') as number) + 1 }, { transaction });
     const fittings = (await t.Fitting.findAll({ where: { customerId: id }, attributes: ['id'], transaction })).map((f) => f.get('id') as number);
     await t.Fitting.update(WORDS_OF_A_FITTING, { where: { customerId: id }, transaction });

@@ -1,14 +1,16 @@
-import type { PairPutIn, RoomSchool, BetweenSchool, ShopTargets } from '@chiave/core/fit';
-import type { Model, Transaction } from 'sequelize';
+import { KIND_IDS, type PairPutIn, type RoomSchool, type BetweenSchool, type ShopTargets } from '@chiave/core/fit';
+import { Op, type Model, type Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
-import { database, fromJson, tables } from '../db';
-import type { Load } from '@chiave/core/measure';
+import { database, fromJson, select, tables, transacted } from '../db';
+import { EXTRAS, MEASURES, type Load, type TakenId, type HowTaken } from '@chiave/core/measure';
+import { FOLLOWED, type FollowedFitting, type FollowedId, type KeptPair } from '../../feet-history';
 import type { FootCircumstances } from '../../fit-feet';
-import { conflict, notFound } from '../problems';
-import { logChange } from './changes';
+import { conflict, gone, notFound } from '../problems';
+import { logChange, whatChanged } from './changes';
+import { isFigure, records, textRecord, textSet } from './kept';
 import { targetsOfShop } from './settings';
-import { customerOf, type CustomerRow } from './customers';
+import { customerOf, heldPerson, type CustomerRow } from './customers';
 
 export interface TryRow {
   id: number;
@@ -25,6 +27,7 @@ export interface TryRow {
   probability: number;
   said: string;
   engine: string;
+  version: number;
   createdAt: string;
 }
 
@@ -54,7 +57,8 @@ export interface FittingRow extends FootCircumstances {
 }
 
 type Plain = Record<string, unknown>;
-const plainOf = (row: Model): Plain => row.get({ plain: true }) as Plain;
+/** A copy: what is changed in the row afterwards does not change it. */
+const plainOf = (row: Model): Plain => structuredClone(row.get({ plain: true })) as Plain;
 
 const emptySide = (): SideBody => ({
   values: {},
@@ -67,9 +71,12 @@ const emptySide = (): SideBody => ({
   print: null
 });
 
+const TAKEN = new Set<string>([...MEASURES, ...EXTRAS].map((m) => m.id));
+
 function feetOf(measures: Plain[], features: Plain[]): FeetBody {
   const feet: FeetBody = { left: emptySide(), right: emptySide() };
   for (const m of measures) {
+    if (!(m.side === 'left' || m.side === 'right') || !TAKEN.has(m.field as string) || !isFigure(m.mm)) continue;
     feet[m.side as 'left' | 'right'].values[m.field as 'lengthMm'] = {
       mm: m.mm as number,
       typed: m.typed as string,
@@ -79,15 +86,21 @@ function feetOf(measures: Plain[], features: Plain[]): FeetBody {
       by: m.takenBy as string,
       under: m.under as Load,
       sockMm: m.sockMm as number,
-      readings: m.readings ? fromJson(m.readings) : []
+      readings: records(m.readings, (r: SideBody['values'][TakenId] & object) => isFigure(r.mm) && typeof r.typed === 'string')
     };
   }
   for (const { side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } of features) {
+    if (side !== 'left' && side !== 'right') continue;
     Object.assign(feet[side as 'left' | 'right'], { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg });
     Object.assign(feet[side as 'left' | 'right'], { posture: posture ? fromJson(posture) : null, print: print ? fromJson(print) : null });
   }
   return feet;
 }
+
+const feltOf = (value: unknown): TryRow['felt'] => {
+  const [felt] = records<{ left?: unknown; right?: unknown }>([fromJson(value)], () => true);
+  return { left: textRecord(felt?.left ?? {}), right: textRecord(felt?.right ?? {}) };
+};
 
 /** A pair tried, from its row. */
 export const tryOf = (row: Plain): TryRow => ({
@@ -97,13 +110,14 @@ export const tryOf = (row: Plain): TryRow => ({
   size: row.size as string,
   width: row.width as string,
   put: row.putIn ? fromJson(row.putIn) : {},
-  felt: fromJson(row.felt),
+  felt: feltOf(row.felt),
   outcome: row.outcome as TryRow['outcome'],
   why: (row.why as string | null) ?? '',
   verdict: row.verdict as string,
   probability: row.probability as number,
   said: (row.said as string | null) ?? '',
   engine: row.engine as string,
+  version: (row.version as number | null) ?? 0,
   createdAt: new Date(row.createdAt as string).toISOString()
 });
 
@@ -113,7 +127,7 @@ function fittingRow(row: Plain, customer: CustomerRow, shopTargets: ShopTargets 
     openedAt: new Date(row.openedAt as string).toISOString(),
     updatedAt: new Date(row.updatedAt as string).toISOString(),
     purpose: row.purpose as string,
-    kinds: fromJson(row.kinds),
+    kinds: textSet(row.kinds, KIND_IDS),
     sockMm: row.sockMm as number,
     insertMm: row.insertMm as number,
     preference: row.preference as FittingRow['preference'],
@@ -126,7 +140,7 @@ function fittingRow(row: Plain, customer: CustomerRow, shopTargets: ShopTargets 
     population: row.population as string,
     wearingNow: (row.wearingNow as string | null) ?? '',
     trouble: (row.trouble as string | null) ?? '',
-    looked: fromJson(row.looked),
+    looked: textRecord(row.looked),
     note: (row.note as string | null) ?? '',
     feet: feetOf(row.measures as Plain[], row.features as Plain[]),
     tries: (row.tries as Plain[]).map(tryOf),
@@ -139,98 +153,246 @@ function fittingRow(row: Plain, customer: CustomerRow, shopTargets: ShopTargets 
     wornWarm: Boolean(row.wornWarm),
     weightKg: (row.weightKg as number | null) ?? null,
     feetWeightKg: (row.feetWeightKg as number | null) ?? null,
-    stateOff: row.stateOff ? fromJson(row.stateOff) : []
+    stateOff: textSet(row.stateOff)
   };
 }
 
-const ALL_PARTS = ['measures', 'features', 'tries'];
+const byFitting = (rows: readonly Plain[]): Map<number, Plain[]> => {
+  const found = new Map<number, Plain[]>();
+  for (const row of rows) {
+    const own = found.get(row.fittingId as number);
+    if (own) own.push(row);
+    else found.set(row.fittingId as number, [row]);
+  }
+  return found;
+};
 
-/** One fitting with its feet and what was tried. @throws Problem 404 */
-export async function fittingOf(id: number): Promise<FittingRow> {
-  const row = await tables(database()).Fitting.findByPk(id, { include: ALL_PARTS });
-  if (!row) throw notFound(`fitting ${id}`);
-  const value = plainOf(row);
-  return fittingRow(value, await customerOf(value.customerId as number), await targetsOfShop());
-}
-
-/** All fittings of a person, newest first. */
-export async function fittingsOf(customerId: number): Promise<FittingRow[]> {
-  const [customer, targets] = await Promise.all([customerOf(customerId), targetsOfShop()]);
-  const rows = await tables(database()).Fitting.findAll({ where: { customerId }, include: ALL_PARTS, order: [['openedAt', 'DESC']] });
-  return rows.map((row) => fittingRow(plainOf(row), customer, targets));
-}
-
-/** Opens a fitting; purpose and sock are carried over from the last visit, the feet are measured anew. */
-export async function openFitting(customerId: number): Promise<number> {
-  const [last] = await fittingsOf(customerId);
-  const now = new Date();
-  const row = await tables(database()).Fitting.create({
-    customerId,
-    openedAt: now,
-    updatedAt: now,
-    purpose: '',
-    kinds: last?.kinds ?? [],
-    sockMm: last?.sockMm ?? 0,
-    insertMm: last?.insertMm ?? 0,
-    preference: last?.preference ?? 'regular',
-    population: last?.population ?? 'general',
-    looked: {}
+/** Rows with their measures, features and tries; each kind is asked for by itself, since one join would multiply them. */
+async function withParts(rows: readonly Model[], customer: CustomerRow, targets: ShopTargets | null): Promise<FittingRow[]> {
+  const t = tables(database());
+  const where = { fittingId: rows.map((row) => row.get('id') as number) };
+  const order: [string, string][] = [['fittingId', 'ASC']];
+  const [measures, features, tries] =
+    rows.length === 0
+      ? [[], [], []]
+      : ((await Promise.all([
+          t.FootMeasure.findAll({ where, order, raw: true }),
+          t.FootFeature.findAll({ where, order, raw: true }),
+          t.TryOn.findAll({ where, order: [['id', 'ASC']], raw: true })
+        ])) as unknown as Plain[][]);
+  const [measuresOf, featuresOf, triesOf] = [measures, features, tries].map(byFitting);
+  return rows.map((row) => {
+    const value = plainOf(row);
+    const id = value.id as number;
+    const parts = { measures: measuresOf.get(id) ?? [], features: featuresOf.get(id) ?? [], tries: triesOf.get(id) ?? [] };
+    return fittingRow({ ...value, ...parts }, customer, targets);
   });
-  return Number(row.get('id'));
 }
 
-/** Saves what was asked and seen; returns the new version. @throws Problem 404, 409 */
+/** One fitting with its feet and what was tried. @throws Problem 404, 410 when the person was erased */
+export async function fittingOf(id: number): Promise<FittingRow> {
+  const row = await tables(database()).Fitting.findByPk(id);
+  if (!row) throw notFound(`fitting ${id}`);
+  const [customer, targets] = await Promise.all([customerOf(row.get('customerId') as number), targetsOfShop()]);
+  if (customer.erasedAt) throw gone(`The person of fitting ${id}`);
+  return (await withParts([row], customer, targets))[0];
+}
+
+/** Which fittings of a person: at most so many, those opened before another one. */
+export interface FittingsPage {
+  limit?: number;
+  /** Id of the fitting the page begins behind. */
+  after?: number;
+}
+
+/** Fittings of a person, newest first; all of them, or a page. */
+export async function fittingsOf(customerId: number, { limit, after }: FittingsPage = {}): Promise<FittingRow[]> {
+  const { Fitting } = tables(database());
+  const [customer, targets, last] = await Promise.all([customerOf(customerId), targetsOfShop(), after === undefined ? null : Fitting.findByPk(after)]);
+  const openedAt = last?.get('openedAt') as Date | undefined;
+  const behind = openedAt ? { [Op.or]: [{ openedAt: { [Op.lt]: openedAt } }, { openedAt, id: { [Op.lt]: after } }] } : {};
+  const rows = await Fitting.findAll({
+    where: { customerId, ...behind },
+    order: [
+      ['openedAt', 'DESC'],
+      ['id', 'DESC']
+    ],
+    limit
+  });
+  return withParts(rows, customer, targets);
+}
+
+/** Of every visit of a person what is followed over the years, newest first: figures only, however many visits there are. */
+export async function followedOf(customerId: number): Promise<FollowedFitting[]> {
+  const rows = await select(
+    `SELECT f.id, f.opened_at, f.weight_kg, m.side, m.field, m.mm, m.how, m.sd
+     FROM fittings f LEFT JOIN foot_measures m ON m.fitting_id = f.id AND m.field IN (:fields)
+     WHERE f.customer_id = :customerId ORDER BY f.opened_at DESC, f.id DESC`,
+    { customerId, fields: [...FOLLOWED] }
+  );
+  const found = new Map<number, FollowedFitting>();
+  for (const { id, opened_at, weight_kg, side, field, mm, how, sd } of rows) {
+    const own = found.get(id as number) ?? {
+      openedAt: new Date(opened_at as string).toISOString(),
+      weightKg: weight_kg as number | null,
+      feet: { left: { values: {} }, right: { values: {} } }
+    };
+    found.set(id as number, own);
+    if ((side === 'left' || side === 'right') && isFigure(mm))
+      own.feet[side].values[field as FollowedId] = { mm, how: how as Exclude<HowTaken, 'derived'>, ...(sd === null ? {} : { sdMm: sd as number }) };
+  }
+  return [...found.values()];
+}
+
+/** Pairs a person took home, newest visit first. */
+export async function keptOf(customerId: number): Promise<KeptPair[]> {
+  const rows = await select(
+    `SELECT t.id, t.style_id AS styleId, t.size, t.width, t.put_in AS putIn, t.felt, t.why, f.opened_at
+     FROM fittings f JOIN try_ons t ON t.fitting_id = f.id WHERE f.customer_id = :customerId AND t.outcome = 'kept' ORDER BY f.opened_at DESC, t.id`,
+    { customerId }
+  );
+  return rows.map((row) => ({
+    id: row.id as number,
+    styleId: row.styleId as string,
+    size: row.size as string,
+    width: row.width as string,
+    put: row.putIn ? fromJson(row.putIn) : {},
+    why: (row.why as string | null) ?? '',
+    on: new Date(row.opened_at as string).toISOString()
+  }));
+}
+
+/** Styles a person has tried at any visit. */
+export async function triedStyles(customerId: number): Promise<Set<string>> {
+  const rows = await select('SELECT DISTINCT t.style_id AS id FROM fittings f JOIN try_ons t ON t.fitting_id = f.id WHERE f.customer_id = :customerId', {
+    customerId
+  });
+  return new Set(rows.map((row) => row.id as string));
+}
+
+/** The newest fitting of a person at which both feet were measured, or null. */
+export async function lastMeasured(customerId: number): Promise<FittingRow | null> {
+  const [found] = await select(
+    `SELECT f.id FROM fittings f
+     JOIN foot_measures l ON l.fitting_id = f.id AND l.side = 'left' AND l.field = 'lengthMm'
+     JOIN foot_measures r ON r.fitting_id = f.id AND r.side = 'right' AND r.field = 'lengthMm'
+     WHERE f.customer_id = :customerId ORDER BY f.opened_at DESC, f.id DESC LIMIT 1`,
+    { customerId }
+  );
+  return found ? fittingOf(found.id as number) : null;
+}
+
+/** The newest fitting of a person before another one at which the left foot was measured, or null. */
+export async function measuredBefore(fitting: Pick<FittingRow, 'id' | 'openedAt' | 'customer'>): Promise<FittingRow | null> {
+  const [found] = await select(
+    `SELECT f.id FROM fittings f JOIN foot_measures m ON m.fitting_id = f.id AND m.side = 'left' AND m.field = 'lengthMm'
+     WHERE f.customer_id = :person AND f.opened_at < :at AND f.id <> :id ORDER BY f.opened_at DESC LIMIT 1`,
+    { person: fitting.customer.id, at: new Date(fitting.openedAt), id: fitting.id }
+  );
+  return found ? fittingOf(found.id as number) : null;
+}
+
+/** The fitting of a row that something hangs on, held for writing, its person held against being erased meanwhile. */
+export interface HeldFitting {
+  row: Model;
+  customerId: number;
+}
+/**
+ * Every write to a fitting begins here. The person is held first, as erasing does, so that the two cannot wait for each other.
+ * @param person 'share' lets two fittings of one person be written at once, 'update' is for a write to the person too
+ * @throws Problem 404, 410 when the person was erased
+ */
+export async function heldFitting(id: number, transaction: Transaction, person: 'share' | 'update' = 'share'): Promise<HeldFitting> {
+  const t = tables(database());
+  const found = await t.Fitting.findByPk(id, { attributes: ['customerId'], transaction });
+  if (!found) throw notFound(`fitting ${id}`);
+  const customerId = found.get('customerId') as number;
+  await heldPerson(customerId, transaction, person);
+  const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+  if (!row) throw notFound(`fitting ${id}`);
+  return { row, customerId };
+}
+
+/** Opens a fitting; purpose and sock are carried over from the last visit, the feet are measured anew. @throws Problem 404, 410 */
+export async function openFitting(customerId: number): Promise<number> {
+  const { Fitting } = tables(database());
+  return transacted(async (transaction) => {
+    await heldPerson(customerId, transaction, 'share');
+    const last = await Fitting.findOne({ where: { customerId }, order: [['openedAt', 'DESC']], transaction });
+    const carried = (name: string, usual: unknown): unknown => last?.get(name) ?? usual;
+    const now = new Date();
+    const kinds = textSet(last?.get('kinds'));
+    const row = await Fitting.create(
+      {
+        customerId,
+        openedAt: now,
+        updatedAt: now,
+        purpose: '',
+        kinds,
+        sockMm: carried('sockMm', 0),
+        insertMm: carried('insertMm', 0),
+        preference: carried('preference', 'regular'),
+        population: carried('population', 'general'),
+        looked: {}
+      },
+      { transaction }
+    );
+    return Number(row.get('id'));
+  });
+}
+
+/** Saves what was asked and seen; returns the new version. @throws Problem 404, 409, 410 */
 export async function saveFitting(id: number, { flags, version, ...patch }: z.infer<typeof fittingPatchSchema>, by: string): Promise<number> {
   const t = tables(database());
-  return database().transaction(async (transaction) => {
-    const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-    if (!row) throw notFound(`fitting ${id}`);
+  return transacted(async (transaction) => {
+    const { row, customerId } = await heldFitting(id, transaction, flags ? 'update' : 'share');
     const now = row.get('version') as number;
     if (version !== undefined && version !== now) throw conflict('this fitting', version, now);
     const before = plainOf(row);
+    const had = flags ? { flags: (await customerOf(customerId)).flags } : {};
     await row.update({ ...patch, version: now + 1, updatedAt: new Date() }, { transaction });
-    const customerId = row.get('customerId') as number;
     if (flags) await t.Customer.update({ flags }, { where: { id: customerId }, transaction });
-    const was = Object.fromEntries(Object.keys(patch).map((key) => [key, before[key]]));
-    await logChange({ by, customerId, what: `fitting ${id}`, changed: { was, now: flags ? { ...patch, flags } : patch } }, transaction);
+    const changed = whatChanged({ ...before, ...had }, flags ? { ...patch, flags } : patch);
+    await logChange({ by, customerId, what: `fitting ${id}`, changed }, transaction);
     return now + 1;
   });
 }
 
-/** Writes both feet of a fitting in place of what it had, within a transaction. */
+/**
+ * Writes both feet of a fitting in place of what it had, within a transaction that holds the fitting. Rows are written over
+ * and only those taken away that were there: deleting first would lock the gaps in which new fittings put theirs.
+ */
 export async function writeFeet(id: number, feet: FeetBody, transaction: Transaction): Promise<void> {
   const t = tables(database());
-  await t.FootMeasure.destroy({ where: { fittingId: id }, transaction });
-  await t.FootFeature.destroy({ where: { fittingId: id }, transaction });
+  const there = (await t.FootMeasure.findAll({ where: { fittingId: id }, attributes: ['side', 'field'], raw: true, transaction })) as unknown as Plain[];
   for (const side of ['left', 'right'] as const) {
     const { values, ...features } = feet[side];
-    await t.FootMeasure.bulkCreate(
-      Object.entries(values).map(([field, { mm, typed, how, sdMm, at, by: takenBy, under, sockMm, readings }]) => ({
-        fittingId: id,
-        side,
-        field,
-        mm,
-        typed,
-        how,
-        sd: sdMm ?? null,
-        takenAt: at ? new Date(at) : null,
-        takenBy,
-        under,
-        sockMm,
-        readings: readings.length > 0 ? readings : null
-      })),
-      { transaction }
-    );
-    await t.FootFeature.create({ fittingId: id, side, ...features }, { transaction });
+    const rows = Object.entries(values).map(([field, { mm, typed, how, sdMm, at, by: takenBy, under, sockMm, readings }]) => ({
+      fittingId: id,
+      side,
+      field,
+      mm,
+      typed,
+      how,
+      sd: sdMm ?? null,
+      takenAt: at ? new Date(at) : null,
+      takenBy,
+      under,
+      sockMm,
+      readings: readings.length > 0 ? readings : null
+    }));
+    const missing = there.filter((m) => m.side === side && !(String(m.field) in values)).map((m) => m.field as string);
+    if (missing.length > 0) await t.FootMeasure.destroy({ where: { fittingId: id, side, field: missing }, transaction });
+    if (rows.length > 0) await t.FootMeasure.bulkCreate(rows, { updateOnDuplicate: Object.keys(rows[0]) as never, transaction });
+    await t.FootFeature.upsert({ fittingId: id, side, ...features }, { transaction });
   }
 }
 
-/** Saves both feet as they were measured, replacing what this fitting had; all or nothing. Returns the new version. @throws Problem 404, 409 */
+/** Saves both feet as they were measured, replacing what this fitting had; all or nothing. Returns the new version. @throws Problem 404, 409, 410 */
 export async function saveFeet(id: number, { version, ...feet }: z.infer<typeof feetSchema>, by: string): Promise<number> {
   const t = tables(database());
-  return database().transaction(async (transaction) => {
-    const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-    if (!row) throw notFound(`fitting ${id}`);
+  return transacted(async (transaction) => {
+    const { row, customerId } = await heldFitting(id, transaction);
     const now = row.get('feetVersion') as number;
     if (version !== undefined && version !== now) throw conflict('these feet', version, now);
     const before = await t.FootMeasure.findAll({ where: { fittingId: id }, transaction });
@@ -241,7 +403,7 @@ export async function saveFeet(id: number, { version, ...feet }: z.infer<typeof 
     const changed = Object.fromEntries(
       [...new Set([...Object.keys(was), ...Object.keys(then)])].filter((k) => was[k] !== then[k]).map((k) => [k, [was[k] ?? null, then[k] ?? null]])
     );
-    await logChange({ by, customerId: row.get('customerId') as number, what: `feet of fitting ${id}`, changed }, transaction);
+    await logChange({ by, customerId, what: `feet of fitting ${id}`, changed }, transaction);
     return now + 1;
   });
 }

@@ -1,9 +1,10 @@
-import Papa from 'papaparse';
+import { readCsv, writeCsv } from '../../api/csv';
 import { csvRowsOf, CSV_COLUMNS, feetFileSchema, FORMAT, sessionsOfCsv, type FeetFile, type FeetSession, type RowProblem } from '../../api/feet-exchange';
-import { database, fromJson, tables } from '../db';
+import { MOST_PROBLEMS } from '../../api/problem-list';
+import { database, fromJson, tables, transacted } from '../db';
 import { Problem, invalid } from '../problems';
 import { changesOf, logChange } from './changes';
-import { customerOf } from './customers';
+import { customerOf, heldPerson } from './customers';
 import { fittingsOf, writeFeet } from './fittings';
 
 const sessionsOf = async (id: number): Promise<FeetSession[]> =>
@@ -15,7 +16,7 @@ const sessionsOf = async (id: number): Promise<FeetSession[]> =>
 export const feetFileOf = async (id: number): Promise<FeetFile> => ({ format: FORMAT, version: 1, sessions: await sessionsOf(id) });
 
 /** The same as CSV, one line a value. @throws Problem 404 */
-export const feetCsvOf = async (id: number): Promise<string> => Papa.unparse({ fields: [...CSV_COLUMNS], data: csvRowsOf(await sessionsOf(id)) });
+export const feetCsvOf = async (id: number): Promise<string> => writeCsv(CSV_COLUMNS, csvRowsOf(await sessionsOf(id)));
 
 /** Everything kept about one person, as one file. @throws Problem 404 */
 export async function everythingOf(id: number): Promise<object> {
@@ -47,13 +48,14 @@ export interface ImportReport {
  */
 export async function importFeet(body: { customerId: number; kind: 'json' | 'csv'; text: string; dryRun: boolean }, by: string): Promise<ImportReport> {
   await customerOf(body.customerId);
-  const { sessions, problems } = body.kind === 'csv' ? readCsv(body.text) : readJson(body.text);
+  const { sessions, problems } = body.kind === 'csv' ? sessionsOfText(body.text) : readJson(body.text);
   const values = sessions.reduce((sum, s) => sum + Object.keys(s.feet.left.values).length + Object.keys(s.feet.right.values).length, 0);
   const report: ImportReport = { dryRun: body.dryRun, sessions: sessions.length, values, problems, added: 0 };
   if (body.dryRun) return report;
   if (problems.length > 0) throw invalid(problems.map((p) => ({ path: `row ${p.row}`, message: p.message })));
   if (sessions.length === 0) throw invalid([{ path: 'text', message: 'there is no session in it' }]);
-  await database().transaction(async (transaction) => {
+  await transacted(async (transaction) => {
+    await heldPerson(body.customerId, transaction, 'share');
     for (const session of sessions) {
       const at = new Date(session.openedAt);
       const row = await tables(database()).Fitting.create(
@@ -67,9 +69,9 @@ export async function importFeet(body: { customerId: number; kind: 'json' | 'csv
   return { ...report, added: sessions.length };
 }
 
-function readCsv(text: string): { sessions: FeetSession[]; problems: RowProblem[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() });
-  return sessionsOfCsv(parsed.meta.fields ?? [], parsed.data);
+function sessionsOfText(text: string): { sessions: FeetSession[]; problems: RowProblem[] } {
+  const { fields, rows } = readCsv(text, (name) => name.toLowerCase());
+  return sessionsOfCsv(fields, rows);
 }
 
 function readJson(text: string): { sessions: FeetSession[]; problems: RowProblem[] } {
@@ -83,7 +85,7 @@ function readJson(text: string): { sessions: FeetSession[]; problems: RowProblem
   if (parsed.success) return { sessions: parsed.data.sessions, problems: [] };
   return {
     sessions: [],
-    problems: parsed.error.issues.map((issue) => ({
+    problems: parsed.error.issues.slice(0, MOST_PROBLEMS).map((issue) => ({
       row: typeof issue.path[1] === 'number' ? issue.path[1] + 1 : 0,
       message: `${issue.path.join('.')}: ${issue.message}`
     }))

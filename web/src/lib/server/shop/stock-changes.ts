@@ -1,10 +1,20 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
-import { checkRun, type CountsChange, type LastBody, type LastChange, type MakerBody, type StyleBody, type StyleChange } from '../../api/stock-schema';
-import { database, tables } from '../db';
+import {
+  checkRun,
+  checkStyle,
+  type CountsChange,
+  type LastBody,
+  type LastChange,
+  type MakerBody,
+  type StyleBody,
+  type StyleChange
+} from '../../api/stock-schema';
+import { database, tables, transacted } from '../db';
 import { conflict, invalid, notFound, Problem } from '../problems';
-import { checkStyle, writeCounts, writeLast, writeMaker, writeStyle } from './stock-rows';
-import { allLasts, allMakers, allStyles, bodyOf, lastBodyOf, lastById, styleOf } from './stockroom';
+import { bodyOf, lastBodyOf } from './stock-bodies';
+import { writeCounts, writeLast, writeMaker, writeStyle } from './stock-rows';
+import { allLasts, allMakers, allStyles, lastById, styleOf } from './stockroom';
 
 /** Values as they travel: nothing undefined. */
 const bare = (value: unknown): unknown => JSON.parse(JSON.stringify(value ?? null));
@@ -34,7 +44,7 @@ const merged = (was: StyleBody, set: Fields): StyleBody => ({ ...was, ...set, de
  * @throws Problem 404, 409 when one was changed meanwhile, 422
  */
 export async function changeStyles(changes: readonly StyleChange[]): Promise<{ before: StyleChange[]; versions: Record<string, number> }> {
-  return database().transaction(async (transaction) => {
+  return transacted(async (transaction) => {
     await held(
       changes.map((c) => c.id),
       transaction
@@ -75,8 +85,8 @@ export async function addStyle(body: StyleBody): Promise<{ id: string }> {
   const problems = checkStyle(body, last, makers.find((m) => m.id === last?.maker)?.letters ?? []);
   if (problems.length > 0) throw invalid(problems);
   if (await tables(database()).Style.findByPk(body.id)) throw taken('style', body.id);
-  await database().transaction(async (transaction) => {
-    await writeStyle(body, last!.maker, transaction);
+  await transacted(async (transaction) => {
+    await writeStyle(body, last!.maker, transaction, 'new');
     await writeCounts(body.id, body.stock, transaction);
   });
   return { id: body.id };
@@ -91,19 +101,23 @@ export async function duplicateStyle(from: string, id: string, name: string, set
 /** Takes a style away. @returns it whole, to bring it back with. @throws Problem 404, 409 while visits or photographs hang on it */
 export async function removeStyle(id: string): Promise<{ removed: StyleBody }> {
   const t = tables(database());
-  const body = bodyOf(await styleOf(id));
-  const where = { styleId: id };
-  const [tried, photos] = await Promise.all([t.TryOn.count({ where }), t.StylePhoto.count({ where })]);
-  if (tried > 0)
-    throw new Problem(
-      409,
-      'In use',
-      `It was tried at ${tried} ${tried === 1 ? 'visit' : 'visits'}, whose record it stays in. Set its counts to nought instead.`
-    );
-  if (photos > 0)
-    throw new Problem(409, 'In use', `It has ${photos} ${photos === 1 ? 'photograph' : 'photographs'}: remove them first, they cannot be brought back.`);
-  await t.Style.destroy({ where: { id } });
-  return { removed: body };
+  return transacted(async (transaction) => {
+    await held([id], transaction);
+    const body = bodyOf(await styleOf(id));
+    const where = { styleId: id };
+    const tried = await t.TryOn.count({ where });
+    const photos = await t.StylePhoto.count({ where });
+    if (tried > 0)
+      throw new Problem(
+        409,
+        'In use',
+        `It was tried at ${tried} ${tried === 1 ? 'visit' : 'visits'}, whose record it stays in. Set its counts to nought instead.`
+      );
+    if (photos > 0)
+      throw new Problem(409, 'In use', `It has ${photos} ${photos === 1 ? 'photograph' : 'photographs'}: remove them first, they cannot be brought back.`);
+    await t.Style.destroy({ where: { id }, transaction });
+    return { removed: body };
+  });
 }
 
 /**
@@ -112,7 +126,7 @@ export async function removeStyle(id: string): Promise<{ removed: StyleBody }> {
  * @throws Problem 404, 409 when a count is not what was expected, 422 for a size that is not made
  */
 export async function setCounts(id: string, { counts, expects = {} }: CountsChange): Promise<{ before: CountsChange }> {
-  return database().transaction(async (transaction) => {
+  return transacted(async (transaction) => {
     await held([id], transaction);
     const style = (await allStyles(transaction)).find((s) => s.id === id);
     if (!style) throw notFound(`style “${id}”`);
@@ -128,7 +142,7 @@ export async function setCounts(id: string, { counts, expects = {} }: CountsChan
 /** Keeps a new maker. @throws Problem 409 for an id that is taken */
 export async function addMaker(maker: MakerBody): Promise<{ id: string }> {
   if (await tables(database()).Maker.findByPk(maker.id)) throw taken('maker', maker.id);
-  await database().transaction((transaction) => writeMaker(maker, transaction));
+  await transacted((transaction) => writeMaker(maker, transaction, 'new'));
   return { id: maker.id };
 }
 
@@ -137,14 +151,14 @@ export async function addLast(last: LastBody): Promise<{ id: string }> {
   const t = tables(database());
   if (!(await t.Maker.findByPk(last.maker))) throw notFound(`maker “${last.maker}”`);
   if (await t.Last.findByPk(last.id)) throw taken('last', last.id);
-  await database().transaction((transaction) => writeLast(last, transaction));
+  await transacted((transaction) => writeLast(last, transaction, 'new'));
   return { id: last.id };
 }
 
 /** Changes a last. @returns its version, and what takes the change back. @throws Problem 404, 409 when it was changed meanwhile, 422 */
 export async function changeLast(id: string, { last, version, expects }: LastChange): Promise<{ version: number; before: LastChange }> {
   if (last.id !== id) throw invalid([{ path: 'id', message: 'an id stays what it is' }]);
-  return database().transaction(async (transaction) => {
+  return transacted(async (transaction) => {
     const now = await lastById(id, transaction);
     const was = lastBodyOf(now);
     if (version !== undefined && version !== now.version) throw conflict(now.name, version, now.version);
@@ -161,7 +175,7 @@ export async function changeLast(id: string, { last, version, expects }: LastCha
 export async function joinLasts(keepId: string, otherId: string): Promise<{ moved: number }> {
   if (keepId === otherId) throw invalid([{ path: 'other', message: 'a last cannot be joined with itself' }]);
   const t = tables(database());
-  return database().transaction(async (transaction) => {
+  return transacted(async (transaction) => {
     const [keep, other] = [await lastById(keepId, transaction), await lastById(otherId, transaction)];
     if (keep.maker !== other.maker) throw invalid([{ path: 'other', message: 'they are of two makers: their widths mean different things' }]);
     const where = { lastId: otherId };

@@ -1,9 +1,11 @@
 import type { Style } from '@chiave/core/fit';
 import type { Last } from '@chiave/core/last';
 import type { Transaction } from 'sequelize';
-import { wholeDetails, type LastBody, type MakerBody, type StyleBody } from '../../api/stock-schema';
+import { lastShape, wholeDetails, type LastBody, type MakerBody, type StyleBody } from '../../api/stock-schema';
 import { database, fromJson, select, tables } from '../db';
+import { log } from '../log';
 import { notFound } from '../problems';
+import { textSet } from './kept';
 
 type Columns = Record<string, unknown>;
 const plain = (rows: { get: (o: { plain: true }) => unknown }[]): Columns[] => rows.map((r) => r.get({ plain: true }) as Columns);
@@ -14,10 +16,18 @@ const makerOf = ({ id, name, note, letters }: Columns): MakerBody => ({
   id: id as string,
   name: name as string,
   note: (note as string | null) ?? '',
-  letters: fromJson(letters)
+  letters: textSet(letters)
 });
 const lastOf = (row: Columns): LastRow =>
   ({ id: row.id, maker: row.makerId, name: row.name, family: row.family, ...fromJson<object>(row.definition), version: row.version ?? 0 }) as LastRow;
+
+/** A last as kept; none where what stands there could be no last, which would take every page of the stockroom with it. */
+function readableLast(row: Columns): LastRow[] {
+  const last = lastOf(row);
+  if (lastShape.safeParse(last).success) return [last];
+  log.warn({ last: row.id }, 'a last cannot be read; it is left out');
+  return [];
+}
 
 /** Makers with their widths, by name. */
 export async function allMakers(transaction?: Transaction): Promise<MakerBody[]> {
@@ -26,7 +36,7 @@ export async function allMakers(transaction?: Transaction): Promise<MakerBody[]>
 
 /** Every last. */
 export async function allLasts(transaction?: Transaction): Promise<LastRow[]> {
-  return plain(await tables(database()).Last.findAll({ order: [['name', 'ASC']], transaction })).map(lastOf);
+  return plain(await tables(database()).Last.findAll({ order: [['name', 'ASC']], transaction })).flatMap(readableLast);
 }
 
 /** The stockroom as it stood at a stamp: two with the same stamp are the same. */
@@ -52,6 +62,12 @@ export async function stockroomNow(): Promise<Stockroom> {
   return { stamp, styles: await kept.styles };
 }
 
+/** Makers, lasts and styles together. */
+export async function stockParts(): Promise<{ makers: MakerBody[]; lasts: LastRow[]; styles: readonly Style[] }> {
+  const [makers, lasts, styles] = await Promise.all([allMakers(), allLasts(), allStyles()]);
+  return { makers, lasts, styles };
+}
+
 /** The stockroom as the fit engine takes it: every style with its last, scale, run and what is on the shelf. */
 export const allStyles = async (transaction?: Transaction): Promise<Style[]> => (transaction ? readStyles(transaction) : [...(await stockroomNow()).styles]);
 
@@ -73,13 +89,15 @@ async function readStyles(transaction?: Transaction): Promise<Style[]> {
     counts.set(styleId as string, own);
   }
   const styles = plain(rows);
-  return styles.map((s) => {
-    const maker = makerById.get(s.makerId as string)!;
+  return styles.flatMap((s) => {
+    const maker = makerById.get(s.makerId as string);
+    const last = lastById.get(s.lastId as string);
+    if (!maker || !last) return [];
     return {
       id: s.id,
       name: s.name,
       maker: { id: maker.id, name: maker.name },
-      last: lastById.get(s.lastId as string)!,
+      last,
       kind: s.kind,
       forWhom: s.forWhom,
       scale: s.scale,
@@ -87,7 +105,7 @@ async function readStyles(transaction?: Transaction): Promise<Style[]> {
       step: s.step,
       from: s.sizeFrom,
       to: s.sizeTo,
-      widths: fromJson<string[]>(s.widths),
+      widths: textSet(s.widths),
       letters: maker.letters,
       upper: s.upper,
       closure: s.closure,
@@ -116,30 +134,3 @@ export async function lastById(id: string, transaction?: Transaction): Promise<L
   if (!row) throw notFound(`last “${id}”`);
   return lastOf(row.get({ plain: true }) as Columns);
 }
-
-/** A style as it is carried in files and changed by pages. */
-export const bodyOf = (style: Style): StyleBody => ({
-  id: style.id,
-  last: style.last.id,
-  name: style.name,
-  kind: style.kind,
-  forWhom: style.forWhom,
-  scale: style.scale,
-  school: style.school,
-  step: style.step,
-  from: style.from,
-  to: style.to,
-  widths: [...style.widths],
-  upper: style.upper,
-  closure: style.closure,
-  soleStiffness: style.soleStiffness,
-  heelHeightMm: style.heelHeightMm,
-  platformMm: style.platformMm,
-  removableInsoleMm: style.removableInsoleMm,
-  toeStructure: style.toeStructure,
-  details: wholeDetails(style.details),
-  stock: { ...style.stock }
-});
-
-/** A last as it is carried in files and changed by pages. */
-export const lastBodyOf = ({ version: _version, ...last }: Last & { version?: number }): LastBody => last as unknown as LastBody;

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { tracingSchema } from '../../api/shop-schema';
-import { database, fromJson, tables } from '../db';
-import { notFound } from '../problems';
+import { database, fromJson, tables, transacted } from '../db';
+import { heldFitting } from './fittings';
 
 export interface TracingRow {
   id: number;
@@ -22,10 +22,11 @@ export async function tracingsOf(fittingId: number): Promise<TracingRow[]> {
   });
 }
 
-/** Keeps the outline of a tracing with its visit. @throws Problem 404 */
+/** Keeps the outline of a tracing with its visit. @throws Problem 404, 410 */
 export async function addTracing(fittingId: number, tracing: z.infer<typeof tracingSchema>): Promise<number> {
-  const t = tables(database());
-  if (!(await t.Fitting.findByPk(fittingId))) throw notFound(`fitting ${fittingId}`);
-  const row = await t.Tracing.create({ fittingId, ...tracing, createdAt: new Date() });
-  return Number(row.get('id'));
+  return transacted(async (transaction) => {
+    await heldFitting(fittingId, transaction);
+    const row = await tables(database()).Tracing.create({ fittingId, ...tracing, createdAt: new Date() }, { transaction });
+    return Number(row.get('id'));
+  });
 }

@@ -1,52 +1,50 @@
-import { ENGINE_VERSION, POINTS, checkFit, nothingIn, readStyleSize, shoeOf, sizeText, type FlagId } from '@chiave/core/fit';
+import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
-import { wearOf, wornFeetOf } from '../../fit-feet';
-import { database, tables } from '../db';
-import { invalid, notFound, refusing } from '../problems';
-import { fittingOf, tryOf, type TryRow } from './fittings';
-import { styleOf } from './stockroom';
+import { database, tables, transacted } from '../db';
+import { heavy } from '../heavy/pool';
+import { conflict, notFound } from '../problems';
+import { fittingOf, heldFitting, tryOf, type TryRow } from './fittings';
 
-/** Carries a pair to the chair: kept with what the engine said of it at the time. @throws Problem 404, 422 for a size outside the run or a help that is not for this shoe */
-export async function addTry(fittingId: number, { styleId, size, width, put }: z.infer<typeof trySchema>): Promise<TryRow> {
-  const fitting = await fittingOf(fittingId);
-  const style = await styleOf(styleId);
-  const read = readStyleSize(style, size, width);
-  if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
-  const feet = wornFeetOf(fitting);
-  if (feet.length === 0) throw invalid([{ path: 'feet', message: 'measure the length of both feet first' }]);
-  const wear = wearOf(fitting);
-  const said = refusing('put', () => checkFit(feet, shoeOf(style, read.size, read.width), wear, fitting.customer.flags as FlagId[], POINTS.opened, put));
-  const row = await tables(database()).TryOn.create({
-    fittingId,
-    styleId,
-    size: sizeText(style, read.size),
-    width: read.width,
-    putIn: nothingIn(put) ? null : put,
-    felt: { left: {}, right: {} },
-    outcome: 'open',
-    why: '',
-    verdict: said.verdict,
-    probability: said.probability,
-    said: said.sentence,
-    engine: ENGINE_VERSION,
-    createdAt: new Date()
-  });
-  return tryOf(row.get({ plain: true }) as Record<string, unknown>);
-}
-
-/** Notes what was felt, what became of it and why. @throws Problem 404 */
-export async function saveTry(id: number, patch: z.infer<typeof tryPatchSchema>): Promise<void> {
-  const t = tables(database());
-  await database().transaction(async (transaction) => {
-    const row = await t.TryOn.findByPk(id, { transaction });
-    if (!row) throw notFound(`pair tried ${id}`);
-    await row.update(patch, { transaction });
-    await t.Fitting.update({ updatedAt: new Date() }, { where: { id: row.get('fittingId') as number }, transaction });
+/** Carries a pair to the chair: kept with what the engine said of it at the time. @throws Problem 404, 410, 422 for a size outside the run or a help that is not for this shoe */
+export async function addTry(fittingId: number, pair: z.infer<typeof trySchema>): Promise<TryRow> {
+  const { customer, tries: _tries, ...fitting } = await fittingOf(fittingId);
+  const said = await heavy('sayOfTry', { pair, fitting: { ...fitting, customer } });
+  return transacted(async (transaction) => {
+    // Worked out before: nobody waits while it is.
+    await heldFitting(fittingId, transaction);
+    const row = await tables(database()).TryOn.create(
+      { ...said, fittingId, felt: { left: {}, right: {} }, outcome: 'open', why: '', version: 0, createdAt: new Date() },
+      { transaction }
+    );
+    return tryOf(row.get({ plain: true }) as Record<string, unknown>);
   });
 }
 
-/** Takes a pair off the list again. @throws Problem 404 */
+/** A pair tried, its fitting held. @throws Problem 404, 410 */
+async function heldTry(id: number, transaction: Transaction): Promise<{ row: Model; fitting: Model }> {
+  const { TryOn } = tables(database());
+  const found = await TryOn.findByPk(id, { attributes: ['fittingId'], transaction });
+  if (!found) throw notFound(`pair tried ${id}`);
+  const { row: fitting } = await heldFitting(found.get('fittingId') as number, transaction);
+  const row = await TryOn.findByPk(id, { transaction });
+  if (!row) throw notFound(`pair tried ${id}`);
+  return { row, fitting };
+}
+
+/** Notes what was felt, what became of it and why; returns the new version. @throws Problem 404, 409, 410 */
+export async function saveTry(id: number, { version, ...patch }: z.infer<typeof tryPatchSchema>): Promise<number> {
+  return transacted(async (transaction) => {
+    const { row, fitting } = await heldTry(id, transaction);
+    const now = row.get('version') as number;
+    if (version !== undefined && version !== now) throw conflict('this pair', version, now);
+    await row.update({ ...patch, version: now + 1 }, { transaction });
+    await fitting.update({ updatedAt: new Date() }, { transaction });
+    return now + 1;
+  });
+}
+
+/** Takes a pair off the list again. @throws Problem 404, 410 */
 export async function removeTry(id: number): Promise<void> {
-  if ((await tables(database()).TryOn.destroy({ where: { id } })) === 0) throw notFound(`pair tried ${id}`);
+  await transacted(async (transaction) => (await heldTry(id, transaction)).row.destroy({ transaction }));
 }

@@ -151,7 +151,8 @@
     >
     <label class="block"
       ><span class="text-sm">Width</span><select class="field" bind:value={width}
-        ><option value="">{last.base.width}</option>{#each letters.filter((l) => l !== last.base.width) as l (l)}<option value={l}>{l}</option>{/each}</select
+        ><option value="">{last.base.width}</option>{#each letters.filter((l) => l !== last.base.width) as l, at (at)}<option value={l}>{l}</option
+          >{/each}</select
       ></label
     >
     <label class="block"
@@ -218,7 +219,7 @@
         is left out: measure it again.
       </p>
     {/each}
-    {#each estimate.leftLessRight as d (d.what)}
+    {#each estimate.leftLessRight as d, at (at)}
       <p class="text-sm">
         <b class="side-L">L</b> less <b class="side-R">R</b>, {told(d.what)}:
         <span class="figures">{d.mm < 0 ? '−' : '+'}{trimNumber(Math.abs(d.mm))} ± {trimNumber(d.sdMm)} mm</span>.

@@ -58,14 +58,14 @@
   <table data-counts>
     <thead>
       <tr
-        ><th scope="col" class="pr-3 text-left">size</th>{#each style.widths as w (w)}<th scope="col" class="px-1">{w}</th>{/each}</tr
+        ><th scope="col" class="pr-3 text-left">size</th>{#each style.widths as w, at (at)}<th scope="col" class="px-1">{w}</th>{/each}</tr
       >
     </thead>
     <tbody>
       {#each sizes as size (size)}
         <tr>
           <th scope="row" class="figures pr-3 text-left">{sizeText(style, size)}</th>
-          {#each style.widths as w (w)}
+          {#each style.widths as w, at (at)}
             {@const key = keyOf(size, w)}
             <td class="p-0.5"
               ><input

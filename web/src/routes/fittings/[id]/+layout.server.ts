@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { forPage } from '$lib/server/page';
-import { fittingOf, fittingsOf } from '$lib/server/shop/fittings';
+import { fittingOf, measuredBefore } from '$lib/server/shop/fittings';
 import { stockStamp } from '$lib/server/shop/stockroom';
 
 export const load = async ({ params, depends }) => {
@@ -9,10 +9,6 @@ export const load = async ({ params, depends }) => {
   if (!Number.isInteger(id) || id < 1) error(404, 'There is no such fitting.');
   const fitting = await forPage(fittingOf(id));
   // The newest earlier visit with measured feet, to start from.
-  const earlier = (await forPage(fittingsOf(fitting.customer.id))).find((f) => f.id !== id && f.openedAt < fitting.openedAt && f.feet.left.values.lengthMm);
-  return {
-    fitting,
-    stamp: await forPage(stockStamp()),
-    earlier: earlier ? { openedAt: earlier.openedAt, feet: earlier.feet, weightKg: earlier.weightKg } : null
-  };
+  const [earlier, stamp] = await forPage(Promise.all([measuredBefore(fitting), stockStamp()]));
+  return { fitting, stamp, earlier: earlier ? { openedAt: earlier.openedAt, feet: earlier.feet, weightKg: earlier.weightKg } : null };
 };

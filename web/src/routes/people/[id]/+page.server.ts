@@ -2,15 +2,29 @@ import { error } from '@sveltejs/kit';
 import { roomInPairs } from '$lib/feet-history';
 import { forPage } from '$lib/server/page';
 import { customerOf } from '$lib/server/shop/customers';
-import { fittingsOf } from '$lib/server/shop/fittings';
+import { fittingsOf, followedOf, keptOf, lastMeasured, triedStyles } from '$lib/server/shop/fittings';
 import { allStyles } from '$lib/server/shop/stockroom';
+
+/** Visits shown at first; older ones are asked for. */
+const VISITS_AT_ONCE = 10;
 
 export const load = async ({ params }) => {
   const id = Number(params.id);
   if (!Number.isInteger(id) || id < 1) error(404, 'There is no such person.');
-  const [customer, fittings, styles] = await forPage(Promise.all([customerOf(id), fittingsOf(id), allStyles()]));
-  const names = Object.fromEntries(styles.map((s) => [s.id, `${s.name}, ${s.maker.name}`]));
-  if (customer.erasedAt) error(404, 'This person was erased.');
+  const customer = await forPage(customerOf(id));
+  if (customer.erasedAt) error(410, 'This person was erased.');
+  const [fittings, followed, kept, last, tried, styles] = await forPage(
+    Promise.all([fittingsOf(id, { limit: VISITS_AT_ONCE + 1 }), followedOf(id), keptOf(id), lastMeasured(id), triedStyles(id), allStyles()])
+  );
   const now = new Date().toISOString();
-  return { customer, fittings, names, now, room: roomInPairs(customer, fittings, styles, now) };
+  return {
+    customer,
+    fittings: fittings.slice(0, VISITS_AT_ONCE),
+    next: fittings.length > VISITS_AT_ONCE ? fittings[VISITS_AT_ONCE - 1].id : null,
+    followed,
+    kept,
+    names: Object.fromEntries(styles.filter((s) => tried.has(s.id)).map((s) => [s.id, `${s.name}, ${s.maker.name}`])),
+    now,
+    room: last ? roomInPairs(customer, last, kept, styles, now) : []
+  };
 };

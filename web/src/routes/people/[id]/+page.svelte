@@ -10,13 +10,35 @@
   import FeetOverYears from '$lib/ui/FeetOverYears.svelte';
   import PutWords from '$lib/ui/PutWords.svelte';
   import PersonRecord from '$lib/ui/PersonRecord.svelte';
+  import type { FittingRow } from '$lib/server/shop/fittings';
   import { send } from '$lib/ui/save.svelte';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
   let message = $state('');
-  const kept = $derived(data.fittings.flatMap((f) => f.tries.filter((t) => t.outcome === 'kept').map((t) => ({ ...t, on: f.openedAt }))));
-  const lengthOf = (i: number, side: 'left' | 'right') => data.fittings[i]?.feet[side].values.lengthMm?.mm;
+  let older = $state.raw<FittingRow[]>([]);
+  let olderNext = $state<number | null>(null);
+  // Shown for another person, or after a change, the pages begin anew.
+  $effect.pre(() => {
+    olderNext = data.next;
+    older = [];
+  });
+  const fittings = $derived([...data.fittings, ...older]);
+  const lengthOf = (i: number, side: 'left' | 'right') => (fittings[i] ?? data.followed[i])?.feet[side].values.lengthMm?.mm;
+  const nameOf = (styleId: string) => data.names[styleId] ?? styleId;
+
+  async function showOlder(): Promise<void> {
+    const sent = await send<{ fittings: FittingRow[]; next: number | null }>(
+      `/api/v1/customers/${data.customer.id}/fittings?limit=${data.fittings.length}&after=${olderNext}`,
+      'GET'
+    );
+    if (!sent.ok) {
+      message = sent.detail;
+      return;
+    }
+    older = [...older, ...sent.value.fittings];
+    olderNext = sent.value.next;
+  }
 
   async function open(): Promise<void> {
     const sent = await send<{ id: number }>(`/api/v1/customers/${data.customer.id}/fittings`, 'POST');
@@ -32,7 +54,7 @@
     <h1>{data.customer.name}</h1>
     <p class="soft">{data.customer.work}{data.customer.born ? ` · born ${data.customer.born}` : ''} · widths by {data.customer.fitsAs}’s letters</p>
     {#if data.customer.story}<p>{data.customer.story}</p>{/if}
-    {#each data.customer.flags as flag (flag)}<Badge color="primary" class="mr-1">{FLAG_CHOICES.find((f) => f.id === flag)?.name}</Badge>{/each}
+    {#each data.customer.flags as flag, at (at)}<Badge color="primary" class="mr-1">{FLAG_CHOICES.find((f) => f.id === flag)?.name}</Badge>{/each}
   </div>
   <Button color="primary" class="min-h-11" onclick={open}>New fitting</Button>
 </div>
@@ -40,11 +62,11 @@
 
 <section class="sheet mt-4">
   <h2>Kept</h2>
-  {#if kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
+  {#if data.kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
     <ul class="mt-1 grid gap-1">
-      {#each kept as t (t.id)}
+      {#each data.kept as t (t.id)}
         <li>
-          <b>{data.names[t.styleId]}</b> in <span class="figures">{t.size} {t.width}</span>
+          <b>{nameOf(t.styleId)}</b> in <span class="figures">{t.size} {t.width}</span>
           <PutWords put={t.put} />
           <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>
           {#if t.why}<span>· {t.why}</span>{/if}
@@ -54,12 +76,12 @@
   {/if}
 </section>
 
-<FeetOverYears customer={data.customer} fittings={data.fittings} room={data.room} names={data.names} now={data.now} />
+<FeetOverYears customer={data.customer} fittings={data.followed} kept={data.kept} room={data.room} names={data.names} now={data.now} />
 {#key data.customer.id}<PersonRecord customer={data.customer} />{/key}
 
 <h2 class="mt-5">Fittings</h2>
 <ol class="mt-2 grid gap-3">
-  {#each data.fittings as f, i (f.id)}
+  {#each fittings as f, i (f.id)}
     <li class="sheet">
       <div class="flex flex-wrap items-baseline gap-x-3">
         <a href="/fittings/{f.id}/measure" class="text-lg font-semibold">{format(new Date(f.openedAt), 'd MMMM yyyy, HH:mm')}</a>
@@ -78,7 +100,7 @@
         <ul class="mt-2 grid gap-1 border-t border-line pt-2">
           {#each f.tries as t (t.id)}
             <li>
-              <b>{data.names[t.styleId]}</b> <span class="figures">{t.size} {t.width}</span>
+              <b>{nameOf(t.styleId)}</b> <span class="figures">{t.size} {t.width}</span>
               <PutWords put={t.put} />: {OUTCOME_CHOICES.find((o) => o.id === t.outcome)?.name}
               <span class="soft">· engine said {VERDICT_WORDS[t.verdict]}</span>
               {#each ['left', 'right'] as const as side (side)}
@@ -96,4 +118,10 @@
     </li>
   {/each}
 </ol>
+{#if olderNext !== null}
+  <p class="mt-3 flex items-center gap-3">
+    <Button color="alternative" class="min-h-11" onclick={showOlder}>Show older visits</Button>
+    <span class="soft figures">{fittings.length} of {data.followed.length}</span>
+  </p>
+{/if}
 <p class="mt-3 text-sm soft">Hand measures err by 1 to 2 mm in length: a change smaller than that is not a change.</p>

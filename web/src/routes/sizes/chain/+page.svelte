@@ -140,7 +140,7 @@
         ><span class="font-semibold">Which making of the last</span>
         <select class="field" bind:value={makingKey} aria-describedby="making-note">
           <option value="">any: only reports that name none</option>
-          {#each makings as m (keyOf(m))}<option value={keyOf(m)}>{keyOf(m)}</option>{/each}
+          {#each makings as m, at (at)}<option value={keyOf(m)}>{keyOf(m)}</option>{/each}
         </select>
         <span id="making-note" class="soft text-sm">Reports of another variant or year do not count here: they speak of another inside.</span>
       </label>
@@ -227,7 +227,7 @@
       </table>
       <h3 class="mt-3">One step either way</h3>
       <ul>
-        {#each end.neighbours as n (n.label)}<li>
+        {#each end.neighbours as n, at (at)}<li>
             <b class="figures">{n.label}</b>: {n.words} <span class="soft figures">({signed(n.roomMm)} mm)</span>
           </li>{/each}
       </ul>

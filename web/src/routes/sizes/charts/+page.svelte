@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Papa from 'papaparse';
+  import { writeCsv } from '$lib/api/csv';
   import { formatLength, parseLength, trimNumber } from '@chiave/core/measure';
   import { chartOf, correctGauge, type Chart } from '@chiave/core/size';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -27,7 +27,15 @@
   function csv(chart: Chart): void {
     download(
       'sizes.csv',
-      new Blob([Papa.unparse({ fields: ['foot mm', ...names], data: chart.rows.map((r) => [r.footMm, ...r.cells.map((c) => c.label)]) })], { type: 'text/csv' })
+      new Blob(
+        [
+          writeCsv(
+            ['foot mm', ...names],
+            chart.rows.map((r) => [r.footMm, ...r.cells.map((c) => c.label)])
+          )
+        ],
+        { type: 'text/csv' }
+      )
     );
   }
   const json = (chart: Chart) => download('sizes.json', new Blob([JSON.stringify(chart, null, 2)], { type: 'application/json' }));

@@ -161,7 +161,7 @@
           </p>
         {/if}
         {#if row.definition.widths}<p class="text-sm">
-            Widths: {#each makerWidths(row.definition.widths) as w (w.name)}<span class="figures mr-2">{w.name} {trimNumber(w.mm)} mm</span>{/each}
+            Widths: {#each makerWidths(row.definition.widths) as w, at (at)}<span class="figures mr-2">{w.name} {trimNumber(w.mm)} mm</span>{/each}
           </p>{/if}
       </article>
     {:else}<p class="soft mt-2">None yet. A kept scale is read everywhere: on the rule, in the quick box by its name, in charts, chains and columns.</p>{/each}

@@ -10,6 +10,7 @@
   import { footInputOf, type FittingState } from '$lib/fit-feet';
   import Choice from '$lib/ui/Choice.svelte';
   import { download } from '$lib/ui/download';
+  import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
   import { send } from '$lib/ui/save.svelte';
   import PhotoLayers from '$lib/ui/stock/PhotoLayers.svelte';
   import type { ScaledPhoto } from '$lib/ui/stock/scaled-photo';
@@ -43,7 +44,7 @@
   let side = $state<Side>('left');
   let zoom = $state(1);
   let photos = $state<ScaledPhoto[]>([]);
-  let person = $state<number | null>(untrack(() => data.person));
+  let person = $state.raw<{ id: number; name: string } | null>(untrack(() => data.person));
   let feet = $state.raw<Partial<Record<Side, FootPlan>>>({});
   let message = $state('');
   let drawing = $state<SVGSVGElement>();
@@ -87,11 +88,12 @@
   }
   onDestroy(() => clearInterval(timer));
 
-  async function open(id: number | null): Promise<void> {
-    person = id;
+  async function open(who: { id: number; name: string } | null): Promise<void> {
+    person = who;
     feet = {};
-    if (id === null) return;
-    const sent = await send<{ fittings: FittingState[] }>(`/api/v1/customers/${id}/fittings`, 'GET');
+    if (who === null) return;
+    const sent = await send<{ fittings: FittingState[] }>(`/api/v1/customers/${who.id}/fittings`, 'GET');
+    if (person !== who) return;
     if (!sent.ok) {
       message = sent.detail;
       return;
@@ -152,8 +154,8 @@
         >
         <label class="block"
           ><span class="sr-only">Width of {SHOE_LOOKS[i].letter}</span><select class="field" bind:value={slot.width}
-            ><option value="">{c?.last.base.width ?? ''}</option>{#each (c?.letters ?? []).filter((l) => l !== c?.last.base.width) as l (l)}<option value={l}
-                >{l}</option
+            ><option value="">{c?.last.base.width ?? ''}</option>{#each (c?.letters ?? []).filter((l) => l !== c?.last.base.width) as l, at (at)}<option
+                value={l}>{l}</option
               >{/each}</select
           ></label
         >
@@ -212,14 +214,7 @@
       value={side}
       onchange={(v) => (side = v ?? 'left')}
     />
-    <label class="block w-52"
-      ><span class="font-semibold">Whose foot is in it</span><select
-        class="field"
-        value={person === null ? '' : String(person)}
-        onchange={(e) => open(e.currentTarget.value === '' ? null : Number(e.currentTarget.value))}
-        ><option value="">nobody's</option>{#each data.people as p (p.id)}<option value={String(p.id)}>{p.name}</option>{/each}</select
-      ></label
-    >
+    <div class="w-60"><PersonFinder label="Whose foot is in it" first={data.people} chosen={person} onchoose={open} /></div>
   </div>
   {#if typedFoot !== null && !typedFoot.ok}<p class="caution mt-2" role="alert">Not a length: write it as 245, 24.5 cm or 9 5/8 in.</p>{/if}
   {#if laid.problem}<p class="caution mt-2" role="alert">{laid.problem}.</p>{/if}

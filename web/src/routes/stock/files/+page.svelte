@@ -1,7 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { COUNT_COLUMNS, STYLE_COLUMNS, type IMPORT_KINDS } from '$lib/api/stock-exchange';
-  import type { StockReport } from '$lib/server/shop/stock-files';
+  import type { StockReport } from '$lib/server/shop/stock-plan';
   import { send } from '$lib/ui/save.svelte';
 
   let { data } = $props();
@@ -137,10 +137,12 @@
       {#if report.problems.length > 0}
         <p class="caution mt-2" role="alert">
           {report.problems.length}
-          {report.problems.length === 1 ? 'problem' : 'problems'}: nothing can be taken in until they are mended.
+          {report.problems.length === 1 ? 'problem' : 'problems'}: nothing can be taken in until they are mended.{report.stopped
+            ? ' Reading stopped there: there may be more behind them.'
+            : ''}
         </p>
         <ol class="mt-1 max-h-[50vh] overflow-y-auto" data-problems>
-          {#each report.problems.slice(0, 200) as p, i (i)}<li class="border-b border-line py-1"><b>{p.where}</b>: {p.message}</li>{/each}
+          {#each report.problems as p, i (i)}<li class="border-b border-line py-1"><b>{p.where}</b>: {p.message}</li>{/each}
         </ol>
       {:else}
         <button type="button" class="mt-3 min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" onclick={take}>Take it in</button>

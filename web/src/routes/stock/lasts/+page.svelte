@@ -81,7 +81,7 @@
     >
     <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={like === '' || name.trim() === ''}>Add it</button
     >
-    {#each errors as e (e.path)}<p class="text-tight w-full" role="alert">{e.path}: {e.message}</p>{/each}
+    {#each errors as e, at (at)}<p class="text-tight w-full" role="alert">{e.path}: {e.message}</p>{/each}
     {#if message}<p class="caution w-full" role="alert">{message}</p>{/if}
   </form>
   <form class="mt-3 flex flex-wrap items-end gap-2" onsubmit={addMaker} novalidate>

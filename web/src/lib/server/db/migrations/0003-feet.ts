@@ -1,11 +1,11 @@
-import { DataTypes, type QueryInterface } from 'sequelize';
+import { DataTypes } from 'sequelize';
+import type { Steps } from '../steps';
 
 const { STRING, TEXT, INTEGER, DOUBLE, BOOLEAN, JSON: JSON_TYPE, DATE } = DataTypes;
-const OPTIONS = { engine: 'InnoDB', charset: 'utf8mb4', collate: 'utf8mb4_unicode_ci' };
 const flag = { type: BOOLEAN, allowNull: false, defaultValue: false };
 const counter = { type: INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 };
 
-type Columns = Record<string, Parameters<QueryInterface['addColumn']>[2]>;
+type Columns = Record<string, Parameters<Steps['addColumn']>[2]>;
 /** What each table gains. */
 const GAINED: Readonly<Record<string, Columns>> = {
   foot_measures: {
@@ -38,39 +38,31 @@ const GAINED: Readonly<Record<string, Columns>> = {
 };
 
 /** Every measure with how it was taken; the state the foot was in; tracings; consent, versions, and who changed what. */
-export async function up(q: QueryInterface): Promise<void> {
-  for (const [table, columns] of Object.entries(GAINED)) for (const [name, column] of Object.entries(columns)) await q.addColumn(table, name, column);
-  await q.createTable(
-    'tracings',
-    {
-      id: { type: INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true },
-      fitting_id: { type: INTEGER.UNSIGNED, allowNull: false, references: { model: 'fittings', key: 'id' }, onDelete: 'CASCADE', onUpdate: 'CASCADE' },
-      side: { type: STRING(5), allowNull: false },
-      outline: { type: JSON_TYPE, allowNull: false },
-      source: { type: STRING(20), allowNull: false },
-      length_sd_mm: { type: DOUBLE, allowNull: false },
-      width_sd_mm: { type: DOUBLE, allowNull: false },
-      created_at: { type: DATE(3), allowNull: false }
-    },
-    OPTIONS
-  );
-  await q.addIndex('tracings', ['fitting_id']);
-  await q.createTable(
-    'change_log',
-    {
-      id: { type: INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true },
-      at: { type: DATE(3), allowNull: false },
-      by_whom: { type: STRING(60), allowNull: false },
-      customer_id: { type: INTEGER.UNSIGNED, references: { model: 'customers', key: 'id' }, onDelete: 'CASCADE', onUpdate: 'CASCADE' },
-      what: { type: STRING(40), allowNull: false },
-      changed: { type: JSON_TYPE, allowNull: false }
-    },
-    OPTIONS
-  );
-  await q.addIndex('change_log', ['customer_id', 'at']);
+export async function up(s: Steps): Promise<void> {
+  for (const [table, columns] of Object.entries(GAINED)) for (const [name, column] of Object.entries(columns)) await s.addColumn(table, name, column);
+  await s.createTable('tracings', {
+    id: { type: INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true },
+    fitting_id: { type: INTEGER.UNSIGNED, allowNull: false, references: { model: 'fittings', key: 'id' }, onDelete: 'CASCADE', onUpdate: 'CASCADE' },
+    side: { type: STRING(5), allowNull: false },
+    outline: { type: JSON_TYPE, allowNull: false },
+    source: { type: STRING(20), allowNull: false },
+    length_sd_mm: { type: DOUBLE, allowNull: false },
+    width_sd_mm: { type: DOUBLE, allowNull: false },
+    created_at: { type: DATE(3), allowNull: false }
+  });
+  await s.addIndex('tracings', ['fitting_id']);
+  await s.createTable('change_log', {
+    id: { type: INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true },
+    at: { type: DATE(3), allowNull: false },
+    by_whom: { type: STRING(60), allowNull: false },
+    customer_id: { type: INTEGER.UNSIGNED, references: { model: 'customers', key: 'id' }, onDelete: 'CASCADE', onUpdate: 'CASCADE' },
+    what: { type: STRING(40), allowNull: false },
+    changed: { type: JSON_TYPE, allowNull: false }
+  });
+  await s.addIndex('change_log', ['customer_id', 'at']);
 }
 
-export async function down(q: QueryInterface): Promise<void> {
-  for (const table of ['change_log', 'tracings']) await q.dropTable(table);
-  for (const [table, columns] of Object.entries(GAINED)) for (const name of Object.keys(columns)) await q.removeColumn(table, name);
+export async function down(s: Steps): Promise<void> {
+  for (const table of ['change_log', 'tracings']) await s.dropTable(table);
+  for (const [table, columns] of Object.entries(GAINED)) for (const name of Object.keys(columns)) await s.removeColumn(table, name);
 }

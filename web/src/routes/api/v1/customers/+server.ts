@@ -1,6 +1,6 @@
-import { customerSchema } from '$lib/api/shop-schema';
-import { fitterOf, get, take } from '$lib/server/endpoint';
-import { addCustomer, allCustomers } from '$lib/server/shop/customers';
+import { customerSchema, peoplePageSchema } from '$lib/api/shop-schema';
+import { fitterOf, get, queryOf, write } from '$lib/server/endpoint';
+import { addCustomer, peoplePage } from '$lib/server/shop/customers';
 
-export const GET = get(async () => ({ customers: await allCustomers() }));
-export const POST = take(customerSchema, async (body, event) => ({ id: await addCustomer(body, fitterOf(event)) }), 201);
+export const GET = get((event) => peoplePage(queryOf(event, peoplePageSchema)));
+export const POST = write(customerSchema, async (body, event) => ({ id: await addCustomer(body, fitterOf(event)) }), 201);

@@ -5,7 +5,7 @@ import { Problem } from '$lib/server/problems';
 
 export const POST = take(z.object({ passcode: z.string().max(200) }), ({ passcode }, event) => {
   const result = tryPasscode(passcode, event.getClientAddress());
-  if (result === 'wait') throw new Problem(429, 'Too many tries', 'Five wrong passcodes: wait a minute.');
+  if (result === 'wait') throw new Problem(429, 'Too many tries', 'Too many wrong passcodes: wait a minute.');
   if (result === 'wrong')
     throw new Problem(401, 'Wrong passcode', 'That is not the shop passcode.', [{ path: 'passcode', message: 'That is not the shop passcode.' }]);
   event.cookies.set(COOKIE, cookieValue(), {

@@ -1,17 +1,20 @@
+import { diskTrouble } from '$lib/server/disk';
 import { select } from '$lib/server/db';
 import { VERSION } from '$lib/version';
 
 const WAIT_MS = 2500;
 
-/** Asks the database for a row; 503 with the reason when it does not answer. */
+/** Asks the database for a row and the disk for room; 503 with the reason when either fails. */
 export const GET = async (): Promise<Response> => {
   const headers = { 'cache-control': 'no-store' };
+  const disk = (await diskTrouble()) ?? 'ok';
+  let database = 'ok';
   try {
     const late = new Promise<never>((_, reject) => setTimeout(() => reject(new Error('no answer in time')), WAIT_MS).unref());
-    await Promise.race([select('SELECT COUNT(*) AS n FROM makers'), late]);
-    return Response.json({ status: 'ok', database: 'ok', version: VERSION }, { headers });
+    await Promise.race([select('SELECT 1 FROM makers LIMIT 1'), late]);
   } catch (error) {
-    const reason = error instanceof Error ? error.message.split('\n')[0] : 'unknown';
-    return Response.json({ status: 'down', database: reason, version: VERSION }, { status: 503, headers });
+    database = error instanceof Error ? error.message.split('\n')[0] : 'unknown';
   }
+  const well = database === 'ok' && disk === 'ok';
+  return Response.json({ status: well ? 'ok' : 'down', database, disk, version: VERSION }, { status: well ? 200 : 503, headers });
 };

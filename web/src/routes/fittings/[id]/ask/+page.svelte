@@ -163,6 +163,6 @@
       onchange={(v) => desk.patch({ population: v ?? 'general' })}
     />
     <Ticks legend="To take care of" options={FLAG_CHOICES} chosen={f.customer.flags as FlagId[]} onchange={(flags) => desk.patch({ flags })} />
-    {#each cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
+    {#each cautions as caution, at (at)}<p class="caution">{caution}</p>{/each}
   </section>
 </div>

@@ -12,8 +12,8 @@
   What was taken, what was left, and why. It stands in <a href="/people/{desk.fitting.customer.id}">the history of {desk.fitting.customer.name}</a>.
 </p>
 <div class="grid gap-4 lg:grid-cols-2">
-  {#each desk.fitting.tries as row (row.id)}
-    <KeepRow {row} name={data.names[row.styleId] ?? row.styleId} />
+  {#each desk.fitting.tries as row (`${row.id} ${desk.readings}`)}
+    <KeepRow {desk} {row} name={data.names[row.styleId] ?? row.styleId} />
   {:else}
     <p class="notice">Nothing was tried yet. Carry a pair to the chair from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>.</p>
   {/each}

@@ -204,7 +204,7 @@
           Judged together with every other value: proportions from surveys, spreads of this project’s own (estimate). Nothing is changed unasked.
         </p>
       {/if}
-      {#each between as finding (finding.message)}<p class="notice mt-2" role="alert">{finding.message}</p>{/each}
+      {#each between as finding, at (at)}<p class="notice mt-2" role="alert">{finding.message}</p>{/each}
       {#each groups as group, g (group.id)}
         <div class="relative mt-2 border-t border-line pt-1">
           <button

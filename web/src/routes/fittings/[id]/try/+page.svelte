@@ -44,7 +44,7 @@
 </div>
 
 <div class="grid gap-4">
-  {#each desk.fitting.tries as row (row.id)}
+  {#each desk.fitting.tries as row (`${row.id} ${desk.readings}`)}
     <TryCard {desk} {row} style={styleOf(row.styleId)} />
   {:else}
     <p class="notice">Nothing at the chair yet. Carry a pair here from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>, or name one below.</p>

@@ -1,5 +1,5 @@
 import { compareLastsSchema } from '$lib/api/stock-schema';
-import { compareLasts } from '$lib/server/compare-api';
 import { take } from '$lib/server/endpoint';
+import { heavy } from '$lib/server/heavy/pool';
 
-export const POST = take(compareLastsSchema, compareLasts);
+export const POST = take(compareLastsSchema, (body) => heavy('compareLasts', body));

@@ -1,5 +1,5 @@
 import { matrixSchema } from '$lib/api/stock-schema';
-import { matrixOf } from '$lib/server/compare-api';
 import { take } from '$lib/server/endpoint';
+import { heavy } from '$lib/server/heavy/pool';
 
-export const POST = take(matrixSchema, matrixOf);
+export const POST = take(matrixSchema, (body) => heavy('matrix', body));

@@ -1,5 +1,5 @@
 import { compareSizeSchema } from '$lib/api/stock-schema';
-import { compareSize } from '$lib/server/compare-api';
 import { take } from '$lib/server/endpoint';
+import { heavy } from '$lib/server/heavy/pool';
 
-export const POST = take(compareSizeSchema, compareSize);
+export const POST = take(compareSizeSchema, (body) => heavy('compareSize', body));

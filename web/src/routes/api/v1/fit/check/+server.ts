@@ -1,5 +1,5 @@
 import { fitCheckSchema } from '$lib/api/fit-schema';
 import { take } from '$lib/server/endpoint';
-import { checkOne } from '$lib/server/fit-api';
+import { heavy } from '$lib/server/heavy/pool';
 
-export const POST = take(fitCheckSchema, checkOne);
+export const POST = take(fitCheckSchema, (body) => heavy('checkOne', body));

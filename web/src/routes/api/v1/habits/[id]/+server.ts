@@ -1,7 +1,7 @@
-import { get, idOf } from '$lib/server/endpoint';
+import { act, idOf } from '$lib/server/endpoint';
 import { removeHabit } from '$lib/server/shop/habits';
 
-export const DELETE = get(async (event) => {
+export const DELETE = act(async (event) => {
   await removeHabit(idOf(event, 'id', 'report'));
   return { removed: true };
 });

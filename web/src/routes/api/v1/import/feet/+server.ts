@@ -1,5 +1,5 @@
 import { importSchema } from '$lib/api/feet-exchange';
-import { fitterOf, take } from '$lib/server/endpoint';
+import { fitterOf, write } from '$lib/server/endpoint';
 import { importFeet } from '$lib/server/shop/people-files';
 
-export const POST = take(importSchema, (body, event) => importFeet(body, fitterOf(event)));
+export const POST = write(importSchema, (body, event) => importFeet(body, fitterOf(event)));

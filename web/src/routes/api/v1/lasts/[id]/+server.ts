@@ -1,5 +1,5 @@
 import { lastChangeSchema } from '$lib/api/stock-schema';
-import { get, take } from '$lib/server/endpoint';
+import { get, write } from '$lib/server/endpoint';
 import { estimateOf, readingsOf } from '$lib/server/shop/last-evidence';
 import { changeLast } from '$lib/server/shop/stock-changes';
 import { lastById } from '$lib/server/shop/stockroom';
@@ -10,4 +10,4 @@ export const GET: RequestHandler = get(async ({ params }) => {
   const readings = await readingsOf(last.id);
   return { last, readings, estimate: await estimateOf(last, readings) };
 });
-export const PUT: RequestHandler = take(lastChangeSchema, (body, { params }) => changeLast(params.id!, body));
+export const PUT: RequestHandler = write(lastChangeSchema, (body, { params }) => changeLast(params.id!, body));

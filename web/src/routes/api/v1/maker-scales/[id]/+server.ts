@@ -1,7 +1,7 @@
-import { get, idOf } from '$lib/server/endpoint';
+import { act, idOf } from '$lib/server/endpoint';
 import { removeMakerScale } from '$lib/server/shop/maker-scales';
 
-export const DELETE = get(async (event) => {
+export const DELETE = act(async (event) => {
   await removeMakerScale(idOf(event, 'id', 'scale'));
   return { removed: true };
 });

@@ -1,7 +1,7 @@
-import { get, idOf } from '$lib/server/endpoint';
+import { act, idOf } from '$lib/server/endpoint';
 import { removeMatrix } from '$lib/server/shop/size-matrices';
 
-export const DELETE = get(async (event) => {
+export const DELETE = act(async (event) => {
   await removeMatrix(idOf(event, 'id', 'matrix'));
   return { removed: true };
 });

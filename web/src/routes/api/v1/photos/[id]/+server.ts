@@ -1,8 +1,8 @@
-import { get, idOf } from '$lib/server/endpoint';
+import { act, get, idOf } from '$lib/server/endpoint';
 import { photo, removePhoto } from '$lib/server/shop/style-photos';
 
 export const GET = get((event) => photo(idOf(event, 'id', 'photograph')));
-export const DELETE = get(async (event) => {
+export const DELETE = act(async (event) => {
   await removePhoto(idOf(event, 'id', 'photograph'));
   return { removed: true };
 });

@@ -1,7 +1,7 @@
-import { get, idOf } from '$lib/server/endpoint';
+import { act, idOf } from '$lib/server/endpoint';
 import { removeReading } from '$lib/server/shop/last-evidence';
 
-export const DELETE = get(async (event) => {
+export const DELETE = act(async (event) => {
   await removeReading(idOf(event, 'id', 'reading'));
   return { removed: true };
 });

@@ -1,9 +1,9 @@
 import { stripsSchema } from '$lib/api/size-schema';
-import { get, take } from '$lib/server/endpoint';
+import { get, write } from '$lib/server/endpoint';
 import { keepStrips, stripsOfShop } from '$lib/server/shop/settings';
 
 export const GET = get(async () => ({ strips: await stripsOfShop() }));
-export const PUT = take(stripsSchema, async (body) => {
+export const PUT = write(stripsSchema, async (body) => {
   await keepStrips(body);
   return { saved: true };
 });

@@ -1,12 +1,9 @@
 import { tryPatchSchema } from '$lib/api/shop-schema';
-import { get, idOf, take } from '$lib/server/endpoint';
+import { act, idOf, write } from '$lib/server/endpoint';
 import { removeTry, saveTry } from '$lib/server/shop/tries';
 
-export const PATCH = take(tryPatchSchema, async (body, event) => {
-  await saveTry(idOf(event, 'id', 'pair tried'), body);
-  return { saved: true };
-});
-export const DELETE = get(async (event) => {
+export const PATCH = write(tryPatchSchema, async (body, event) => ({ saved: true, version: await saveTry(idOf(event, 'id', 'pair tried'), body) }));
+export const DELETE = act(async (event) => {
   await removeTry(idOf(event, 'id', 'pair tried'));
   return { removed: true };
 });

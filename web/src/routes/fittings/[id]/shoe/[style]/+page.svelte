@@ -176,7 +176,7 @@
     {#if laid}<button type="button" class="min-h-11 text-base underline" onclick={() => putIn({})}>Take it all out</button>{/if}
   </p>
   <NextMeasurePanel next={opened.next} footHref="/fittings/{f.id}/measure" lastHref="/stock/lasts/{data.style.last.id}" />
-  {#each fit.cautions as caution (caution)}<p class="caution mt-2">{caution}</p>{/each}
+  {#each fit.cautions as caution, at (at)}<p class="caution mt-2">{caution}</p>{/each}
 
   <div class="mt-3 grid gap-4 lg:grid-cols-[minmax(0,11fr)_minmax(0,10fr)]">
     <section class="sheet lg:sticky lg:top-2 lg:self-start" aria-label="Foot in the shoe">

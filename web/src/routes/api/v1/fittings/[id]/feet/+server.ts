@@ -1,8 +1,8 @@
 import { feetSchema } from '$lib/api/shop-schema';
-import { fitterOf, idOf, take } from '$lib/server/endpoint';
+import { fitterOf, idOf, write } from '$lib/server/endpoint';
 import { saveFeet } from '$lib/server/shop/fittings';
 
-export const PUT = take(feetSchema, async (body, event) => ({
+export const PUT = write(feetSchema, async (body, event) => ({
   saved: true,
   version: await saveFeet(idOf(event, 'id', 'fitting'), body, fitterOf(event))
 }));

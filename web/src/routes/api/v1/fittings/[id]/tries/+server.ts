@@ -1,8 +1,8 @@
 import { trySchema } from '$lib/api/shop-schema';
-import { idOf, take } from '$lib/server/endpoint';
+import { idOf, write } from '$lib/server/endpoint';
 import { addTry } from '$lib/server/shop/tries';
 
-export const POST = take(
+export const POST = write(
   trySchema,
   async (body, event) => {
     const tried = await addTry(idOf(event, 'id', 'fitting'), body);

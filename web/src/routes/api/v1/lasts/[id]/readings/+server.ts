@@ -1,6 +1,6 @@
 import { readingSchema } from '$lib/api/stock-schema';
-import { take } from '$lib/server/endpoint';
+import { write } from '$lib/server/endpoint';
 import { addReading } from '$lib/server/shop/last-evidence';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = take(readingSchema, (body, { params }) => addReading(params.id!, body), 201);
+export const POST: RequestHandler = write(readingSchema, (body, { params }) => addReading(params.id!, body), 201);

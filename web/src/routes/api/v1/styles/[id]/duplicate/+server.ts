@@ -1,9 +1,9 @@
 import { duplicateSchema } from '$lib/api/stock-schema';
-import { take } from '$lib/server/endpoint';
+import { write } from '$lib/server/endpoint';
 import { duplicateStyle } from '$lib/server/shop/stock-changes';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = take(
+export const POST: RequestHandler = write(
   duplicateSchema,
   ({ id, name, set, withStock }, { params }) => duplicateStyle(params.id!, id, name, set, withStock),
   201

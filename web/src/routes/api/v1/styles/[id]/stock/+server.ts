@@ -1,6 +1,6 @@
 import { countsSchema } from '$lib/api/stock-schema';
-import { take } from '$lib/server/endpoint';
+import { write } from '$lib/server/endpoint';
 import { setCounts } from '$lib/server/shop/stock-changes';
 import type { RequestHandler } from './$types';
 
-export const PATCH: RequestHandler = take(countsSchema, (body, { params }) => setCounts(params.id!, body));
+export const PATCH: RequestHandler = write(countsSchema, (body, { params }) => setCounts(params.id!, body));

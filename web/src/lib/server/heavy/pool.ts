@@ -1,0 +1,54 @@
+import { existsSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
+import { resolve } from 'node:path';
+import { Piscina } from 'piscina';
+import { Problem } from '../problems';
+import { stockParts, stockStamp } from '../shop/stockroom';
+import { JOBS, type Answered, type Asked, type JobName, type JobOutcome, type JobRequest, type SharedStock } from './jobs';
+
+/** The server runs in the folder of the web package, built or not. */
+const BUILT = resolve('build/heavy/worker.js');
+const SOURCE = resolve('src/lib/server/heavy/worker.ts');
+/** Jobs that may wait: a short one is done in a tenth of a second, a long one in seconds. */
+const WAITING = { short: 200, long: 6 };
+const IDLE_MS = 60_000;
+
+function pool(maxThreads: number, maxQueue: number): Piscina<JobRequest, JobOutcome> {
+  const built = existsSync(BUILT) && process.env.NODE_ENV === 'production';
+  return new Piscina({
+    filename: built ? BUILT : SOURCE,
+    execArgv: built ? [] : ['--import', 'tsx'],
+    minThreads: 0,
+    maxThreads,
+    maxQueue,
+    idleTimeout: IDLE_MS
+  });
+}
+let pools: { short: Piscina<JobRequest, JobOutcome>; long: Piscina<JobRequest, JobOutcome> } | undefined;
+
+let shared: SharedStock | undefined;
+/** The stockroom now, for threads; written anew only when it has changed. */
+async function sharedStock(): Promise<SharedStock> {
+  const stamp = await stockStamp();
+  if (shared?.stamp === stamp) return shared;
+  const text = new TextEncoder().encode(JSON.stringify(await stockParts()));
+  const bytes = new SharedArrayBuffer(text.byteLength);
+  new Uint8Array(bytes).set(text);
+  shared = { stamp, bytes };
+  return shared;
+}
+
+/**
+ * Does a job on another thread, so that no request waits for another's arithmetic.
+ * @throws Problem what the job refuses; 429 when too much waits already
+ */
+export async function heavy<N extends JobName>(name: N, asked: Asked<N>): Promise<Answered<N>> {
+  pools ??= { short: pool(Math.max(2, availableParallelism() - 1), WAITING.short), long: pool(Math.max(1, availableParallelism() - 1), WAITING.long) };
+  const of = JOBS[name].long ? pools.long : pools.short;
+  if (of.queueSize >= of.options.maxQueue)
+    throw new Problem(429, 'Too much at once', 'Too many heavy requests are waiting. Nothing was done; ask again in a few seconds.');
+  const outcome = await of.run({ name, asked, stock: await sharedStock() });
+  if ('value' in outcome) return outcome.value as Answered<N>;
+  const { status, title, detail, errors } = outcome.problem;
+  throw new Problem(status, title, detail, errors);
+}

@@ -1,0 +1,20 @@
+/** One thread of the server's pool: does the jobs of `jobs.ts`. */
+import { Problem } from '../problems';
+import { JOBS, type JobOutcome, type JobRequest, type SharedStock, type Stock } from './jobs';
+
+let kept: { stamp: string; stock: Stock } | undefined;
+
+function stockOf({ stamp, bytes }: SharedStock): Stock {
+  if (kept?.stamp !== stamp) kept = { stamp, stock: JSON.parse(Buffer.from(bytes).toString('utf8')) as Stock };
+  return kept.stock;
+}
+
+export default function work({ name, asked, stock }: JobRequest): JobOutcome {
+  try {
+    return { value: (JOBS[name].run as (asked: unknown, stock: Stock) => unknown)(asked, stockOf(stock)) };
+  } catch (error) {
+    // An error loses its class on the way between threads.
+    if (error instanceof Problem) return { problem: { status: error.status, title: error.title, detail: error.detail, errors: error.errors } };
+    throw error;
+  }
+}

@@ -1,0 +1,37 @@
+import { fromJson } from '../db';
+
+/**
+ * What stands in a JSON column, read so that a page survives whatever it is: rows outlive the code that wrote them, and hands
+ * other than ours may write.
+ */
+function parsed(value: unknown): unknown {
+  try {
+    return fromJson(value);
+  } catch {
+    return null;
+  }
+}
+
+/** A list of texts, each once; only those allowed where that is said. */
+export function textSet<T extends string>(value: unknown, allowed?: readonly T[]): T[] {
+  const list = parsed(value);
+  if (!Array.isArray(list)) return [];
+  const texts = list.filter((item): item is T => typeof item === 'string' && item !== '');
+  return [...new Set(allowed ? texts.filter((t) => allowed.includes(t)) : texts)];
+}
+
+/** A record of texts. */
+export function textRecord(value: unknown): Record<string, string> {
+  const record = parsed(value);
+  if (typeof record !== 'object' || record === null || Array.isArray(record)) return {};
+  return Object.fromEntries(Object.entries(record).filter((entry): entry is [string, string] => typeof entry[1] === 'string'));
+}
+
+/** A list of records that `fits` takes. */
+export function records<T>(value: unknown, fits: (item: T) => boolean): T[] {
+  const list = parsed(value);
+  return Array.isArray(list) ? list.filter((item): item is T => typeof item === 'object' && item !== null && fits(item as T)) : [];
+}
+
+/** A number that can be one in mm or degrees. */
+export const isFigure = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value) && Math.abs(value) < 10_000;
