@@ -13,6 +13,10 @@ export default defineConfig({
       },
       // Against the served build and its throwaway database: `scripts/test.mjs` gives the address.
       { test: { name: 'api', include: ['e2e/api/**/*.test.ts'], environment: 'node', testTimeout: 30_000, hookTimeout: 60_000 } },
+      // Kills, races, damaged files and made-up requests; short within `npm test`, long by `npm test -- faults`.
+      {
+        test: { name: 'faults', include: ['e2e/faults/**/*.test.ts'], environment: 'node', testTimeout: 900_000, hookTimeout: 240_000, fileParallelism: false }
+      },
       // Starts, kills and starts again the whole application.
       {
         test: { name: 'system', include: ['e2e/system/**/*.test.ts'], environment: 'node', testTimeout: 240_000, hookTimeout: 240_000, fileParallelism: false }

@@ -1,5 +1,6 @@
-import { mkdirSync, readdirSync } from 'node:fs';
+import { readdirSync } from 'node:fs';
 import { isAbsolute, join, resolve } from 'node:path';
+import { makeFolder } from './files.mjs';
 import { takeFolder } from './folder-lock.mjs';
 import { startMariadb } from './mariadb.mjs';
 import { fail } from './say.mjs';
@@ -13,7 +14,7 @@ const held = (folder, { pid, doing }) => fail(`Chiave is at work in ${folder} ($
 export async function databaseAt(root, { doing, alone = false }) {
   const folder = resolve(process.env.CHIAVE_DATA ?? join(root, '.data'));
   const own = !process.env.DATABASE_URL;
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  makeFolder(folder);
   if (alone) {
     const { heldBy } = takeFolder(folder, doing);
     if (heldBy) held(folder, heldBy);

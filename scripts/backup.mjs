@@ -3,13 +3,14 @@
  * application goes on. It is written beside its place and moved there whole; nothing of it is ever shown.
  */
 import { spawn } from 'node:child_process';
-import { closeSync, createWriteStream, fsyncSync, mkdirSync, openSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { closeSync, createWriteStream, fsyncSync, openSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { basename, dirname, join, resolve } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { fileURLToPath } from 'node:url';
 import { createGzip } from 'node:zlib';
 import { wrapped } from './backup-format.mjs';
 import { clientOf, databaseAt, fileAt } from './backup-tools.mjs';
+import { makeFolder } from './files.mjs';
 import { alive } from './processes.mjs';
 import { ask, bareRefusal } from './scratch-schemas.mjs';
 import { done, fail, inPlainWords, step } from './say.mjs';
@@ -19,7 +20,7 @@ const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const stamp = new Date().toISOString().slice(0, 19).replaceAll(':', '-');
 const file = process.argv[2] ? fileAt(process.argv[2]) : join(root, 'backups', `chiave-${stamp}.sql.gz`);
 const part = `${file}.${process.pid}.part`;
-mkdirSync(dirname(file), { recursive: true });
+makeFolder(dirname(file));
 // What a backup that was killed left behind.
 for (const name of readdirSync(dirname(file))) {
   const [, pid] = /\.(\d+)\.part$/.exec(name) ?? [];

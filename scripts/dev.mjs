@@ -1,15 +1,15 @@
 /** `npm run dev`: the private MariaDB and Vite's development server with hot reload. */
-import { mkdirSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { prepareDatabase } from './database.mjs';
+import { makeFolder } from './files.mjs';
 import { installCommands, installPackages } from './install.mjs';
 import { startMariadb } from './mariadb.mjs';
 import { start } from './run.mjs';
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const folder = resolve(process.env.CHIAVE_DATA ?? join(root, '.data'));
-mkdirSync(folder, { recursive: true, mode: 0o700 });
+makeFolder(folder);
 installPackages(root);
 let mariadb = null;
 let url = process.env.DATABASE_URL;

@@ -1,4 +1,13 @@
-import { closeSync, fsyncSync, openSync, readFileSync, renameSync, rmSync, writeSync } from 'node:fs';
+import { closeSync, fsyncSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, statSync, writeSync } from 'node:fs';
+import { dirname } from 'node:path';
+
+/** Makes a folder and those above it, for its owner only. Node’s own way never ends where none can be made and none is there. */
+export function makeFolder(folder) {
+  if (statSync(folder, { throwIfNoEntry: false })?.isDirectory()) return;
+  const above = dirname(folder);
+  if (above !== folder) makeFolder(above);
+  mkdirSync(folder, { mode: 0o700 });
+}
 
 /** Writes a file whole or not at all, whatever happens meanwhile: beside its place first, then moved there. */
 export function writeWhole(file, text, mode = 0o600) {

@@ -1,9 +1,9 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, openSync, readFileSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
-import { readJson, writeWhole } from './files.mjs';
+import { makeFolder, readJson, writeWhole } from './files.mjs';
 import { alive, runs } from './processes.mjs';
 import { run, sleep, start } from './run.mjs';
 import { done, fail, step } from './say.mjs';
@@ -27,6 +27,10 @@ function socketPath(folder) {
   return inside.length < 100 ? inside : join(tmpdir(), `chiave-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`);
 }
 
+/** How long one question may take, how long a server that listens may say nothing, and how long a start may take in all, ms. */
+const [ANSWER_MS, HUNG_MS, START_MS] = [3000, 6000, 120_000];
+const MOST_BEGINNINGS = 4;
+
 const isMariadb = (pid) => runs(pid, 'mariadbd');
 const pidOf = (file) => (existsSync(file) ? Number(readFileSync(file, 'utf8')) || 0 : 0);
 
@@ -39,7 +43,7 @@ const command = (name) => (existsSync(`/usr/sbin/${name}`) ? `/usr/sbin/${name}`
  * @returns { url, stop, pid }
  */
 export async function startMariadb(folder, { onlyIfRunning = false, onspawn } = {}) {
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  makeFolder(folder);
   const data = join(folder, 'mariadb');
   const socket = socketPath(folder);
   const pidFile = join(folder, 'mariadb.pid');
@@ -54,7 +58,10 @@ export async function startMariadb(folder, { onlyIfRunning = false, onspawn } = 
     step('Making a private MariaDB data folder');
     // Made beside its place and moved there whole, so that a start killed half-way leaves nothing half made.
     const making = `${data}.making`;
-    for (const old of [making, data, secretFile]) rmSync(old, { recursive: true, force: true });
+    // What stands there and is no data folder is not ours to throw away: it may be all that is left of one.
+    if (existsSync(data) && readdirSync(data).length > 0)
+      fail(`${data} is there and is no whole data folder of MariaDB. Nothing was touched: move it away, or bring it back from a backup.`);
+    for (const old of [making, data]) rmSync(old, { recursive: true, force: true });
     const made = run(
       'mariadb-install-db',
       [
@@ -78,13 +85,11 @@ export async function startMariadb(folder, { onlyIfRunning = false, onspawn } = 
     port: Number.isInteger(known?.port) ? known.port : 0
   };
   let child = null;
-  if (found) {
-    step('Found MariaDB running');
-  } else {
-    step('Starting MariaDB on loopback');
+  async function begin() {
     // The same port as last time where it is free: a running application then finds its database again.
     secret.port = await freePort(secret.port);
     const log = openSync(join(folder, 'mariadb.log'), 'a');
+    rmSync(socket, { force: true });
     child = start(
       command('mariadbd'),
       // prettier-ignore
@@ -99,16 +104,34 @@ export async function startMariadb(folder, { onlyIfRunning = false, onspawn } = 
     child.unref();
     onspawn?.(child.pid);
   }
+  if (found) step('Found MariaDB running');
+  else {
+    step('Starting MariaDB on loopback');
+    await begin();
+  }
   const sql = `CREATE DATABASE IF NOT EXISTS chiave CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
     CREATE USER IF NOT EXISTS 'chiave'@'127.0.0.1' IDENTIFIED BY '${secret.password}';
     ALTER USER 'chiave'@'127.0.0.1' IDENTIFIED BY '${secret.password}';
     GRANT ALL ON chiave.* TO 'chiave'@'127.0.0.1';
     GRANT ALL ON \`chiave\\_%\`.* TO 'chiave'@'127.0.0.1';`;
+  const answers = () =>
+    existsSync(socket) &&
+    run('mariadb', ['--no-defaults', `--socket=${socket}`, `--user=${user}`, '-e', 'SELECT 1'], { silent: true, input: '', timeout: ANSWER_MS }).ok;
   let ready = false;
-  for (let i = 0; i < 240 && !ready; i++) {
+  for (let turn = 1, hung = 0, last = Date.now() + START_MS; !ready && Date.now() < last;) {
     await sleep(125);
     if (child && child.exitCode !== null) break;
-    if (existsSync(socket)) ready = run('mariadb', ['--no-defaults', `--socket=${socket}`, `--user=${user}`, '-e', 'SELECT 1'], { quiet: true, input: '' }).ok;
+    if (!existsSync(socket)) continue;
+    hung ||= Date.now();
+    ready = answers();
+    // One that listens and does not answer has hung itself up at its start, as MariaDB now and then does: begun anew it answers.
+    const pid = child?.pid ?? running;
+    if (!ready && turn < MOST_BEGINNINGS && Date.now() - hung > HUNG_MS) {
+      if (alive(pid)) process.kill(pid, 'SIGKILL');
+      while (alive(pid)) await sleep(50);
+      await begin();
+      [turn, hung] = [turn + 1, 0];
+    }
   }
   if (!ready) fail(`MariaDB did not start. Its log: ${join(folder, 'mariadb.log')}`);
   const asked = run('mariadb', ['--no-defaults', '--batch', '--skip-column-names', `--socket=${socket}`, `--user=${user}`], {

@@ -1,11 +1,13 @@
 import { spawn, spawnSync } from 'node:child_process';
 
-/** Runs a command to its end; its output goes to ours unless `quiet`, and is shown when it fails; `silent` never shows it. */
-export function run(command, args, { cwd, env, quiet = false, silent = false, input } = {}) {
+/** Runs a command to its end; its output goes to ours unless `quiet`, and is shown when it fails; `silent` never shows it. @param timeout ms after which it is ended */
+export function run(command, args, { cwd, env, quiet = false, silent = false, input, timeout } = {}) {
   const result = spawnSync(command, args, {
     cwd,
     env: { ...process.env, ...env },
     input,
+    timeout,
+    killSignal: 'SIGKILL',
     encoding: 'utf8',
     stdio: quiet || silent ? 'pipe' : ['inherit', 'inherit', 'inherit'],
     maxBuffer: 64 * 1024 * 1024

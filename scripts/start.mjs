@@ -1,10 +1,11 @@
 /** `npm start`: installs what is missing, starts the private MariaDB, migrates, loads the demo, builds and serves. */
-import { mkdirSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildWeb } from './build.mjs';
 import { prepareDatabase } from './database.mjs';
 import { needRoom } from './disk.mjs';
+import { makeFolder } from './files.mjs';
 import { takeFolder } from './folder-lock.mjs';
 import { installCommands, installPackages } from './install.mjs';
 import { startMariadb } from './mariadb.mjs';
@@ -68,7 +69,7 @@ async function stop(code) {
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
 
-mkdirSync(folder, { recursive: true, mode: 0o700 });
+makeFolder(folder);
 needRoom(folder);
 const { heldBy } = takeFolder(folder, 'serving');
 if (heldBy) {

@@ -1,6 +1,7 @@
 /**
  * `npm test`: everything. Types, lint, format; the core and the web's parts; then the served build with a throwaway
- * database: API, browser, and starts that are killed. Ends with `N passed, N failed`.
+ * database: API, browser, and starts that are killed; then faults, short here, long by `npm test -- faults`. Ends with
+ * `N passed, N failed`.
  */
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -81,6 +82,13 @@ if (wanted('api') || wanted('browser')) {
   const env = { CHIAVE_URL: app.address, DATABASE_URL: app.url };
   if (wanted('api')) vitest('api', ['api'], env);
   if (wanted('browser')) playwright('browser', env);
+  await app.stop();
+}
+if (wanted('faults')) {
+  // A database of its own: what is made up and cut off here must not be seen by other tests.
+  const app = await throwaway(root);
+  const form = only.includes('faults') ? 'long' : 'short';
+  vitest('faults', ['faults'], { CHIAVE_URL: app.address, DATABASE_URL: app.url, FAULTS: form });
   await app.stop();
 }
 if (wanted('system')) {

@@ -9,5 +9,6 @@ export default defineConfig({
     target: 'node20',
     rollupOptions: { output: { entryFileNames: 'worker.js' } }
   },
-  ssr: { noExternal: true }
+  // These read files of their own beside themselves.
+  ssr: { noExternal: true, external: ['pdfkit', 'fontkit'] }
 });

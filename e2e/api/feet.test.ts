@@ -101,9 +101,9 @@ describe('what is kept of a person', () => {
     for (const word of ['Erasm', 'knee', 'diabetic', '1970', 'numb', 'wedding', 'Rosa', '"weightKg":80']) expect(left).not.toContain(word);
     expect(left).toContain('251');
     expect((await get(`/customers/${id}/changes`)).body.changes).toEqual([]);
-    expect((await ask('DELETE', `/customers/${id}`)).status).toBe(404);
-    expect((await ask('PATCH', `/customers/${id}`, { name: 'back' })).status).toBe(404);
-    expect((await fetch(`${BASE}/people/${id}`)).status).toBe(404);
+    expect((await ask('DELETE', `/customers/${id}`)).status).toBe(410);
+    expect((await ask('PATCH', `/customers/${id}`, { name: 'back' })).status).toBe(410);
+    expect((await fetch(`${BASE}/people/${id}`)).status).toBe(410);
   });
 });
 

@@ -12,6 +12,9 @@ afterAll(async () => {
   for (const id of made) await remove(`/styles/${id}`);
 });
 
+/** Base64 of something that begins as a PNG does. */
+const pngLike = (rest: string): string => Buffer.concat([Buffer.from('89504e470d0a1a0a', 'hex'), Buffer.from(rest.padEnd(100))]).toString('base64');
+
 describe('styles', () => {
   it('many are changed at once, answer with what they had, and go back to it', async () => {
     const [a, b] = [await style('alderman'), await style('organist')];
@@ -90,7 +93,7 @@ describe('styles', () => {
   });
   it('a style that is shown on a photograph stays until the photograph is gone', async () => {
     await post('/styles/alderman/duplicate', { id: 'alderman-shown', name: 'Alderman Shown' });
-    const content = Buffer.from('long enough to be taken for a picture by the schema at the edge, which looks at no more than that').toString('base64');
+    const content = pngLike('long enough to be taken for a picture by the schema at the edge');
     const photo = (await post('/styles/alderman-shown/photos', { shows: 'toe', mime: 'image/png', content })).body.id;
     const refused = await remove('/styles/alderman-shown');
     expect(refused.status).toBe(409);
@@ -158,7 +161,7 @@ describe('styles', () => {
     expect((await style('organist')).stock).toEqual(was);
   });
   it('a photograph is kept and shown with its own type, and a script is none', async () => {
-    const pixel = Buffer.from('a picture, as far as this test goes, and long enough to be taken for one by the schema at the edge').toString('base64');
+    const pixel = pngLike('a picture, as far as this test goes, and long enough to be taken for one');
     const sent = await post('/styles/alderman/photos', { shows: 'arch', caption: 'inner side', mime: 'image/png', content: pixel });
     expect(sent.status).toBe(201);
     const picture = await fetch(`${BASE}/api/v1/photos/${sent.body.id}`);
@@ -166,6 +169,11 @@ describe('styles', () => {
     expect(picture.headers.get('x-content-type-options')).toBe('nosniff');
     expect((await get('/styles/alderman/photos')).body.photos).toContainEqual({ id: sent.body.id, shows: 'arch', caption: 'inner side' });
     expect((await post('/styles/alderman/photos', { shows: 'arch', mime: 'text/html', content: pixel })).status).toBe(422);
+    // What it is said to be is not what it is.
+    const said = await post('/styles/alderman/photos', { shows: 'arch', mime: 'image/jpeg', content: pixel });
+    expect(said).toMatchObject({ status: 422, body: { errors: [{ path: 'content' }] } });
+    const script = Buffer.from(`<script>alert(1)</script>${' '.repeat(100)}`).toString('base64');
+    expect((await post('/styles/alderman/photos', { shows: 'arch', mime: 'image/png', content: script })).status).toBe(422);
     await remove(`/photos/${sent.body.id}`);
     expect((await fetch(`${BASE}/api/v1/photos/${sent.body.id}`)).status).toBe(404);
   });

@@ -68,7 +68,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 };
 
 export const handleError: HandleServerError = ({ error, status, message }) => {
-  if (status === 404) return { message };
+  if (status < 500) return { message };
   const id = crypto.randomUUID();
   if (!(error instanceof Problem)) noteProblem(id, status, error);
   if (isDatabaseAway(error)) return { message: 'The database does not answer. Nothing is lost: wait a moment and open the page again.' };

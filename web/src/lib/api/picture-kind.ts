@@ -7,6 +7,7 @@ const BEGINNINGS = [
 
 /** What a picture in base64 is by its first bytes, whatever it is called; null for anything else. */
 export function pictureKind(base64: string): (typeof BEGINNINGS)[number]['mime'] | null {
+  if (!/^[A-Za-z0-9+/]{16}/.test(base64)) return null;
   const first = Uint8Array.from(atob(base64.slice(0, 16)), (c) => c.charCodeAt(0));
   return BEGINNINGS.find(({ bytes }) => bytes.every((byte, i) => byte === null || byte === first[i]))?.mime ?? null;
 }

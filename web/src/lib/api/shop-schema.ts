@@ -107,6 +107,8 @@ export const sideSchema = z
     values: z.partialRecord(
       z.enum(takenIds),
       reading.extend({
+        /** What it may be depends on the measure and the length: `refusalOf` says. */
+        mm: z.number(),
         sdMm: z.number().min(0, 'from 0 to 40').max(40, 'from 0 to 40').optional(),
         at: z.iso.datetime('a moment as 2026-11-25T09:30:00Z').nullable().default(null),
         by: text(60).default(''),

@@ -1,6 +1,5 @@
 import { createHash } from 'node:crypto';
-import { Op } from 'sequelize';
-import { database, tables, transacted } from './db';
+import { database, Op, tables, transacted } from './db';
 import { Problem } from './problems';
 
 /** The header that names one wish to write: asking again with the same key does it once and answers the same. */

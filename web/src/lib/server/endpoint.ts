@@ -3,7 +3,8 @@ import type { z } from 'zod';
 import { writeOnce } from './answered-writes';
 import { noteProblem } from './log';
 import { toProblem } from './database-problems';
-import { Problem, fromZod, problemResponse } from './problems';
+import { PAPERS, type PaperId } from '../api/papers';
+import { Problem, fromZod, invalid, problemResponse } from './problems';
 
 /** Largest body taken, bytes; imports of a whole stockroom have their own. */
 export const BODY_LIMIT = 1024 * 1024;
@@ -116,4 +117,11 @@ export function queryOf<S extends z.ZodType>(event: { url: URL }, schema: S): z.
   const parsed = schema.safeParse(Object.fromEntries(event.url.searchParams));
   if (!parsed.success) throw fromZod(parsed.error);
   return parsed.data;
+}
+
+/** The paper asked for; A4 when none is. @throws Problem 422 */
+export function paperOf(event: { url: URL }): PaperId {
+  const paper = event.url.searchParams.get('paper') ?? 'a4';
+  if (!Object.hasOwn(PAPERS, paper)) throw invalid([{ path: 'paper', message: `there are ${Object.keys(PAPERS).join(' and ')}` }]);
+  return paper as PaperId;
 }

@@ -25,7 +25,8 @@ import { EDGE_CUTS } from '../drawing/tightness';
 import { toScreen } from '../drawing/place';
 import { wearOf, wornFeetOf } from '../fit-feet';
 import { invalid, refusing } from './problems';
-import { MmPage, type PaperId } from './pdf';
+import type { PaperId } from '../api/papers';
+import { MmPage } from './pdf';
 import type { FittingRow } from './shop/fittings';
 
 const INK = '#2a2420';

@@ -1,11 +1,9 @@
 import PDFDocument from 'pdfkit';
+import { PAPERS, type PaperId } from '../api/papers';
 import { fileOf, runsOf, type Run, type Weight } from './pdf-faces';
 
 /** Points in a millimetre: a PDF's own unit is 1/72 in. */
 export const PT_PER_MM = 72 / 25.4;
-
-export const PAPERS = { a4: { widthMm: 210, heightMm: 297 }, letter: { widthMm: 215.9, heightMm: 279.4 } } as const;
-export type PaperId = keyof typeof PAPERS;
 
 /** A page drawn in millimetres, origin at the top left. */
 export class MmPage {
@@ -109,8 +107,3 @@ export class MmPage {
     return Buffer.concat(chunks);
   }
 }
-
-export const pdfResponse = (bytes: Uint8Array, name: string): Response =>
-  new Response(bytes as unknown as BodyInit, {
-    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${name}.pdf"`, 'cache-control': 'no-store' }
-  });

@@ -1,6 +1,7 @@
 import { SCALE, fromFootMm, schoolOf, toFootMm, formatSize, type Chart, type ScaleId } from '@chiave/core/size';
 import type { AnswerCard } from '../api/size-schema';
-import { MmPage, type PaperId } from './pdf';
+import type { PaperId } from '../api/papers';
+import { MmPage } from './pdf';
 
 const INK = '#2a2420';
 const SOFT = '#5f554b';

@@ -1,3 +1,5 @@
+import { answered, keyOf } from './write-keys';
+
 /**
  * Saving that loses nothing: what was typed stays on the page and, until the server has it, in this browser;
  * when the database is away it says so and tries again.
@@ -127,10 +129,6 @@ export const fitterName = {
   set: (name: string): void => localStorage.setItem(FITTER_KEY, name.trim().slice(0, 60))
 };
 
-/** Requests that were sent and not answered, with the key each was sent under: sent again, they are done once. */
-const unanswered = new Map<string, string>();
-const newKey = (): string => Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
-
 /**
  * Sends JSON and understands problem details; never throws. What changes something carries a key of its own, the same again
  * when the same is asked again because no answer came.
@@ -139,19 +137,17 @@ export async function send<T = unknown>(url: string, method: string, body?: unkn
   const text = body === undefined ? undefined : JSON.stringify(body);
   const writes = method !== 'GET';
   const request = `${method} ${url} ${text ?? ''}`;
-  const key = unanswered.get(request) ?? newKey();
-  if (writes) unanswered.set(request, key);
   try {
     const response = await fetch(url, {
       method,
       headers: {
         'x-fitter': encodeURIComponent(fitterName.get()),
         ...(text === undefined ? {} : { 'content-type': 'application/json' }),
-        ...(writes ? { 'idempotency-key': key } : {})
+        ...(writes ? { 'idempotency-key': keyOf(request) } : {})
       },
       body: text
     });
-    if (response.status < 500) unanswered.delete(request);
+    if (response.status < 500) answered(request);
     const value = await response.json().catch(() => ({}));
     if (response.ok) return { ok: true, value: value as T };
     const { detail = 'The server did not understand.', errors = [] } = value as { detail?: string; errors?: SaveError[] };

@@ -1,3 +1,4 @@
+export { Op } from 'sequelize';
 export { database } from './connect';
 export { fromJson, tables, type Tables } from './models';
 export { wordsOf } from './person-words';

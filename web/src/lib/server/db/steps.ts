@@ -12,11 +12,14 @@ export interface Steps {
   /** Sets a column to what is given, whatever it was. */
   changeColumn: (table: string, name: string, column: Column) => Promise<void>;
   addIndex: (table: string, columns: readonly string[]) => Promise<void>;
+  removeIndex: (table: string, columns: readonly string[]) => Promise<void>;
   /** Rows that are there, some at a time. */
   rows: (table: string, columns: readonly string[], each: (rows: Record<string, unknown>[]) => Promise<void>) => Promise<void>;
   /** Adds rows; those whose key is there already stay as they are. */
   addRows: (table: string, rows: readonly object[]) => Promise<void>;
 }
+
+const indexName = (table: string, columns: readonly string[]): string => `${table}_${columns.join('_')}`;
 
 /** Rows read at once. */
 const BATCH = 500;
@@ -34,12 +37,12 @@ export function steps(q: QueryInterface): Steps {
     addColumn: async (table, name, column) => {
       if (!(await has(table, name))) await q.addColumn(table, name, column);
     },
-    removeColumn: async (table, name) => {
-      if (await has(table, name)) await q.removeColumn(table, name);
-    },
+    // Sequelize's own looks for foreign keys first, and fails at it with this driver.
+    removeColumn: (table, name) => q.sequelize.query(`ALTER TABLE \`${table}\` DROP COLUMN IF EXISTS \`${name}\``).then(() => {}),
     changeColumn: (table, name, column) => q.changeColumn(table, name, column as never).then(() => {}),
+    removeIndex: (table, columns) => q.sequelize.query(`DROP INDEX IF EXISTS \`${indexName(table, columns)}\` ON \`${table}\``).then(() => {}),
     addIndex: async (table, columns) => {
-      const name = `${table}_${columns.join('_')}`;
+      const name = indexName(table, columns);
       const there = (await q.showIndex(table)) as { name: string }[];
       if (!there.some((index) => index.name === name)) await q.addIndex(table, [...columns], { name });
     },

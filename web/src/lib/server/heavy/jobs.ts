@@ -1,18 +1,34 @@
-import type { ShopTargets, Style } from '@chiave/core/fit';
+import { readStyleSize, type PairPutIn, type ShopTargets, type Style } from '@chiave/core/fit';
 import type { Last } from '@chiave/core/last';
+import type { Chart } from '@chiave/core/size';
 import type { z } from 'zod';
 import type { fitSchema } from '../../api/fit-schema';
+import type { PaperId } from '../../api/papers';
+import type { AnswerCard } from '../../api/size-schema';
 import type { MakerBody } from '../../api/stock-schema';
 import { compareLasts, compareSize, matrixOf } from '../compare-api';
 import { checkOne, rankForApi } from '../fit-api';
+import { fitCardPdf } from '../fit-pdf';
+import { invalid, notFound } from '../problems';
 import { sayOfTry } from '../say-of-try';
+import type { FittingRow } from '../shop/fittings';
 import { planStock } from '../shop/stock-plan';
+import { answerCardPdf, chartPdf, gaugePdf } from '../size-pdf';
 
 /** The stockroom as a worker has it. */
 export interface Stock {
   makers: readonly MakerBody[];
   lasts: readonly Last[];
   styles: readonly Style[];
+}
+
+export interface FitCardAsked {
+  fitting: FittingRow;
+  styleId: string;
+  size: string;
+  width: string;
+  paper: PaperId;
+  put: PairPutIn;
 }
 
 /**
@@ -28,13 +44,26 @@ export const JOBS = {
   sayOfTry: { long: false, run: sayOfTry },
   compareLasts: { long: false, run: compareLasts },
   compareSize: { long: true, run: compareSize },
+  fitCard: {
+    long: false,
+    run: ({ fitting, styleId, size, width, paper, put }: FitCardAsked, { styles }: Stock) => {
+      const style = styles.find((s) => s.id === styleId);
+      if (!style) throw notFound(`style “${styleId}”`);
+      const read = readStyleSize(style, size, width);
+      if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
+      return fitCardPdf(fitting, style, read.size, read.width, paper, put);
+    }
+  },
+  answerCard: { long: false, run: ({ card, paper }: { card: AnswerCard; paper: PaperId }) => answerCardPdf(card, paper) },
+  sizeChart: { long: false, run: ({ chart, paper, title }: { chart: Chart; paper: PaperId; title: string }) => chartPdf(chart, paper, title) },
+  footGauge: { long: false, run: ({ paper }: { paper: PaperId }) => gaugePdf(paper) },
   matrix: { long: true, run: matrixOf },
   planStock: { long: true, run: planStock }
 } as const;
 
 export type JobName = keyof typeof JOBS;
 export type Asked<N extends JobName> = Parameters<(typeof JOBS)[N]['run']>[0];
-export type Answered<N extends JobName> = ReturnType<(typeof JOBS)[N]['run']>;
+export type Answered<N extends JobName> = Awaited<ReturnType<(typeof JOBS)[N]['run']>>;
 
 /** How a stockroom travels: its bytes are shared, not copied, and read once by each thread. */
 export interface SharedStock {

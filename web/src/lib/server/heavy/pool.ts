@@ -45,9 +45,11 @@ async function sharedStock(): Promise<SharedStock> {
 export async function heavy<N extends JobName>(name: N, asked: Asked<N>): Promise<Answered<N>> {
   pools ??= { short: pool(Math.max(2, availableParallelism() - 1), WAITING.short), long: pool(Math.max(1, availableParallelism() - 1), WAITING.long) };
   const of = JOBS[name].long ? pools.long : pools.short;
+  const stock = await sharedStock();
+  // Nothing waits between the count and the asking, so the count holds.
   if (of.queueSize >= of.options.maxQueue)
     throw new Problem(429, 'Too much at once', 'Too many heavy requests are waiting. Nothing was done; ask again in a few seconds.');
-  const outcome = await of.run({ name, asked, stock: await sharedStock() });
+  const outcome = await of.run({ name, asked, stock });
   if ('value' in outcome) return outcome.value as Answered<N>;
   const { status, title, detail, errors } = outcome.problem;
   throw new Problem(status, title, detail, errors);

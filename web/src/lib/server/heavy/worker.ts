@@ -9,9 +9,9 @@ function stockOf({ stamp, bytes }: SharedStock): Stock {
   return kept.stock;
 }
 
-export default function work({ name, asked, stock }: JobRequest): JobOutcome {
+export default async function work({ name, asked, stock }: JobRequest): Promise<JobOutcome> {
   try {
-    return { value: (JOBS[name].run as (asked: unknown, stock: Stock) => unknown)(asked, stockOf(stock)) };
+    return { value: await (JOBS[name].run as (asked: unknown, stock: Stock) => unknown)(asked, stockOf(stock)) };
   } catch (error) {
     // An error loses its class on the way between threads.
     if (error instanceof Problem) return { problem: { status: error.status, title: error.title, detail: error.detail, errors: error.errors } };

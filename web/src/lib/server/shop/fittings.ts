@@ -1,8 +1,8 @@
 import { KIND_IDS, type PairPutIn, type RoomSchool, type BetweenSchool, type ShopTargets } from '@chiave/core/fit';
-import { Op, type Model, type Transaction } from 'sequelize';
+import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
-import { database, fromJson, select, tables, transacted } from '../db';
+import { database, fromJson, Op, select, tables, transacted } from '../db';
 import { EXTRAS, MEASURES, type Load, type TakenId, type HowTaken } from '@chiave/core/measure';
 import { FOLLOWED, type FollowedFitting, type FollowedId, type KeptPair } from '../../feet-history';
 import type { FootCircumstances } from '../../fit-feet';

@@ -1,7 +1,6 @@
 import { BLANK_DETAILS } from '@chiave/core/fit';
-import { type Last } from '@chiave/core/last';
 import type { Model, ModelStatic, Transaction } from 'sequelize';
-import { checkRun, type LastBody, type MakerBody, type StyleBody } from '../../api/stock-schema';
+import type { LastBody, MakerBody, StyleBody } from '../../api/stock-schema';
 import { database, tables } from '../db';
 
 /** Rows of makers, lasts, styles and counts as they are written; always within somebody's transaction. */

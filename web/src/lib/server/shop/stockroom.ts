@@ -1,7 +1,7 @@
 import type { Style } from '@chiave/core/fit';
 import type { Last } from '@chiave/core/last';
 import type { Transaction } from 'sequelize';
-import { lastShape, wholeDetails, type LastBody, type MakerBody, type StyleBody } from '../../api/stock-schema';
+import { lastShape, wholeDetails, type MakerBody } from '../../api/stock-schema';
 import { database, fromJson, select, tables } from '../db';
 import { log } from '../log';
 import { notFound } from '../problems';

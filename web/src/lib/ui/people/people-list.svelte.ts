@@ -39,8 +39,8 @@ export class PeopleList {
   async #ask(after?: number): Promise<void> {
     const turn = ++this.#asked;
     this.looking = true;
-    const query = new URLSearchParams({ search: this.#search, ...(after ? { after: String(after) } : {}), ...(this.measured ? { measured: 'true' } : {}) });
-    const sent = await send<PeoplePage>(`/api/v1/customers?${query}`, 'GET');
+    const rest = `${after ? `&after=${after}` : ''}${this.measured ? '&measured=true' : ''}`;
+    const sent = await send<PeoplePage>(`/api/v1/customers?search=${encodeURIComponent(this.#search)}${rest}`, 'GET');
     if (turn !== this.#asked) return;
     this.looking = false;
     this.message = sent.ok ? '' : sent.detail;

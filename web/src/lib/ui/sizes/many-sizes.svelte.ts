@@ -1,4 +1,5 @@
 import type { KeptScale, ManyOptions } from '@chiave/core/size';
+import { sizesWorker } from '../../workers/sizes-client';
 import type { SizesAnswer, SizesAsk, SizesReport } from '../../workers/sizes.worker';
 
 export const MOST_ROWS = 100_000;
@@ -26,7 +27,7 @@ export class ManySizes {
       return;
     }
     this.close();
-    this.#worker = new Worker(new URL('../../workers/sizes.worker.ts', import.meta.url), { type: 'module' });
+    this.#worker = sizesWorker();
     this.#worker.onmessage = ({ data }: MessageEvent<SizesAnswer>) => this.#hear(data);
     this.#worker.onerror = (e) => {
       this.running = false;

@@ -41,4 +41,5 @@ export async function down(s: Steps): Promise<void> {
   await s.dropTable('answered_writes');
   await s.removeColumn('try_ons', 'version');
   await s.dropTable('customer_words');
+  await s.removeIndex('customers', ['erased_at', 'name']);
 }

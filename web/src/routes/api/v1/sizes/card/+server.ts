@@ -1,8 +1,6 @@
 import { cardSchema } from '$lib/api/size-schema';
-import { take } from '$lib/server/endpoint';
-import { pdfResponse } from '$lib/server/pdf';
-import { answerCardPdf } from '$lib/server/size-pdf';
+import { paperOf, take } from '$lib/server/endpoint';
+import { heavy } from '$lib/server/heavy/pool';
+import { pdfResponse } from '$lib/server/pdf-response';
 
-export const POST = take(cardSchema, async (body, event) =>
-  pdfResponse(await answerCardPdf(body, event.url.searchParams.get('paper') === 'letter' ? 'letter' : 'a4'), 'answer-card')
-);
+export const POST = take(cardSchema, async (card, event) => pdfResponse(await heavy('answerCard', { card, paper: paperOf(event) }), 'answer-card'));

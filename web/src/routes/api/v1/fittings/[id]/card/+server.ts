@@ -1,19 +1,16 @@
-import { readStyleSize } from '@chiave/core/fit';
-import { get, idOf } from '$lib/server/endpoint';
-import { fitCardPdf } from '$lib/server/fit-pdf';
-import { pdfResponse } from '$lib/server/pdf';
+import { get, idOf, paperOf } from '$lib/server/endpoint';
+import { heavy } from '$lib/server/heavy/pool';
+import { pdfResponse } from '$lib/server/pdf-response';
 import { readPut } from '$lib/put-text';
-import { invalid, refusing } from '$lib/server/problems';
+import { refusing } from '$lib/server/problems';
 import { fittingOf } from '$lib/server/shop/fittings';
 import { styleOf } from '$lib/server/shop/stockroom';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = get(async (event) => {
-  const { searchParams } = event.url;
-  const [fitting, style] = await Promise.all([fittingOf(idOf(event, 'id', 'fitting')), styleOf(searchParams.get('style') ?? '')]);
-  const read = readStyleSize(style, searchParams.get('size') ?? '', searchParams.get('width') ?? '');
-  if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
-  const paper = searchParams.get('paper') === 'letter' ? 'letter' : 'a4';
-  const put = refusing('put', () => readPut(searchParams.get('put') ?? ''));
-  return pdfResponse(await fitCardPdf(fitting, style, read.size, read.width, paper, put), `fit-${style.id}`);
+  const asked = (name: string): string => event.url.searchParams.get(name) ?? '';
+  const [fitting, style] = await Promise.all([fittingOf(idOf(event, 'id', 'fitting')), styleOf(asked('style'))]);
+  const put = refusing('put', () => readPut(asked('put')));
+  const card = await heavy('fitCard', { fitting, styleId: style.id, size: asked('size'), width: asked('width'), paper: paperOf(event), put });
+  return pdfResponse(card, `fit-${style.id}`);
 });
