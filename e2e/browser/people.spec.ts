@@ -88,3 +88,38 @@ test('a page or fitting that is not there says so', async ({ page }) => {
   await expect(page.getByText('There is no fitting 987654.')).toBeVisible();
   expect((await page.goto('/nowhere'))!.status()).toBe(404);
 });
+
+test('a person who comes often opens with the newest visits, and the older ones are asked for', async ({ page }) => {
+  const first = await newFitting(page, 'Comes very often', [250, 251]);
+  const { customer } = await (await page.request.get(`/api/v1/fittings/${first}`)).json();
+  for (let i = 0; i < 14; i++) {
+    const { id } = await (await page.request.post(`/api/v1/customers/${customer.id}/fittings`)).json();
+    const side = { values: { lengthMm: { mm: 252 + i / 2, typed: '' } } };
+    await page.request.put(`/api/v1/fittings/${id}/feet`, { data: { left: side, right: side } });
+  }
+  await open(page, `/people/${customer.id}`);
+  const visits = page.locator('ol > li.sheet');
+  await expect(visits).toHaveCount(10);
+  await expect(page.getByText('10 of 15')).toBeVisible();
+  await page.getByRole('button', { name: 'Show older visits' }).click();
+  await expect(visits).toHaveCount(15);
+  await expect(page.getByRole('button', { name: 'Show older visits' })).toHaveCount(0);
+  await expect(visits.nth(9)).toContainText('(+0.5 mm)');
+});
+
+test('what two tablets felt at once is a choice, and theirs can be taken', async ({ page, context }) => {
+  const fitting = await newFitting(page, 'Felt on two', [262, 263]);
+  await page.request.post(`/api/v1/fittings/${fitting}/tries`, { data: { styleId: 'bassoon', size: '8', width: 'F' } });
+  const other = await context.newPage();
+  await open(page, `/fittings/${fitting}/try`);
+  await open(other, `/fittings/${fitting}/try`);
+  const mark = (on: typeof page) => on.getByRole('group', { name: /Instep, left foot/ });
+  await mark(page).getByRole('radio').nth(1).click();
+  await expect(page.locator('[data-try] [data-save]')).toHaveAttribute('data-save', 'saved');
+  await mark(other).getByRole('radio').nth(3).click();
+  await expect(other.getByText(/Someone else has saved this pair/)).toBeVisible();
+  await other.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(mark(other).getByRole('radio').nth(1)).toBeChecked();
+  await mark(other).getByRole('radio').nth(2).click();
+  await expect(other.locator('[data-try] [data-save]')).toHaveAttribute('data-save', 'saved');
+});

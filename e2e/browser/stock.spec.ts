@@ -237,6 +237,17 @@ test.describe('the last bench', () => {
     expect(svg).toMatch(/width="[\d.]+mm"/);
     expect(Number(/height="([\d.]+)mm"/.exec(svg)![1])).toBeGreaterThan(250);
   });
+  test('whose foot is in it is found by typing', async ({ page }) => {
+    await newFitting(page, 'Zenobia Benchfoot', [238, 239]);
+    await open(page, '/stock/bench?shoes=last:plover,style:moonrise-70');
+    const finder = page.getByRole('combobox', { name: 'Whose foot is in it' });
+    await finder.fill('zenob');
+    await page.getByRole('button', { name: 'Zenobia Benchfoot' }).click();
+    await expect(finder).toHaveValue('Zenobia Benchfoot');
+    await expect(page.getByText('toes end')).toBeVisible();
+    await finder.fill('');
+    await expect(page.getByText('toes end')).toHaveCount(0);
+  });
   test('the cursor measures in millimetres', async ({ page }) => {
     await open(page, '/stock/bench?shoes=last:plover,last:sandpiper');
     const drawing = page.getByRole('img', { name: /from above/ });
@@ -244,10 +255,9 @@ test.describe('the last bench', () => {
     await page.mouse.move(box.x + box.width / 2, box.y + 60);
     await page.mouse.down();
     await page.mouse.move(box.x + box.width / 2, box.y + 260, { steps: 4 });
-    const text = await page
-      .getByText(/^\d+(\.\d+)? mm$/)
-      .first()
-      .textContent();
+    const read = page.getByText(/^\d+(\.\d+)? mm$/).first();
+    await expect(read).toBeVisible();
+    const text = await read.textContent();
     const viewHeight = Number((await drawing.getAttribute('viewBox'))!.split(' ')[3]);
     const viewWidth = Number((await drawing.getAttribute('viewBox'))!.split(' ')[2]);
     const scale = Math.max(viewHeight / box.height, viewWidth / box.width);

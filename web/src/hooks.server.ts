@@ -1,6 +1,7 @@
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { forgetAnswers } from '$lib/server/answered-writes';
+import { warmUp } from '$lib/server/heavy/pool';
 import { log, noteProblem } from '$lib/server/log';
 import { COOKIE, cookieIsGood, guardHost, passcodeNeeded } from '$lib/server/passcode';
 import { isDatabaseAway } from '$lib/server/database-problems';
@@ -11,6 +12,7 @@ export const init: ServerInit = () => {
   if (process.env.NODE_ENV === 'production') guardHost();
   const forget = (): void => void forgetAnswers().catch((err: unknown) => log.warn({ err }, 'old answers are kept a while longer'));
   forget();
+  warmUp();
   setInterval(forget, FORGET_EVERY_MS).unref();
 };
 

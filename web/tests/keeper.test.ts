@@ -8,18 +8,22 @@ import type { FittingRow } from '../src/lib/server/shop/fittings';
 const store = new Map<string, string>();
 let answers: { status: number; body?: unknown }[] = [];
 let sent: { method: string; url: string; body: unknown }[] = [];
+/** Key of each request sent. */
+let keys: (string | undefined)[] = [];
 
 beforeEach(() => {
   vi.useFakeTimers();
   store.clear();
   answers = [];
   sent = [];
+  keys = [];
   vi.stubGlobal('localStorage', {
     getItem: (key: string) => store.get(key) ?? null,
     setItem: (key: string, value: string) => void store.set(key, value),
     removeItem: (key: string) => void store.delete(key)
   });
-  vi.stubGlobal('fetch', async (url: string, init: { method: string; body?: string }) => {
+  vi.stubGlobal('fetch', async (url: string, init: { method: string; body?: string; headers: Record<string, string> }) => {
+    keys.push(init.headers['idempotency-key']);
     sent.push({ url, method: init.method, body: init.body ? JSON.parse(init.body) : undefined });
     const { status, body } = answers.shift() ?? { status: 200 };
     if (status === 0) throw new TypeError('failed to fetch');
@@ -54,6 +58,44 @@ describe('saving behind the typing', () => {
     await vi.advanceTimersByTimeAsync(3100);
     expect(keeper.state).toBe('saved');
     expect(sent).toHaveLength(3);
+  });
+  it('asks again with the same key, takes another for another body, and none to read', async () => {
+    const keeper = new Keeper('/keyed', 'PUT');
+    answers = [{ status: 0 }, { status: 503 }, { status: 200 }];
+    keeper.later({ n: 1 });
+    await vi.advanceTimersByTimeAsync(7000);
+    expect(keeper.state).toBe('saved');
+    expect(keys[0]).toMatch(/^[0-9a-f]{32}$/);
+    expect(new Set(keys).size).toBe(1);
+    await send('/keyed', 'PUT', { n: 1 });
+    expect(keys[3]).not.toBe(keys[0]);
+    await send('/keyed', 'GET');
+    expect(keys[4]).toBeUndefined();
+  });
+  it('a save whose answer was lost is settled before anything newer goes, so that its own change is no stranger’s', async () => {
+    const keeper = new Keeper('/settled', 'PUT', 'draft');
+    keeper.version = 3;
+    answers = [{ status: 0 }, { status: 200, body: { version: 4 } }, { status: 200, body: { version: 5 } }];
+    keeper.later({ n: 1 });
+    await vi.advanceTimersByTimeAsync(600);
+    keeper.later({ n: 2 });
+    await vi.advanceTimersByTimeAsync(600);
+    expect(sent.map((s) => s.body)).toEqual([
+      { n: 1, version: 3 },
+      { n: 1, version: 3 },
+      { n: 2, version: 4 }
+    ]);
+    expect(keys[1]).toBe(keys[0]);
+    expect(keeper.state).toBe('saved');
+    expect(keeper.draft()).toBeNull();
+  });
+  it('of an erased person nothing is kept in the browser either', async () => {
+    const keeper = new Keeper('/erased', 'PATCH', 'draft');
+    answers = [{ status: 410, body: { detail: 'The person was erased on request.' } }];
+    keeper.later({ note: 'theirs' });
+    await vi.advanceTimersByTimeAsync(600);
+    expect([keeper.state, keeper.message]).toEqual(['refused', 'The person was erased on request.']);
+    expect(keeper.draft()).toBeNull();
   });
   it('what the server refuses is not sent again by itself, and says which field', async () => {
     const keeper = new Keeper('/x', 'PUT');

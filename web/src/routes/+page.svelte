@@ -47,7 +47,11 @@
 <div class="flex flex-wrap items-end gap-3">
   <div class="mr-auto">
     <h1>Who is in the chair?</h1>
-    <p class="soft">The shoe room of the lyric theatre at Porto Levanna. Pick a person and open a fitting.</p>
+    <p class="soft">
+      The shoe room of the lyric theatre at Porto Levanna. Pick a person and open a fitting. <span class="figures" data-found
+        >{list.total} {list.total === 1 ? 'person' : 'people'}</span
+      >
+    </p>
   </div>
   <label class="block w-72"
     ><span class="font-semibold">Find</span><input

@@ -6,6 +6,8 @@ import { importSchema } from '../api/feet-exchange';
 import {
   customerPatchSchema,
   customerSchema,
+  fittingsPageSchema,
+  peoplePageSchema,
   feetSchema,
   fittingPatchSchema,
   measureOrderSchema,
@@ -45,6 +47,13 @@ const problem = z
 
 const problemContent = { 'application/problem+json': { schema: problem } };
 const anything = { content: { 'application/json': { schema: z.looseObject({}) } } };
+const key = z.object({
+  'idempotency-key': z
+    .string()
+    .regex(/^[\w-]{8,64}$/)
+    .optional()
+    .describe('one key for one wish to write: asked again with it, it is done once and answered the same')
+});
 const id = z.object({ id: z.string().describe('number of the record') });
 
 interface Row {
@@ -54,15 +63,18 @@ interface Row {
   body?: z.ZodType;
   status?: 200 | 201;
   hasId?: boolean;
+  query?: z.ZodObject;
+  /** Computes and keeps nothing, although it takes a body. */
+  computes?: boolean;
 }
 
 /** Every endpoint; a new one is a new row. */
 const ROWS: readonly Row[] = [
   { path: '/health', method: 'get', summary: 'Whether the application and its database answer' },
   { path: '/scales', method: 'get', summary: 'Every length and width scale, with schools and sources' },
-  { path: '/convert', method: 'post', summary: 'A label or a foot read in other scales, one reading a school', body: convertSchema },
-  { path: '/fit/check', method: 'post', summary: 'One foot in one shoe whose inside is given', body: fitCheckSchema },
-  { path: '/fit', method: 'post', summary: 'Both feet against the stockroom, best first', body: fitSchema },
+  { path: '/convert', method: 'post', summary: 'A label or a foot read in other scales, one reading a school', body: convertSchema, computes: true },
+  { path: '/fit/check', method: 'post', summary: 'One foot in one shoe whose inside is given', body: fitCheckSchema, computes: true },
+  { path: '/fit', method: 'post', summary: 'Both feet against the stockroom, best first', body: fitSchema, computes: true },
   {
     path: '/styles',
     method: 'get',
@@ -87,16 +99,22 @@ const ROWS: readonly Row[] = [
   { path: '/lasts/{id}/readings', method: 'post', summary: 'Keep a measured pair or insole', body: readingSchema, status: 201, hasId: true },
   { path: '/lasts/{id}/join', method: 'post', summary: 'Join a last that is the same under another name', body: joinSchema, hasId: true },
   { path: '/readings/{id}', method: 'delete', summary: 'Take a reading away', hasId: true },
-  { path: '/compare/lasts', method: 'post', summary: 'Two to four insides laid over each other, in millimetres and words', body: compareLastsSchema },
-  { path: '/compare/size', method: 'post', summary: 'Which size of others feels like a size of one', body: compareSizeSchema },
-  { path: '/compare/matrix', method: 'post', summary: 'Sizes that feel alike for a set of lasts', body: matrixSchema },
+  {
+    path: '/compare/lasts',
+    method: 'post',
+    summary: 'Two to four insides laid over each other, in millimetres and words',
+    body: compareLastsSchema,
+    computes: true
+  },
+  { path: '/compare/size', method: 'post', summary: 'Which size of others feels like a size of one', body: compareSizeSchema, computes: true },
+  { path: '/compare/matrix', method: 'post', summary: 'Sizes that feel alike for a set of lasts', body: matrixSchema, computes: true },
   { path: '/matrices', method: 'get', summary: 'Matrices the shop keeps' },
   { path: '/matrices', method: 'post', summary: 'Keep a matrix', body: matrixSchema, status: 201 },
   { path: '/matrices/{id}', method: 'delete', summary: 'Take a matrix away', hasId: true },
   { path: '/export/stock', method: 'get', summary: 'The stockroom as a file; ?format=json, lasts, styles or counts' },
   { path: '/import/stock', method: 'post', summary: 'Read a file or a pasted run into the stockroom; looked over first as a dry run', body: stockImportSchema },
   { path: '/stock-schema.json', method: 'get', summary: 'JSON Schema of a stockroom file' },
-  { path: '/customers', method: 'get', summary: 'Everyone, with the last measured lengths' },
+  { path: '/customers', method: 'get', summary: 'People by name, a page at a time, with the last measured lengths', query: peoplePageSchema },
   { path: '/customers', method: 'post', summary: 'Add a person', body: customerSchema, status: 201 },
   { path: '/customers/{id}', method: 'get', summary: 'One person', hasId: true },
   {
@@ -112,7 +130,7 @@ const ROWS: readonly Row[] = [
   { path: '/customers/{id}/changes', method: 'get', summary: 'Who changed what and when', hasId: true },
   { path: '/import/feet', method: 'post', summary: 'Read a file of feet for a person; looked over first as a dry run', body: importSchema },
   { path: '/feet-schema.json', method: 'get', summary: 'JSON Schema of a file of feet' },
-  { path: '/customers/{id}/fittings', method: 'get', summary: 'Fittings of a person, newest first', hasId: true },
+  { path: '/customers/{id}/fittings', method: 'get', summary: 'Fittings of a person, newest first, a page at a time', hasId: true, query: fittingsPageSchema },
   { path: '/customers/{id}/fittings', method: 'post', summary: 'Open a fitting', status: 201, hasId: true },
   { path: '/fittings/{id}', method: 'get', summary: 'One fitting: feet, answers, pairs tried', hasId: true },
   { path: '/fittings/{id}', method: 'patch', summary: 'Save what was asked and seen', body: fittingPatchSchema, hasId: true },
@@ -141,28 +159,37 @@ const ROWS: readonly Row[] = [
   { path: '/maker-scales', method: 'get', summary: 'Scales that makers define for themselves' },
   { path: '/maker-scales', method: 'post', summary: 'Keep a maker’s own scale', body: makerScaleSchema, status: 201 },
   { path: '/maker-scales/{id}', method: 'delete', summary: 'Take a maker’s scale away', hasId: true },
-  { path: '/sizes/card', method: 'post', summary: 'An answer card as PDF', body: cardSchema },
-  { path: '/sizes/chart', method: 'post', summary: 'A chart of scales over a range of feet, as JSON or PDF', body: chartSchema },
+  { path: '/sizes/card', method: 'post', summary: 'An answer card as PDF', body: cardSchema, computes: true },
+  { path: '/sizes/chart', method: 'post', summary: 'A chart of scales over a range of feet, as JSON or PDF', body: chartSchema, computes: true },
   { path: '/sizes/gauge', method: 'get', summary: 'A foot gauge to print at true size, PDF; ?paper=a4 or letter' }
 ];
 
-function operation({ summary, body, status = 200, hasId, method, path }: Row): ZodOpenApiOperationObject {
+function operation({ summary, body, status = 200, hasId, query, computes = false, method, path }: Row): ZodOpenApiOperationObject {
+  const writes = method !== 'get' && !computes;
+  const params = { ...(hasId ? { path: id } : {}), ...(query ? { query } : {}), ...(writes ? { header: key } : {}) };
   return {
     operationId: `${method}${path.replace(/[{}]/g, '').replace(/[/-](\w)/g, (_, c: string) => c.toUpperCase())}`,
     summary,
-    ...(hasId ? { requestParams: { path: id } } : {}),
+    ...(Object.keys(params).length > 0 ? { requestParams: params } : {}),
     ...(body ? { requestBody: { required: true, content: { 'application/json': { schema: body } } } } : {}),
     responses: {
       [String(status)]: { description: 'done', ...anything },
       ...(body
         ? {
             '400': { description: 'JSON that does not parse', content: problemContent },
-            '413': { description: 'a body over 1 MiB', content: problemContent },
+            '413': { description: 'a body over 1 MiB (10 MiB for files of the stockroom)', content: problemContent },
             '422': { description: 'values out of range or unknown names', content: problemContent }
           }
         : {}),
       ...(hasId ? { '404': { description: 'no such record', content: problemContent } } : {}),
-      '503': { description: 'the database does not answer', content: problemContent }
+      ...(writes
+        ? {
+            '409': { description: 'changed, taken or in use meanwhile', content: problemContent },
+            '410': { description: 'what it belongs to was erased on request', content: problemContent },
+            '507': { description: 'the disk is full', content: problemContent }
+          }
+        : { '429': { description: 'too many heavy requests wait already', content: problemContent } }),
+      '503': { description: 'the database does not answer; of a write it may say that it is not known whether it was saved', content: problemContent }
     }
   } as ZodOpenApiOperationObject;
 }

@@ -73,7 +73,12 @@ export function runsOf(text: string): Run[] {
     if (last?.part === part) last.text += letters;
     else runs.push({ text: letters, part });
   };
-  const letters = text.toWellFormed().normalize('NFC').replace(/\s/g, ' ').replace(NO_LOOK, '');
+  const letters = text
+    .toWellFormed()
+    .normalize('NFC')
+    .replace(/[\t\r\n]+/g, ' ')
+    .replace(NO_LOOK, '')
+    .replace(/\s/g, ' ');
   for (const letter of letters) {
     const code = letter.codePointAt(0)!;
     // What stands in the face under way stays in it, marks above all.

@@ -13,18 +13,19 @@ const SOURCE = resolve('src/lib/server/heavy/worker.ts');
 const WAITING = { short: 200, long: 6 };
 const IDLE_MS = 60_000;
 
-function pool(maxThreads: number, maxQueue: number): Piscina<JobRequest, JobOutcome> {
+function pool(maxThreads: number, maxQueue: number, minThreads: number): Piscina<JobRequest, JobOutcome> {
   const built = existsSync(BUILT) && process.env.NODE_ENV === 'production';
   return new Piscina({
     filename: built ? BUILT : SOURCE,
     execArgv: built ? [] : ['--import', 'tsx'],
-    minThreads: 0,
+    minThreads,
     maxThreads,
     maxQueue,
     idleTimeout: IDLE_MS
   });
 }
-let pools: { short: Piscina<JobRequest, JobOutcome>; long: Piscina<JobRequest, JobOutcome> } | undefined;
+type Pool = Piscina<JobRequest, JobOutcome>;
+let pools: { short: Pool; long: Pool } | undefined;
 
 let shared: SharedStock | undefined;
 /** The stockroom now, for threads; written anew only when it has changed. */
@@ -38,13 +39,20 @@ async function sharedStock(): Promise<SharedStock> {
   return shared;
 }
 
+/** Makes the pools ready, so that the first who asks does not wait for a thread to begin. */
+export function warmUp(): { short: Pool; long: Pool } {
+  const threads = availableParallelism() - 1;
+  pools ??= { short: pool(Math.max(2, threads), WAITING.short, 1), long: pool(Math.max(1, threads), WAITING.long, 0) };
+  return pools;
+}
+
 /**
  * Does a job on another thread, so that no request waits for another's arithmetic.
  * @throws Problem what the job refuses; 429 when too much waits already
  */
 export async function heavy<N extends JobName>(name: N, asked: Asked<N>): Promise<Answered<N>> {
-  pools ??= { short: pool(Math.max(2, availableParallelism() - 1), WAITING.short), long: pool(Math.max(1, availableParallelism() - 1), WAITING.long) };
-  const of = JOBS[name].long ? pools.long : pools.short;
+  const { short, long } = warmUp();
+  const of = JOBS[name].long ? long : short;
   const stock = await sharedStock();
   // Nothing waits between the count and the asking, so the count holds.
   if (of.queueSize >= of.options.maxQueue)

@@ -1,6 +1,10 @@
 /** One thread of the server's pool: does the jobs of `jobs.ts`. */
+import { setPriority } from 'node:os';
 import { Problem } from '../problems';
 import { JOBS, type JobOutcome, type JobRequest, type SharedStock, type Stock } from './jobs';
+
+// On Linux this is said of the thread that says it: what answers requests goes before what computes.
+setPriority(10);
 
 let kept: { stamp: string; stock: Stock } | undefined;
 

@@ -3,7 +3,7 @@ import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
 import { database, fromJson, Op, select, tables, transacted } from '../db';
-import { EXTRAS, MEASURES, type Load, type TakenId, type HowTaken } from '@chiave/core/measure';
+import { EXTRAS, MEASURES, SIDES, type Load, type TakenId, type HowTaken } from '@chiave/core/measure';
 import { FOLLOWED, type FollowedFitting, type FollowedId, type KeptPair } from '../../feet-history';
 import type { FootCircumstances } from '../../fit-feet';
 import { conflict, gone, notFound } from '../problems';
@@ -180,11 +180,11 @@ async function withParts(rows: readonly Model[], customer: CustomerRow, targets:
           t.FootFeature.findAll({ where, order, raw: true }),
           t.TryOn.findAll({ where, order: [['id', 'ASC']], raw: true })
         ])) as unknown as Plain[][]);
-  const [measuresOf, featuresOf, triesOf] = [measures, features, tries].map(byFitting);
+  const [measured, featured, tried] = [measures, features, tries].map(byFitting);
   return rows.map((row) => {
     const value = plainOf(row);
     const id = value.id as number;
-    const parts = { measures: measuresOf.get(id) ?? [], features: featuresOf.get(id) ?? [], tries: triesOf.get(id) ?? [] };
+    const parts = { measures: measured.get(id) ?? [], features: featured.get(id) ?? [], tries: tried.get(id) ?? [] };
     return fittingRow({ ...value, ...parts }, customer, targets);
   });
 }
@@ -358,17 +358,25 @@ export async function saveFitting(id: number, { flags, version, ...patch }: z.in
   });
 }
 
+type KeptMeasure = { side: string; field: string; mm: number };
+const measuresOf = async (fittingId: number, transaction: Transaction): Promise<KeptMeasure[]> =>
+  (await tables(database()).FootMeasure.findAll({
+    where: { fittingId },
+    attributes: ['side', 'field', 'mm'],
+    raw: true,
+    transaction
+  })) as unknown as KeptMeasure[];
+
 /**
  * Writes both feet of a fitting in place of what it had, within a transaction that holds the fitting. Rows are written over
  * and only those taken away that were there: deleting first would lock the gaps in which new fittings put theirs.
+ * @param there measures the fitting has now
  */
-export async function writeFeet(id: number, feet: FeetBody, transaction: Transaction): Promise<void> {
+export async function writeFeet(fittingId: number, feet: FeetBody, there: readonly KeptMeasure[], transaction: Transaction): Promise<void> {
   const t = tables(database());
-  const there = (await t.FootMeasure.findAll({ where: { fittingId: id }, attributes: ['side', 'field'], raw: true, transaction })) as unknown as Plain[];
-  for (const side of ['left', 'right'] as const) {
-    const { values, ...features } = feet[side];
-    const rows = Object.entries(values).map(([field, { mm, typed, how, sdMm, at, by: takenBy, under, sockMm, readings }]) => ({
-      fittingId: id,
+  const measures = SIDES.flatMap((side) =>
+    Object.entries(feet[side].values).map(([field, { mm, typed, how, sdMm, at, by: takenBy, under, sockMm, readings }]) => ({
+      fittingId,
       side,
       field,
       mm,
@@ -380,26 +388,31 @@ export async function writeFeet(id: number, feet: FeetBody, transaction: Transac
       under,
       sockMm,
       readings: readings.length > 0 ? readings : null
-    }));
-    const missing = there.filter((m) => m.side === side && !(String(m.field) in values)).map((m) => m.field as string);
-    if (missing.length > 0) await t.FootMeasure.destroy({ where: { fittingId: id, side, field: missing }, transaction });
-    if (rows.length > 0) await t.FootMeasure.bulkCreate(rows, { updateOnDuplicate: Object.keys(rows[0]) as never, transaction });
-    await t.FootFeature.upsert({ fittingId: id, side, ...features }, { transaction });
+    }))
+  );
+  const features = SIDES.map((side) => {
+    const { values: _values, ...own } = feet[side];
+    return { fittingId, side, ...own };
+  });
+  for (const side of SIDES) {
+    const missing = there.filter((m) => m.side === side && !(m.field in feet[side].values)).map((m) => m.field);
+    if (missing.length > 0) await t.FootMeasure.destroy({ where: { fittingId, side, field: missing }, transaction });
   }
+  if (measures.length > 0) await t.FootMeasure.bulkCreate(measures, { transaction, updateOnDuplicate: Object.keys(measures[0]) as never });
+  await t.FootFeature.bulkCreate(features, { transaction, updateOnDuplicate: Object.keys(features[0]) as never });
 }
 
 /** Saves both feet as they were measured, replacing what this fitting had; all or nothing. Returns the new version. @throws Problem 404, 409, 410 */
 export async function saveFeet(id: number, { version, ...feet }: z.infer<typeof feetSchema>, by: string): Promise<number> {
-  const t = tables(database());
   return transacted(async (transaction) => {
     const { row, customerId } = await heldFitting(id, transaction);
     const now = row.get('feetVersion') as number;
     if (version !== undefined && version !== now) throw conflict('these feet', version, now);
-    const before = await t.FootMeasure.findAll({ where: { fittingId: id }, transaction });
-    await writeFeet(id, feet, transaction);
+    const before = await measuresOf(id, transaction);
+    await writeFeet(id, feet, before, transaction);
     await row.update({ updatedAt: new Date(), feetVersion: now + 1 }, { transaction });
-    const was = Object.fromEntries(before.map((m) => [`${m.get('side')}.${m.get('field')}`, m.get('mm')]));
-    const then = Object.fromEntries((['left', 'right'] as const).flatMap((side) => Object.entries(feet[side].values).map(([f, v]) => [`${side}.${f}`, v.mm])));
+    const was: Record<string, number> = Object.fromEntries(before.map((m) => [`${m.side}.${m.field}`, m.mm]));
+    const then: Record<string, number> = Object.fromEntries(SIDES.flatMap((side) => Object.entries(feet[side].values).map(([f, v]) => [`${side}.${f}`, v.mm])));
     const changed = Object.fromEntries(
       [...new Set([...Object.keys(was), ...Object.keys(then)])].filter((k) => was[k] !== then[k]).map((k) => [k, [was[k] ?? null, then[k] ?? null]])
     );

@@ -62,7 +62,7 @@ export async function importFeet(body: { customerId: number; kind: 'json' | 'csv
         { customerId: body.customerId, openedAt: at, updatedAt: new Date(), purpose: 'imported', kinds: [], looked: {}, measuredAt: session.measuredAt },
         { transaction }
       );
-      await writeFeet(Number(row.get('id')), session.feet, transaction);
+      await writeFeet(Number(row.get('id')), session.feet, [], transaction);
     }
     await logChange({ by, customerId: body.customerId, what: 'feet imported', changed: { sessions: sessions.length, values } }, transaction);
   });

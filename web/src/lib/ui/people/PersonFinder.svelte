@@ -21,7 +21,7 @@
 
 <div class="relative" onfocusout={(e) => !e.currentTarget.contains(e.relatedTarget as Node | null) && (open = false)}>
   <label class="block"
-    ><span class="text-sm">{label}</span><input
+    ><span class="font-semibold">{label}</span><input
       class="field"
       type="search"
       role="combobox"

@@ -16,6 +16,9 @@
 
   let { data } = $props();
   let message = $state('');
+  /** Pairs kept that are shown at first, the newest. */
+  const KEPT_SHOWN = 6;
+  let allKept = $state(false);
   let older = $state.raw<FittingRow[]>([]);
   let olderNext = $state<number | null>(null);
   // Shown for another person, or after a change, the pages begin anew.
@@ -64,7 +67,7 @@
   <h2>Kept</h2>
   {#if data.kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
     <ul class="mt-1 grid gap-1">
-      {#each data.kept as t (t.id)}
+      {#each allKept ? data.kept : data.kept.slice(0, KEPT_SHOWN) as t (t.id)}
         <li>
           <b>{nameOf(t.styleId)}</b> in <span class="figures">{t.size} {t.width}</span>
           <PutWords put={t.put} />
@@ -73,6 +76,9 @@
         </li>
       {/each}
     </ul>
+    {#if !allKept && data.kept.length > KEPT_SHOWN}
+      <button type="button" class="min-h-11 underline" onclick={() => (allKept = true)}>All {data.kept.length} pairs kept</button>
+    {/if}
   {/if}
 </section>
 

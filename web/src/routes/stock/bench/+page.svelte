@@ -214,7 +214,7 @@
       value={side}
       onchange={(v) => (side = v ?? 'left')}
     />
-    <div class="w-60"><PersonFinder label="Whose foot is in it" first={data.people} chosen={person} onchoose={open} /></div>
+    <div class="w-52"><PersonFinder label="Whose foot is in it" first={data.people} chosen={person} onchoose={open} /></div>
   </div>
   {#if typedFoot !== null && !typedFoot.ok}<p class="caution mt-2" role="alert">Not a length: write it as 245, 24.5 cm or 9 5/8 in.</p>{/if}
   {#if laid.problem}<p class="caution mt-2" role="alert">{laid.problem}.</p>{/if}
