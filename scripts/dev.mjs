@@ -3,13 +3,17 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { prepareDatabase } from './database.mjs';
 import { makeFolder } from './files.mjs';
+import { takeFolder } from './folder-lock.mjs';
 import { installCommands, installPackages } from './install.mjs';
 import { startMariadb } from './mariadb.mjs';
 import { start } from './run.mjs';
+import { fail } from './say.mjs';
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const folder = resolve(process.env.CHIAVE_DATA ?? join(root, '.data'));
 makeFolder(folder);
+const { heldBy } = takeFolder(folder, 'development');
+if (heldBy) fail(`Chiave is already at work in ${folder} (${heldBy.doing}). Stop it first (Ctrl-C there, or kill ${heldBy.pid}).`);
 installPackages(root);
 let mariadb = null;
 let url = process.env.DATABASE_URL;

@@ -179,6 +179,41 @@ describe('styles', () => {
   });
 });
 
+describe('sets of lasts that feel alike', () => {
+  it('are kept under names of any length a name may have, of lasts that are there, each once', async () => {
+    const body = (more: object) => ({ name: 'n'.repeat(120), lasts: ['plover', 'tern'], footMm: 245, ...more });
+    const kept = await post('/matrices', body({}));
+    expect(kept.status).toBe(201);
+    expect((await get('/matrices')).body.matrices.find((m: { id: number }) => m.id === kept.body.id).name).toHaveLength(120);
+    expect((await post('/matrices', body({ name: 'n'.repeat(121) }))).status).toBe(422);
+    expect((await post('/matrices', body({ name: 'half \ud800 a letter' }))).status).toBe(201);
+    expect(await post('/matrices', body({ lasts: ['plover', 'no-such-last'] }))).toMatchObject({ status: 422, body: { errors: [{ path: 'lasts.1' }] } });
+    expect((await post('/matrices', body({ lasts: ['plover', 'plover'] }))).body.errors[0].message).toBe('each last once');
+    for (const { id } of (await get('/matrices')).body.matrices) await remove(`/matrices/${id}`);
+  });
+  it('a maker’s widths stand once each, a person’s flags count once', async () => {
+    expect((await post('/makers', { id: 'twice-wide', name: 'Twice', letters: ['B', 'B'] })).body.errors[0].message).toBe('each width once');
+    const { id } = (await post('/customers', { name: 'Flagged twice', flags: ['diabetic', 'diabetic'] })).body;
+    expect((await get(`/customers/${id}`)).body.flags).toEqual(['diabetic']);
+  });
+  it('a day that is not in the calendar is no evidence', async () => {
+    const dated = (date: string) => ({ changes: [{ id: 'alderman', set: { details: { evidence: { price: { mark: 'claimed', source: 'shelf', date } } } } }] });
+    expect((await ask('PATCH', '/styles', dated('2026-02-31'))).status).toBe(422);
+    const { body, status } = await ask('PATCH', '/styles', dated('2026-02-28'));
+    expect(status).toBe(200);
+    expect((await ask('PATCH', '/styles', { changes: body.before })).status).toBe(200);
+  });
+  it('what a spreadsheet would run goes out harmless and comes back the same', async () => {
+    const name = '=HYPERLINK("http://elsewhere.example")';
+    const { body } = await ask('PATCH', '/styles', { changes: [{ id: 'alderman', set: { name } }] });
+    const sheet = await (await fetch(`${BASE}/api/v1/export/stock?format=styles`)).text();
+    expect(sheet).toContain(`'=HYPERLINK`);
+    const back = await post('/import/stock', { kind: 'styles', text: sheet, dryRun: true });
+    expect(back.body).toMatchObject({ problems: [], changed: { styles: 0 }, added: { styles: 0 } });
+    expect((await ask('PATCH', '/styles', { changes: body.before })).status).toBe(200);
+  });
+});
+
 describe('lasts', () => {
   it('a last is changed with its version, refused where it cannot be, and an outdated version is a conflict', async () => {
     const { last } = (await get('/lasts/sandpiper')).body;

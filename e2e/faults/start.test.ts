@@ -4,28 +4,13 @@ import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, describe, expect, it } from 'vitest';
+import { alive, freePort, sleep } from '../processes';
 import { root } from './private-server';
 import { often } from './short';
 
 /** Starts that meet broken files, held ports, full disks, kills and each other. */
 const folder = mkdtempSync(join(tmpdir(), 'chiave-faults-start-'));
 const at = (name: string) => join(folder, name);
-const sleep = (ms: number) => new Promise((done) => setTimeout(done, ms));
-const alive = (pid: number) => {
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch {
-    return false;
-  }
-};
-const freePort = () =>
-  new Promise<number>((done) => {
-    const server = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = server.address() as { port: number };
-      server.close(() => done(port));
-    });
-  });
 const bound = (port: number) =>
   new Promise<boolean>((done) => {
     const server: Server = createServer();

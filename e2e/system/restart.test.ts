@@ -1,32 +1,15 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { afterAll, afterEach, describe, expect, it } from 'vitest';
+import { alive, freePort, sleep } from '../processes';
 
 /** The whole application through `npm start`'s own script: started, killed, started again. */
 const root = resolve(import.meta.dirname, '../..');
 const folder = mkdtempSync(join(tmpdir(), 'chiave-system-'));
 let running: ChildProcess | null = null;
 let output = '';
-
-const freePort = () =>
-  new Promise<number>((done) => {
-    const server = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = server.address() as { port: number };
-      server.close(() => done(port));
-    });
-  });
-const sleep = (ms: number) => new Promise((done) => setTimeout(done, ms));
-const alive = (pid: number) => {
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch {
-    return false;
-  }
-};
 
 async function start(args: string[] = [], env: Record<string, string> = {}): Promise<string> {
   const port = await freePort();

@@ -80,12 +80,27 @@ export const take =
 
 /** Writes what a JSON body says, in one transaction and once for its key. */
 export const write =
-  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown>, status = 200, limit?: number) =>
+  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown>, status = 200) =>
+  (event: E): Promise<Response> =>
+    writePrepared(schema, async (body) => body, work, status)(event);
+
+/**
+ * Writes what a JSON body says, after something that takes long: that is worked out first, while no connection is held.
+ * @param prepare reads and computes, and writes nothing
+ */
+export const writePrepared =
+  <S extends z.ZodType, P, E extends RequestEvent>(
+    schema: S,
+    prepare: (body: z.infer<S>, event: E) => Promise<P>,
+    work: (prepared: P, event: E) => Promise<unknown>,
+    status = 200,
+    limit?: number
+  ) =>
   (event: E): Promise<Response> =>
     answer(async () => {
       const text = await readBody(event.request, limit);
-      const body = parseText(text, schema);
-      return written(event, text, status, () => work(body, event));
+      const prepared = await prepare(parseText(text, schema), event);
+      return written(event, text, status, () => work(prepared, event));
     });
 
 /** Writes without a body, in one transaction and once for its key. */

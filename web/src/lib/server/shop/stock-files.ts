@@ -2,6 +2,7 @@ import type { StockImport, StockReport } from './stock-plan';
 import { COUNT_COLUMNS, countRows, LAST_COLUMNS, lastRows, STOCK_FORMAT, STYLE_COLUMNS, styleRows, type StockFile } from '../../api/stock-exchange';
 import { writeCsv } from '../../api/csv';
 import { transacted } from '../db';
+import type { Answered } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { invalid } from '../problems';
 import { bodyOf, lastBodyOf } from './stock-bodies';
@@ -17,13 +18,14 @@ export const stylesCsv = async (): Promise<string> => writeCsv(STYLE_COLUMNS, st
 export const lastsCsv = async (): Promise<string> => writeCsv(LAST_COLUMNS, lastRows((await allLasts()).map(lastBodyOf)));
 export const countsCsv = async (): Promise<string> => writeCsv(COUNT_COLUMNS, countRows((await allStyles()).map(bodyOf)));
 
-/**
- * Reads a file or a paste into the stockroom: looked over only, or taken in, whole or not at all.
- * @throws Problem 400 for text that is no such file, 409 when the stockroom changed meanwhile, 422 when rows have problems and it is no dry run
- */
-export async function importStock(body: StockImport): Promise<StockReport> {
-  const { report, write } = await heavy('planStock', body);
-  if (body.dryRun) return report;
+/** A file held against the stockroom: what it would change, and the rows for it. */
+export type LookedOver = Answered<'planStock'>;
+/** Reads a file or a paste and writes nothing. @throws Problem 400 for text that is no such file */
+export const lookOver = (body: StockImport): Promise<LookedOver> => heavy('planStock', body);
+
+/** Takes in what was looked over, whole or not at all; nothing when it was only to be looked over. @throws Problem 422 when rows have problems */
+export async function takeIn({ report, write }: LookedOver): Promise<StockReport> {
+  if (report.dryRun) return report;
   if (report.problems.length > 0) throw invalid(report.problems.map((p) => ({ path: p.where, message: p.message })));
   await transacted(async (transaction) => {
     for (const maker of write.makers) await writeMaker(maker, transaction);

@@ -2,16 +2,23 @@ import type { Model, Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
 import { database, tables, transacted } from '../db';
+import type { Answered } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { conflict, notFound } from '../problems';
 import { fittingOf, heldFitting, tryOf, type TryRow } from './fittings';
 
-/** Carries a pair to the chair: kept with what the engine said of it at the time. @throws Problem 404, 410, 422 for a size outside the run or a help that is not for this shoe */
-export async function addTry(fittingId: number, pair: z.infer<typeof trySchema>): Promise<TryRow> {
-  const { customer, tries: _tries, ...fitting } = await fittingOf(fittingId);
-  const said = await heavy('sayOfTry', { pair, fitting: { ...fitting, customer } });
+/** A pair as it is kept: with what the engine said of it. */
+export type SaidOfTry = Answered<'sayOfTry'>;
+
+/** What the engine says of a pair for a fitting's feet. @throws Problem 404, 410, 422 for a size outside the run or a help that is not for this shoe */
+export async function sayOf(fittingId: number, pair: z.infer<typeof trySchema>): Promise<SaidOfTry> {
+  const { tries: _tries, ...fitting } = await fittingOf(fittingId);
+  return heavy('sayOfTry', { pair, fitting });
+}
+
+/** Carries a pair to the chair: kept with what the engine said of it at the time. @throws Problem 404, 410 */
+export async function addTry(fittingId: number, said: SaidOfTry): Promise<TryRow> {
   return transacted(async (transaction) => {
-    // Worked out before: nobody waits while it is.
     await heldFitting(fittingId, transaction);
     const row = await tables(database()).TryOn.create(
       { ...said, fittingId, felt: { left: {}, right: {} }, outcome: 'open', why: '', version: 0, createdAt: new Date() },

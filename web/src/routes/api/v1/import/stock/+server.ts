@@ -1,5 +1,5 @@
 import { stockImportSchema } from '$lib/api/stock-exchange';
-import { IMPORT_LIMIT, write } from '$lib/server/endpoint';
-import { importStock } from '$lib/server/shop/stock-files';
+import { IMPORT_LIMIT, writePrepared } from '$lib/server/endpoint';
+import { lookOver, takeIn } from '$lib/server/shop/stock-files';
 
-export const POST = write(stockImportSchema, importStock, 200, IMPORT_LIMIT);
+export const POST = writePrepared(stockImportSchema, lookOver, takeIn, 200, IMPORT_LIMIT);

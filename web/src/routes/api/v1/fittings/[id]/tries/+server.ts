@@ -1,11 +1,12 @@
 import { trySchema } from '$lib/api/shop-schema';
-import { idOf, write } from '$lib/server/endpoint';
-import { addTry } from '$lib/server/shop/tries';
+import { idOf, writePrepared } from '$lib/server/endpoint';
+import { addTry, sayOf } from '$lib/server/shop/tries';
 
-export const POST = write(
+export const POST = writePrepared(
   trySchema,
-  async (body, event) => {
-    const tried = await addTry(idOf(event, 'id', 'fitting'), body);
+  (pair, event) => sayOf(idOf(event, 'id', 'fitting'), pair),
+  async (said, event) => {
+    const tried = await addTry(idOf(event, 'id', 'fitting'), said);
     return { id: tried.id, tried };
   },
   201
