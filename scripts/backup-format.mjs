@@ -51,7 +51,7 @@ const SHORT = [
   new RegExp(`^DROP TABLE IF EXISTS ${NAME}$`),
   new RegExp(`^LOCK TABLES ${NAME} WRITE$`),
   /^UNLOCK TABLES$/,
-  new RegExp(`^/\\*!\\d+ ALTER TABLE ${NAME} (?:DIS|EN)ABLE KEYS \\*/$`)
+  new RegExp(`^/\\*M?!\\d+ ALTER TABLE ${NAME} (?:DIS|EN)ABLE KEYS \\*/$`)
 ];
 const INSERT = new RegExp(`^INSERT INTO ${NAME} VALUES`);
 /** The line newer dumps begin with, which switches the client's own commands off. */
@@ -192,7 +192,7 @@ export class BackupScan {
       this.tables.add(create[1]);
       return;
     }
-    const set = /^\/\*!\d+ SET (.+?) *\*\/$/s.exec(text);
+    const set = /^\/\*M?!\d+ SET (.+?) *\*\/$/s.exec(text);
     if (set && set[1].split(/, */).every((part) => SET_PART.test(part.trim()))) return;
     if (SHORT.some((form) => form.test(text))) return;
     this.#refuse('a statement that no backup has');

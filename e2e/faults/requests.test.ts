@@ -52,16 +52,6 @@ const ids = () =>
 describe('requests made up from the API document', () => {
   it('are answered below 500, and nobody else waits a second', async () => {
     const total = often(5000, 500);
-    let going = true;
-    let waitMs = 0;
-    const other = (async () => {
-      while (going) {
-        const started = performance.now();
-        expect((await get('/health')).status).toBe(200);
-        waitMs = Math.max(waitMs, performance.now() - started);
-        await new Promise((later) => setTimeout(later, 25));
-      }
-    })();
     const counted: Record<number, number> = {};
     const request = fc.nat().chain((n) => {
       const operation = operations[n % operations.length];
@@ -75,6 +65,18 @@ describe('requests made up from the API document', () => {
         : fc.constant(undefined);
       return fc.record({ operation: fc.constant(operation), id: ids(), query: fc.constantFrom(...QUERIES), body, fitter: hostileText() });
     });
+    // Making up the first of each takes this process a while, which would be told as somebody's wait.
+    fc.sample(request, 3 * operations.length);
+    let going = true;
+    let waitMs = 0;
+    const other = (async () => {
+      while (going) {
+        const started = performance.now();
+        expect((await get('/health')).status).toBe(200);
+        waitMs = Math.max(waitMs, performance.now() - started);
+        await new Promise((later) => setTimeout(later, 25));
+      }
+    })();
     await fc.assert(
       fc.asyncProperty(request, async ({ operation, id, query, body, fitter }) => {
         const path = operation.path.replace('{id}', id);
