@@ -183,7 +183,7 @@ describe('verdicts and helps', () => {
 
 describe('cautions', () => {
   const ask = (more: Partial<Parameters<typeof cautionsFor>[0]>) =>
-    cautionsFor({ kind: 'pump', wear: ORDINARY_WEAR, flags: [], reach: [], dropMm: 0, stretchOffered: false, ...more });
+    cautionsFor({ kind: 'pump', wear: ORDINARY_WEAR, flags: [], reach: [], dropMm: 0, stretchOffered: false, overMm: 0, ...more });
   it('numb feet, braces, high heels, pointe, children, pain and heat each name what to watch and whom to ask', () => {
     expect(ask({ flags: ['numb'] }).join()).toMatch(/clinician/);
     expect(ask({ flags: ['brace'] }).join()).toMatch(/orthotist leads/);
@@ -194,6 +194,10 @@ describe('cautions', () => {
     expect(ask({ flags: ['painful'] }).join()).toMatch(/clinician/);
     expect(ask({ stretchOffered: true }).join()).toMatch(/heat burns/);
     expect(ask({ reach: ['out-of-reach'] }).join()).toMatch(/A lower one is needed/);
+    expect(ask({ overMm: 10 }).join()).toMatch(/one size too long/);
+    expect(ask({ overMm: 10 }).join()).not.toMatch(/orthotist/);
+    for (const flag of ['brace', 'prosthesis', 'numb', 'balance'] as const) expect(ask({ overMm: 10, flags: [flag] }).join()).toMatch(/a fall waiting/);
+    expect(ask({ overMm: 8, flags: ['brace'] }).join()).not.toMatch(/too long/);
     expect(ask({})).toEqual([]);
   });
 });

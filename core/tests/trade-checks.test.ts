@@ -31,6 +31,7 @@ import {
   type ZoneId
 } from '../src/fit';
 import { TOE_FAMILY, TOE_FAMILY_IDS, type ToeFamilyId } from '../src/last';
+import type { FlagId } from '../src/fit';
 import { completeFoot, sockGirthMm, sockOutlineMm, type FootInput } from '../src/measure';
 import { allStyles } from '../../demo/lasts';
 
@@ -267,6 +268,15 @@ describe('a diabetic foot', () => {
     expect(room(7).state).toBe('too-tight');
     expect(room(22).state).toBe('roomy');
     expect(room(27).state).toBe('too-loose');
+  });
+  it('a shoe more than about one size over is a trip hazard, above all with a brace (common practice, no source)', () => {
+    const said = (over: number, of: readonly FlagId[] = []) => checkFit([foot], shoe(over), ORDINARY_WEAR, of, 16).cautions.join(' ');
+    // Right up to 20 mm here; a size is 8.5.
+    expect(said(27)).not.toMatch(/too long/);
+    expect(said(31)).toMatch(/one size too long/);
+    expect(said(31)).not.toMatch(/a fall waiting/);
+    expect(said(31, ['brace'])).toMatch(/a fall waiting/);
+    expect(said(31, ['numb'])).toMatch(/clinician/);
   });
   it('is told that feeling does not tell, that the end of the day counts, and whom to ask', () => {
     const said = checkFit([foot], shoe(14), ORDINARY_WEAR, flags, 16).cautions.join(' ');

@@ -14,6 +14,8 @@ export interface CautionInput {
   reach: readonly Reach[];
   dropMm: number;
   stretchOffered: boolean;
+  /** Room before the toes beyond what is right, of the foot that has more, mm. */
+  overMm: number;
 }
 
 interface CautionRule {
@@ -23,6 +25,11 @@ interface CautionRule {
 
 /** Above this drop falls and load are spoken of, mm (Ebbeling 1994: everyday heels at or below about 50 mm, from memory). */
 const HIGH_HEEL_MM = 50;
+
+/** One size of length, mm: a third of an inch. A shoe that is longer by more than this trips and shears [practice]. */
+const ONE_SIZE_MM = 25.4 / 3;
+/** With these a shoe that is too long is dangerous above all: the toe is not felt, or not lifted. */
+const TRIPS_ABOVE_ALL: readonly FlagId[] = ['brace', 'prosthesis', 'numb', 'diabetic', 'balance'];
 
 /** Cautions as data: what to watch and whom to ask. The tool advises, it does not diagnose. */
 const RULES: readonly CautionRule[] = [
@@ -42,6 +49,14 @@ const RULES: readonly CautionRule[] = [
     when: ({ dropMm, flags }) =>
       dropMm > HIGH_HEEL_MM && flags.some((f) => ['numb', 'diabetic', 'pregnant', 'balance', 'painful', 'brace', 'prosthesis'].includes(f)),
     text: 'Low and broad is safer here: ask a clinician before a high heel.'
+  },
+  {
+    when: ({ overMm }) => overMm > ONE_SIZE_MM,
+    text: 'More than about one size too long: its front catches on steps and carpet, and the foot shears inside. Take a shorter one.'
+  },
+  {
+    when: ({ overMm, flags }) => overMm > ONE_SIZE_MM && flags.some((f) => TRIPS_ABOVE_ALL.includes(f)),
+    text: 'With a brace, a foot that drops or feet that do not feel, a shoe too long is a fall waiting: no longer than the device needs, and the clinician or orthotist sees it walk.'
   },
   {
     when: ({ reach }) => reach.includes('out-of-reach'),

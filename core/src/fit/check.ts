@@ -122,7 +122,8 @@ export function checkFit(
       flags,
       reach: out.flatMap((f) => (f.heel ? [f.heel.reach] : [])),
       dropMm: effectiveDrop(shoe.heelHeightMm, shoe.platformMm),
-      stretchOffered: out.some((f) => f.remedies.some((r) => r.kind === 'spot-stretch'))
+      stretchOffered: out.some((f) => f.remedies.some((r) => r.kind === 'spot-stretch')),
+      overMm: Math.max(0, ...spoken.map((f) => f.zone[ZONE_AT['toe-room']] - targets['toe-room'].c))
     })
   };
 }

@@ -95,19 +95,24 @@ const ADULT_MONTHS = 24;
 
 export interface Remeasure {
   months: number;
+  /** A sentence. */
   why: string;
+  /** A published source, `practice` or `estimate`. */
+  source: string;
 }
 
 /** When to measure again. @param ageYears unknown counts as an adult */
 export function remeasureAfter(ageYears: number | undefined, growsAs: GrowsAs, reasons: { pregnant?: boolean; weightChanged?: boolean } = {}): Remeasure {
-  if (reasons.pregnant) return { months: 3, why: 'pregnancy lengthens feet: again every few months and after' };
-  if (reasons.weightChanged) return { months: 3, why: 'body weight has changed' };
-  if (ageYears === undefined) return { months: ADULT_MONTHS, why: 'at each purchase; the age is not known' };
+  if (reasons.pregnant) return { months: 3, why: 'Pregnancy lengthens feet: look again every few months, and after it.', source: 'practice' };
+  if (reasons.weightChanged) return { months: 3, why: 'Body weight has changed, and feet change with it.', source: 'practice' };
+  if (ageYears === undefined) return { months: ADULT_MONTHS, why: 'Grown feet are measured at each purchase; the age is not known.', source: 'practice' };
   const months = REMEASURE.find((r) => ageYears * 12 < r.underMonths)?.months;
-  if (months) return { months, why: 'a small child: Gould 1990, from memory' };
-  if (growthAt(ageYears, growsAs).perYearMm > 0) return { months: CHILD_MONTHS, why: 'still growing: every six months, Gould 1990, from memory' };
-  if (ageYears >= ELDER.from && ageYears < ELDER.to) return { months: ELDER.months, why: 'through the sixties and seventies yearly: estimate' };
-  return { months: ADULT_MONTHS, why: 'at each purchase, practice' };
+  if (months) return { months, why: 'A small child’s feet grow by the month.', source: 'Gould 1990, from memory' };
+  if (growthAt(ageYears, growsAs).perYearMm > 0)
+    return { months: CHILD_MONTHS, why: 'These feet are still growing: every six months.', source: 'Gould 1990, from memory' };
+  if (ageYears >= ELDER.from && ageYears < ELDER.to)
+    return { months: ELDER.months, why: 'Through the sixties and seventies, once a year.', source: 'estimate' };
+  return { months: ADULT_MONTHS, why: 'Grown feet are measured at each purchase.', source: 'practice' };
 }
 
 /** Least room a growing foot needs in front, mm (Kinz and others: 10 to 12 at the least, from memory). */

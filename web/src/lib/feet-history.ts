@@ -25,6 +25,8 @@ export interface Series {
 
 const YEAR_MS = 365.2425 * 86_400_000;
 export const yearOf = (iso: string): number => 1970 + Date.parse(iso) / YEAR_MS;
+/** The moment of a year as a fraction, epoch milliseconds. */
+export const momentOf = (year: number): number => (year - 1970) * YEAR_MS;
 
 /** Series of one measure over a person's fittings, oldest first. */
 export function seriesOf(fittings: readonly FollowedFitting[], id: FollowedId): Series {

@@ -1,13 +1,17 @@
 <script lang="ts">
-  import { Chart, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip } from 'chart.js';
+  import { Chart, LinearScale, LineController, LineElement, PointElement, ScatterController, TimeScale, Tooltip } from 'chart.js';
+  import 'chartjs-adapter-date-fns';
   import type { DatedReading } from '@chiave/core/foot';
+  import { momentOf } from '../feet-history';
 
   /** Readings over the years with bars of two deviations, and the line through them where it stands for a change. */
   // prettier-ignore
   let { label, sets }: {
     label: string; sets: readonly { name: string; colour: string; points: readonly DatedReading[]; line: readonly { year: number; mm: number }[] | null }[];
   } = $props();
-  Chart.register(ScatterController, LineController, LineElement, PointElement, LinearScale, Tooltip);
+  Chart.register(ScatterController, LineController, LineElement, PointElement, LinearScale, TimeScale, Tooltip);
+  /** Room before the first reading and behind the last. */
+  const MARGIN_YEARS = 0.3;
   let canvas: HTMLCanvasElement;
 
   const bars = {
@@ -20,7 +24,7 @@
         ctx.strokeStyle = set.colour;
         ctx.globalAlpha = 0.6;
         for (const p of set.points) {
-          const x = scales.x.getPixelForValue(p.year) + (n === 0 ? -2 : 2);
+          const x = scales.x.getPixelForValue(momentOf(p.year)) + (n === 0 ? -2 : 2);
           ctx.beginPath();
           ctx.moveTo(x, scales.y.getPixelForValue(p.mm - 2 * p.sdMm));
           ctx.lineTo(x, scales.y.getPixelForValue(p.mm + 2 * p.sdMm));
@@ -39,11 +43,11 @@
       type: 'scatter',
       data: {
         datasets: sets.flatMap((s) => [
-          { label: s.name, data: s.points.map((p) => ({ x: p.year, y: p.mm })), backgroundColor: s.colour, pointRadius: 4 },
+          { label: s.name, data: s.points.map((p) => ({ x: momentOf(p.year), y: p.mm })), backgroundColor: s.colour, pointRadius: 4 },
           {
             label: `${s.name}, line`,
             type: 'line' as const,
-            data: (s.line ?? []).map((p) => ({ x: p.year, y: p.mm })),
+            data: (s.line ?? []).map((p) => ({ x: momentOf(p.year), y: p.mm })),
             borderColor: s.colour,
             borderWidth: 1.5,
             pointRadius: 0
@@ -55,10 +59,11 @@
         maintainAspectRatio: false,
         scales: {
           x: {
-            type: 'linear',
-            min: Math.min(...years) - 0.3,
-            max: Math.max(...years) + 0.3,
-            ticks: { maxTicksLimit: 8, callback: (v) => `${Math.round(Number(v) * 10) / 10}` }
+            type: 'time',
+            min: momentOf(Math.min(...years) - MARGIN_YEARS),
+            max: momentOf(Math.max(...years) + MARGIN_YEARS),
+            time: { minUnit: 'month', tooltipFormat: 'd MMM yyyy', displayFormats: { month: 'MMM yyyy', quarter: 'MMM yyyy', year: 'yyyy' } },
+            ticks: { maxTicksLimit: 8 }
           },
           y: { min: Math.floor(low - 1), max: Math.ceil(high + 1), title: { display: true, text: 'mm' } }
         }

@@ -31,10 +31,13 @@
   <h2>Feet over the years</h2>
   <p class:caution={check.overdue} data-next-check>
     {#if check.due}
-      <b>{check.overdue ? 'Measure again now' : `Measure again by ${format(new Date(check.due), 'MMMM yyyy')}`}</b>
-      <span class="soft">{check.overdue ? `due ${formatDistanceToNow(new Date(check.due), { addSuffix: true })}; ` : ''}{check.why}</span>
-    {:else}<b>Not measured yet.</b> <span class="soft">{check.why}</span>{/if}
+      <b>{check.overdue ? 'Measure again now' : `Measure again by ${format(new Date(check.due), 'MMMM yyyy')}`}</b>{check.overdue
+        ? `: it was due ${formatDistanceToNow(new Date(check.due), { addSuffix: true })}.`
+        : '.'}
+    {:else}<b>Not measured yet.</b>{/if}
+    {check.why}
     {#if check.growsMmPerYear > 0}<span>Feet of this age grow about {check.growsMmPerYear} mm a year.</span>{/if}
+    <span class="soft text-sm">({check.source})</span>
   </p>
   <div class="mt-2 flex flex-wrap items-end gap-4">
     <Choice

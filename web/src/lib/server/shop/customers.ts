@@ -64,13 +64,15 @@ export interface PeoplePage {
   total: number;
 }
 export const PEOPLE_AT_ONCE = 50;
+/** Words that are looked for; more find nobody else. */
+const MOST_WORDS = 8;
 
 /**
  * People by name, a page at a time, with when they were last fitted and the lengths measured then; those who were erased are
  * not listed. What is looked for are the beginnings of words in name, work and story, all of them.
  */
 export async function peoplePage({ search = '', limit = PEOPLE_AT_ONCE, after, measured = false }: PeopleAsked = {}): Promise<PeoplePage> {
-  const words = wordsOf(search);
+  const words = wordsOf(search).slice(0, MOST_WORDS);
   const values: Record<string, unknown> = { limit: limit + 1, after: after ?? 0 };
   words.forEach((word, i) => (values[`word${i}`] = `${word.replace(/[\\%_]/g, '\\$&')}%`));
   const found = [

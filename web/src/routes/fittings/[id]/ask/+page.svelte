@@ -18,7 +18,8 @@
       flags: f.customer.flags as FlagId[],
       reach: [],
       dropMm: 0,
-      stretchOffered: false
+      stretchOffered: false,
+      overMm: 0
     })
   );
   const WORN = [
