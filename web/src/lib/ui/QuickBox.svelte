@@ -41,7 +41,7 @@
   }}
 >
   <input
-    class="figures min-h-11 w-44 rounded border border-[#8d8172] bg-sheet px-2 text-ink md:w-64"
+    class="figures min-h-11 w-44 rounded border border-[#8d8172] bg-sheet px-2 text-ink lg:w-64"
     type="search"
     aria-label="Quick size"
     aria-describedby="quick-answer"
