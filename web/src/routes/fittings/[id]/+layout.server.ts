@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { forPage } from '$lib/server/page';
-import { fittingOf, measuredBefore } from '$lib/server/shop/fittings';
+import { measuredBefore } from '$lib/server/shop/fitting-history';
+import { fittingOf } from '$lib/server/shop/fittings';
 import { stockStamp } from '$lib/server/shop/stockroom';
 
 export const load = async ({ params, depends }) => {

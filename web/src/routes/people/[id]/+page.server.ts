@@ -2,7 +2,8 @@ import { error } from '@sveltejs/kit';
 import { roomInPairs } from '$lib/feet-history';
 import { forPage } from '$lib/server/page';
 import { customerOf } from '$lib/server/shop/customers';
-import { fittingsOf, followedOf, keptOf, lastMeasured, triedStyles } from '$lib/server/shop/fittings';
+import { followedOf, keptOf, lastMeasured, triedStyles } from '$lib/server/shop/fitting-history';
+import { fittingsOf } from '$lib/server/shop/fittings';
 import { allStyles } from '$lib/server/shop/stockroom';
 
 /** Visits shown at first; older ones are asked for. */
