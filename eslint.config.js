@@ -22,6 +22,12 @@ const OUTSIDE_THE_CORE = [
 ];
 const PAGE_AND_NODE = ['window', 'document', 'navigator', 'localStorage', 'fetch', 'process', 'Buffer', 'performance', 'setTimeout', 'Worker', 'postMessage'];
 
+const CORE_BORDER = [
+  { group: OUTSIDE_THE_CORE, message: 'The core is pure: no page, no Node, no database.' },
+  { regex: '^(\\.\\./)+[a-z-]+/.+', message: 'Go through the folder’s index.' }
+];
+const FIT_ROOMS = ['zones', 'tables', 'shoe', 'judge', 'room', 'words', 'helps', 'doubt', 'rank', 'ask', 'open'];
+
 export default ts.config(
   { ignores: ['**/node_modules', '**/.svelte-kit', '**/build', '.data', 'test-results', 'playwright-report'] },
   js.configs.recommended,
@@ -45,18 +51,28 @@ export default ts.config(
     // The border of the core, and one door a folder.
     files: ['core/src/**/*.ts'],
     rules: {
+      'no-restricted-imports': ['error', { patterns: CORE_BORDER }],
+      'no-restricted-globals': ['error', ...PAGE_AND_NODE.map((name) => ({ name, message: 'The core is pure: no page, no Node.' }))]
+    }
+  },
+  // The rooms of the fit: each takes from those before it only, so that no circle can arise.
+  ...FIT_ROOMS.map((room, at) => ({
+    files: [`core/src/fit/${room}/**/*.ts`],
+    rules: {
       'no-restricted-imports': [
         'error',
         {
           patterns: [
-            { group: OUTSIDE_THE_CORE, message: 'The core is pure: no page, no Node, no database.' },
-            { group: ['../*/*'], message: 'Go through the folder’s index.' }
+            ...CORE_BORDER,
+            {
+              regex: `^\\.\\./(${[...FIT_ROOMS.slice(at), 'index'].join('|')})$`,
+              message: `A room of the fit takes from those before it only: ${FIT_ROOMS.join(', ')}.`
+            }
           ]
         }
-      ],
-      'no-restricted-globals': ['error', ...PAGE_AND_NODE.map((name) => ({ name, message: 'The core is pure: no page, no Node.' }))]
+      ]
     }
-  },
+  })),
   {
     files: ['web/src/**/*.{ts,svelte}'],
     ignores: ['web/src/lib/server/db/**'],

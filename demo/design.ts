@@ -3,7 +3,7 @@
  * ordinary last of their kind, styles. `generate.ts` turns them into the open files beside it.
  * Every name here is invented.
  */
-import type { Closure, KindId, ToeStructure, UpperId } from '@chiave/core/fit';
+import type { ClosureId, KindId, ToeStructure, UpperId } from '@chiave/core/fit';
 import type { EvidenceMark, ToeFamilyId, WidthBasis } from '@chiave/core/last';
 import type { ScaleId } from '@chiave/core/size';
 
@@ -123,7 +123,7 @@ export interface StyleDesign {
   kind: KindId;
   forWhom: 'women' | 'men' | 'unisex' | 'children';
   upper: UpperId;
-  closure: Closure;
+  closure: ClosureId;
   stiff: number;
   heel: number;
   platform?: number;
@@ -136,7 +136,7 @@ export interface StyleDesign {
 const THIRD = 1 / 3;
 // prettier-ignore
 const style = (
-  id: string, last: string, name: string, kind: KindId, forWhom: StyleDesign['forWhom'], upper: UpperId, closure: Closure, stiff: number, heel: number,
+  id: string, last: string, name: string, kind: KindId, forWhom: StyleDesign['forWhom'], upper: UpperId, closure: ClosureId, stiff: number, heel: number,
   run: [number, number, number], widths: string, more: Partial<StyleDesign> = {}
 ): StyleDesign => ({ id, last, name, kind, forWhom, upper, closure, stiff, heel, run, widths: widths.split(' '), ...more });
 

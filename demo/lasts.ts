@@ -17,7 +17,7 @@ export function lastOf(design: LastDesign): Last {
   const forFoot = toFootMm(school, design.base.size) + design.habit * school.unitMm;
   const footGirth = letterMm('us-letter', design.group, design.group === 'men' ? 'D' : 'B', forFoot);
   const footWidth = 0.405 * footGirth;
-  const girth = footGirth + middle(kind.ballGirth) + (design.girth ?? 0);
+  const girth = footGirth + middle(kind.cuts['ball-girth']) + (design.girth ?? 0);
   const plan = footWidth + 0.5 + (design.width ?? 0);
   const over = design.widthBasis === 'feather-edge' ? 1.1 : 1.052;
   const ballWidth = (2 * plan - 0.403 * girth) / over;
@@ -33,12 +33,12 @@ export function lastOf(design: LastDesign): Last {
       size: design.base.size,
       width: design.base.width,
       forFootMm: tenth(forFoot),
-      insoleMm: tenth(forFoot + middle(kind.toeRoom) + tip + (design.toeRoom ?? 0)),
+      insoleMm: tenth(forFoot + middle(kind.cuts['toe-room']) + tip + (design.toeRoom ?? 0)),
       ballWidthMm: tenth(ballWidth),
       heelWidthMm: tenth(0.676 * footWidth + 1.8 - 0.04 * ballWidth + (design.heel ?? 0)),
       ballGirthMm: tenth(girth),
       waistGirthMm: tenth(0.96 * footGirth + middle(SHARED_TARGETS.waist) + (design.girth ?? 0)),
-      instepGirthMm: tenth(footGirth + middle(kind.instep) + (design.instep ?? 0)),
+      instepGirthMm: tenth(footGirth + middle(kind.cuts.instep) + (design.instep ?? 0)),
       ...(kind.pullOn ? { throatGirthMm: tenth(1.33 * footGirth + (design.throat ?? 0)) } : {}),
       ...(design.shaft ? { shaftGirthMm: design.shaft } : {}),
       toeDepthMm: tenth(0.085 * forFoot + 3.5 + (design.depth ?? 0)),

@@ -1,5 +1,20 @@
 import fc from 'fast-check';
-import { CLOSURES, completeShoe, footAsWorn, KIND_IDS, ORDINARY_WEAR, UPPER_IDS, type Shoe, type ShoeInput, type Wear, type WornFoot } from '../src/fit';
+import {
+  CLOSURE_IDS,
+  completeShoe,
+  footAsWorn,
+  KIND,
+  KIND_IDS,
+  zoneSetFor,
+  type KindId,
+  type ZoneId,
+  ORDINARY_WEAR,
+  UPPER_IDS,
+  type Shoe,
+  type ShoeInput,
+  type Wear,
+  type WornFoot
+} from '../src/fit';
 import { completeFoot, FOOT_TOE_SHAPES, type FootInput } from '../src/measure';
 import { TOE_FAMILY, TOE_FAMILY_IDS, type Last } from '../src/last';
 
@@ -43,7 +58,7 @@ export const shoeFor = (lengthMm: number, more: Partial<ShoeInput> = {}): fc.Arb
       toeShape: fc.constantFrom(...TOE_FAMILY_IDS),
       girth: share(0.82, 1.05),
       upper: fc.constantFrom(...UPPER_IDS),
-      closure: fc.constantFrom(...CLOSURES),
+      closure: fc.constantFrom(...CLOSURE_IDS),
       heel: share(0, 110),
       stiff: share(1, 5)
     })
@@ -120,3 +135,6 @@ export const anyLast: fc.Arbitrary<Last> = fc
     },
     evidence: { mark: 'measured' as const, lengthSdMm: 1, widthSdMm: 1, girthSdMm: 2, note: '' }
   }));
+
+/** Clearance of a zone of a shoe of some kind, mm; NaN where the kind has no such zone. */
+export const zoneOf = (zone: ArrayLike<number>, kind: KindId, id: ZoneId): number => zone[zoneSetFor(KIND[kind]).at[id] ?? -1] ?? NaN;

@@ -31,14 +31,14 @@ describe('a pair over its hours of wear', () => {
     fc.assert(
       fc.property(fitted, ({ foot: f, shoe, wear }) => {
         const { points } = forecast([f], shoe, wear);
-        const grown = points.map((p) => p.zones[0]['ball-girth'] - points[0].zones[0]['ball-girth']);
+        const grown = points.map((p) => p.zones[0]['ball-girth']! - points[0].zones[0]['ball-girth']!);
         points.forEach((p, i) => {
           expect(grown[i]).toBeCloseTo(girthGrowthMm(shoe.upper, p.hours), 6);
           if (i > 0) expect(grown[i]).toBeGreaterThanOrEqual(grown[i - 1] - 1e-9);
         });
         // A grown girth lets the foot slide further forward: room told inside never grows, in a flat shoe it stays.
         if (KIND[shoe.kind].basis === 'inside')
-          points.slice(1).forEach((p, i) => expect(p.zones[0]['toe-room']).toBeLessThanOrEqual(points[i].zones[0]['toe-room'] + 1e-9));
+          points.slice(1).forEach((p, i) => expect(p.zones[0]['toe-room']!).toBeLessThanOrEqual(points[i].zones[0]['toe-room']! + 1e-9));
         expect(insideWorn(shoe, 350).insoleLengthMm).toBe(shoe.inside.insoleLengthMm);
       })
     );
@@ -78,7 +78,7 @@ describe('a pair over its hours of wear', () => {
     for (const measuredAt of ['', '08:00', '15:00', '20:00']) {
       const wear = { ...ORDINARY_WEAR, measuredAt };
       const worn = [footAsWorn(foot().foot, wear)];
-      const girth = (feet: typeof worn) => forecast(feet, shoe, wear).points[0].zones[0]['ball-girth'];
+      const girth = (feet: typeof worn) => forecast(feet, shoe, wear).points[0].zones[0]['ball-girth']!;
       const [waking, asked, afternoon] = [girth(feetAt(worn, wear, 'waking')), girth(worn), girth(feetAt(worn, wear, 'afternoon'))];
       expect(waking).toBeGreaterThanOrEqual(asked - 1e-9);
       expect(asked).toBeGreaterThanOrEqual(afternoon - 1e-9);
@@ -104,12 +104,12 @@ describe('a pair over its hours of wear', () => {
       for (const [id, mm] of Object.entries(zones[0])) expect(laid.feet[0].zones.find((z) => z.zone === id)!.clearanceMm).toBeCloseTo(mm, 9);
       expect(laid.verdict === 'fits').toBe(fits);
     }
-    expect(seen.points[0].zones[0]['ball-girth']).toBeCloseTo(forecast([foot()], shoe, ORDINARY_WEAR).points[0].zones[0]['ball-girth'] - 5, 9);
+    expect(seen.points[0].zones[0]['ball-girth']!).toBeCloseTo(forecast([foot()], shoe, ORDINARY_WEAR).points[0].zones[0]['ball-girth']! - 5, 9);
   });
   it('a knit shrinks in the wash and nothing else does (that it does: common practice, no source)', () => {
     for (const upper of UPPER_IDS) {
       const shoe = pump({ ballGirthMm: 222, upper });
-      const girth = (washes: number) => forecast([foot()], shoe, ORDINARY_WEAR, washes).points[0].zones[0]['ball-girth'];
+      const girth = (washes: number) => forecast([foot()], shoe, ORDINARY_WEAR, washes).points[0].zones[0]['ball-girth']!;
       if (upper === 'knit') {
         expect(girth(1)).toBeCloseTo(girth(0) - 2, 9);
         expect(girth(9)).toBeCloseTo(girth(3), 9);

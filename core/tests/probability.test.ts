@@ -10,7 +10,7 @@ import {
   targetsFor,
   ZONE,
   ZONE_AT,
-  ZONE_IDS,
+  zonesOf,
   type ShoeInput
 } from '../src/fit';
 import { completeFoot } from '../src/measure';
@@ -44,7 +44,9 @@ function simulate(input: ShoeInput, lengthMm: number, samples: number): number {
     for (let i = 0; i < z.length; i++) z[i] = next();
     const fit = fitOnce(disturbFoot(foot, z, OF_THE_LAST), { ...shoe, inside: disturbInside(shoe.inside, shoe.sd, z, 0, OF_THE_LAST) }, wear);
     fit.zone[ZONE_AT['toe-room']] += ((fit.slide.highMm - fit.slide.lowMm) / 4) * z[OF_THE_LAST + 10];
-    const all = ZONE_IDS.every((id, i) => !ZONE[id].decides || Number.isNaN(fit.zone[i]) || (fit.zone[i] >= targets[id].a && fit.zone[i] <= targets[id].d));
+    const all = zonesOf(targets).ids.every(
+      (id, i) => !ZONE[id].decides || Number.isNaN(fit.zone[i]) || (fit.zone[i] >= targets[id]!.a && fit.zone[i] <= targets[id]!.d)
+    );
     if (all) inside++;
   }
   return inside / samples;

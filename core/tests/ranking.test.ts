@@ -34,12 +34,12 @@ import {
   shoeOf,
   sizesOf,
   targetsFor,
-  termsOf,
+  shoeAsWorn,
   trialsFor,
   UPPER,
   worthFitting,
   ZONE_AT,
-  ZONE_IDS,
+  zonesOf,
   NO_AIDS,
   cuts,
   type Candidate,
@@ -285,7 +285,7 @@ describe('the bounds that ranking leaves out by', () => {
       fc.property(fitted, ({ foot, shoe, wear: worn }) => {
         const targets = targetsFor(shoe, worn);
         const limits = limitsOf(targets);
-        const best = atBest(foot.dims, shapeOf(foot, shoe, worn), shoe, shoe.inside, termsOf(shoe, worn, NO_AIDS), limits);
+        const best = atBest(foot.dims, shapeOf(foot, shoe, worn), shoe, shoe.inside, shoeAsWorn(shoe, worn, NO_AIDS), limits);
         const { zone } = fitOnce(foot.dims, shoe, worn);
         const judged = judge(zone, targets);
         expect(best.margin).toBeGreaterThanOrEqual(judged.margin - 1e-9);
@@ -388,7 +388,7 @@ describe('the chance a ranking tells', () => {
     const feet = (): WornFoot[] => pairOf({ lengthMm: { mm: 250 }, calfGirthMm: { mm: calfGirthMm, sdMm: 12 } });
     const chanceIn = (style: Style, own: WornFoot[]): number => {
       const { shoe, targets, seen } = cellOf(style, size, width, own, wear);
-      const open = Object.fromEntries(ZONE_IDS.map((id) => [id, id === 'shaft' ? targets[id] : WIDE])) as typeof targets;
+      const open = Object.fromEntries(zonesOf(targets).ids.map((id) => [id, id === 'shaft' ? targets[id] : WIDE])) as typeof targets;
       return chanceOf(own, shoe, wear, open, seen);
     };
     const alone = chanceIn(boot, feet());
@@ -439,7 +439,7 @@ describe('how far helps reach', () => {
         const plain = fitOnce(foot.dims, shoe, worn);
         const shape = shapeOf(foot, shoe, worn);
         const most = mostHelpedRoom(shape, shoe, shoe.inside, worn, plain);
-        for (const trial of trialsFor(shoe, worn, NO_AIDS)) {
+        for (const trial of trialsFor(shoe, { wear: worn, aids: NO_AIDS })) {
           const helped = fitOnce(foot.dims, shoe, trial.wear, trial.aids);
           expect(helped.zone[ZONE_AT['toe-room']]).toBeLessThanOrEqual(most + 1e-6);
           expect(helped.zone[ZONE_AT['toe-box-width']]).toBeLessThanOrEqual(mostHelpedBox(shape, plain, trial.aids.stretchMm));
@@ -450,12 +450,12 @@ describe('how far helps reach', () => {
   });
   /** How a shoe may be worn with one help and with two. */
   const helped = (shoe: Shoe, worn: typeof wear): { one: Worn[]; two: Worn[] } => {
-    const one = trialsFor(shoe, worn, NO_AIDS);
+    const one = trialsFor(shoe, { wear: worn, aids: NO_AIDS });
     const two = one.flatMap((a, i) =>
       one
         .slice(i + 1)
-        .filter((b) => b.rule !== a.rule)
-        .map((b) => b.rule.change(b.mm, a.aids, a.wear))
+        .filter((b) => b.help !== a.help)
+        .map((b) => b.help.change(b.mm, a))
     );
     return { one, two };
   };
@@ -476,7 +476,7 @@ describe('how far helps reach', () => {
         fc.pre(near.length > 0);
         const shoe = shoeOf(style, near[other % near.length], style.widths[other % style.widths.length]);
         const limits = limitsOf(targetsFor(shoe, wear));
-        const terms = termsOf(shoe, wear, NO_AIDS);
+        const terms = shoeAsWorn(shoe, wear, NO_AIDS);
         const shape = shapeOf(foot, shoe, wear);
         const best = atBest(foot.dims, shape, shoe, shoe.inside, terms, limits);
         const { beyond, tooLong } = beyondHelp(shoe, terms, foot.dims, wear, limits);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CHILD, checkFit, KIND_IDS, ORDINARY_WEAR, ownTarget, ROOM_SCHOOL_KINDS, ROOM_SCHOOLS, SHARED_TARGETS, targetsFor, type Cuts } from '../src/fit';
+import { checkFit, KIND_IDS, ORDINARY_WEAR, ownTarget, KIND, ZONE, ROOM_SCHOOLS, SHARED_TARGETS, targetsFor, type Cuts } from '../src/fit';
 import { fitted } from './arbitrary';
 
 const shoe = (kind: (typeof KIND_IDS)[number]) => ({ kind, closure: 'none' as const, upper: 'smooth-leather' as const });
@@ -13,7 +13,7 @@ describe('targets a shop sets, and schools of room', () => {
   it('the runner’s school asks for more room and the clinic’s allows less, in kinds that are walked in and nowhere else', () => {
     for (const kind of KIND_IDS) {
       const [middle, runner, clinic] = ROOM_SCHOOLS.map(({ id }) => targetsFor(shoe(kind), { ...ORDINARY_WEAR, roomSchool: id })['toe-room']);
-      if (ROOM_SCHOOL_KINDS.has(kind)) {
+      if (KIND[kind].roomSchools) {
         expect(runner.b).toBeGreaterThan(middle.b);
         expect(clinic.d).toBeLessThan(middle.d);
       } else expect([runner, clinic]).toEqual([middle, middle]);
@@ -35,7 +35,7 @@ describe('targets a shop sets, and schools of room', () => {
       roomSchool: 'clinic' as const,
       shopTargets: { kinds: { sneaker: { 'toe-room': { a: 0, b: 1, c: 2, d: 3 } } }, shared: {} }
     };
-    expect(targetsFor(shoe('sneaker'), wear)['toe-room']).toEqual(CHILD.toeRoom);
+    expect(targetsFor(shoe('sneaker'), wear)['toe-room']).toEqual(ZONE['toe-room'].childCuts);
   });
   it('targets change what is said, never what is measured', () => {
     fc.assert(

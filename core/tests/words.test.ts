@@ -9,14 +9,16 @@ import {
   fitOnce,
   footAsWorn,
   inSizes,
-  offZones,
+  findingsOf,
+  reasonFor,
+  zonesOf,
   ORDINARY_WEAR,
   sentence,
   targetsFor,
   tightness,
   ZONE_AT,
-  ZONE_IDS,
   type SpokenFoot,
+  type Verdict,
   type ZoneId
 } from '../src/fit';
 import { completeFoot } from '../src/measure';
@@ -26,8 +28,8 @@ const shoe = completeShoe({ kind: 'oxford', insoleLengthMm: 280, toeShape: 'roun
 const targets = targetsFor(shoe, ORDINARY_WEAR);
 /** A foot that sits right everywhere but where told, mm. */
 function spoken(off: Partial<Record<ZoneId, number>>, side: 'left' | 'right' = 'left', toe = 1): SpokenFoot {
-  const zone = new Float64Array(ZONE_IDS.length);
-  for (const id of ZONE_IDS) zone[ZONE_AT[id]] = off[id] ?? (id === 'heel-slip' ? 1 : (targets[id].b + targets[id].c) / 2);
+  const zone = new Float64Array(zonesOf(targets).count);
+  for (const { id, at } of zonesOf(targets).inOrder) zone[at] = off[id] ?? (id === 'heel-slip' ? 1 : (targets[id]!.b + targets[id]!.c) / 2);
   return { side, zone, targets, toe, decidedBy: 'toe-room' };
 }
 
@@ -55,21 +57,42 @@ describe('words for a zone', () => {
   });
 });
 
+/** The sentence of some feet, of which one zone decides. */
+const say = (verdict: Verdict, feet: SpokenFoot[], helps: string[] | null, zone: ZoneId, side: 'left' | 'right' = 'left') =>
+  sentence(verdict, reasonFor(verdict, feet, { side, zone }), helps);
+
 describe('one sentence', () => {
   it('puts what is outside first, then what is furthest off', () => {
-    const off = offZones(spoken({ 'ball-girth': 4, instep: 20, 'heel-width': 5 }));
-    expect(off[0]).toMatchObject({ id: 'instep', outside: true });
-    expect(off.map((o) => o.id)).toEqual(['instep', 'ball-girth', 'heel-width']);
+    const off = findingsOf(spoken({ 'ball-girth': 4, instep: 20, 'heel-width': 5 }));
+    expect(off[0]).toMatchObject({ zone: 'instep' });
+    expect(off[0].outsideMm).toBeGreaterThan(0);
+    expect(off.map((o) => o.zone)).toEqual(['instep', 'ball-girth', 'heel-width']);
   });
   it('says the same of both feet once, and names the side of what is one foot’s', () => {
-    const both = sentence('does-not-fit', [spoken({ 'ball-girth': -14 }), spoken({ 'ball-girth': -14, instep: -12 }, 'right')], null);
+    const both = say('does-not-fit', [spoken({ 'ball-girth': -14 }), spoken({ 'ball-girth': -14, instep: -12 }, 'right')], null, 'instep', 'right');
     expect(both).toMatch(/^Does not fit: /);
     expect(both).toContain('ball girth too tight by 2 mm, both feet');
     expect(both).toContain('instep too tight by 4 mm, right foot');
   });
   it('names the help that makes it fit, and has nothing to say of what is right', () => {
-    expect(sentence('fits-with-help', [spoken({ instep: 20 })], ['tongue pad, 3 mm'])).toMatch(/^Would fit with tongue pad, 3 mm: instep too loose/);
-    expect(sentence('fits', [spoken({})], [])).toBe('Fits: right in every zone that decides.');
+    expect(say('fits-with-help', [spoken({ instep: 20 })], ['tongue pad, 3 mm'], 'instep')).toMatch(/^Would fit with tongue pad, 3 mm: instep too loose/);
+    expect(say('fits', [spoken({})], [], 'toe-room')).toBe('Fits: right in every zone that decides.');
+  });
+  it('begins with the zone that decides, also where that zone itself is right', () => {
+    const feet = [spoken({ 'ball-girth': 4, 'toe-room': targets['toe-room'].c + 2 })];
+    expect(say('fits', feet, [], 'ball-girth')).toMatch(/^Fits: ball girth roomy, 4 mm to spare; long by 2 mm/);
+    expect(say('fits', feet, [], 'toe-room')).toMatch(/^Fits: long by 2 mm; ball girth roomy/);
+    expect(say('fits', feet, [], 'instep')).toMatch(/^Fits: instep right, nearest to its limit; /);
+  });
+  it('tells nothing under half a millimetre as a finding', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 3, noNaN: true }), (mm) => {
+        const roomy = spoken({ 'ball-girth': targets['ball-girth'].c + mm });
+        expect(findingsOf(roomy).length).toBe(mm >= 0.5 ? 1 : 0);
+        expect(feelOfZone('ball-girth', roomy)).toMatch(mm >= 0.5 ? /roomy/ : /right$/);
+      })
+    );
+    expect(feelOfZone('ball-girth', spoken({ 'ball-girth': targets['ball-girth'].a - 0.2 }))).toBe('ball girth just too tight');
   });
   it('snug, regular and generous follow the mean of the zones', () => {
     const all = (mm: number) => tightness([spoken({ 'ball-girth': mm, instep: mm, 'ball-width': mm, 'heel-width': mm })]);

@@ -1,9 +1,9 @@
-import { PUT_IN_KINDS, type PairPutIn, type PutIn } from '@chiave/core/fit';
+import { HELP_IDS, type PairPutIn, type PutIn } from '@chiave/core/fit';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readPut, writePut } from '../src/lib/put-text';
 
-const helps = fc.array(fc.record({ kind: fc.constantFrom(...PUT_IN_KINDS), mm: fc.integer({ min: -8, max: 16 }).map((n) => n / 2) }), {
+const helps = fc.array(fc.record({ kind: fc.constantFrom(...HELP_IDS), mm: fc.integer({ min: -8, max: 16 }).map((n) => n / 2) }), {
   minLength: 1,
   maxLength: 2
 });

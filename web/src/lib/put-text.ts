@@ -1,5 +1,5 @@
 import { SIDES } from '@chiave/core/measure';
-import type { PairPutIn, PutIn, RemedyKind } from '@chiave/core/fit';
+import type { PairPutIn, PutIn, HelpId } from '@chiave/core/fit';
 
 const LETTER = { left: 'L', right: 'R' } as const;
 
@@ -15,7 +15,7 @@ export function readPut(text: string): PairPutIn {
   for (const part of text.split(',').filter(Boolean)) {
     const [, letter, kind, mm] = /^([LR])\.([a-z-]+)\.(-?\d+(?:\.\d+)?)$/.exec(part) ?? [];
     if (!letter) throw new RangeError(`“${part}” is no help as it is written in an address: L.toe-filler.4`);
-    (put[letter === 'L' ? 'left' : 'right'] ??= []).push({ kind: kind as RemedyKind, mm: Number(mm) });
+    (put[letter === 'L' ? 'left' : 'right'] ??= []).push({ kind: kind as HelpId, mm: Number(mm) });
   }
   return put;
 }

@@ -1,4 +1,4 @@
-import { checkShoe, CLOSURES, KIND_IDS, UPPER_IDS, type ShoeInput } from '@chiave/core/fit';
+import { checkShoe, CLOSURE_IDS, KIND_IDS, UPPER_IDS, type ShoeInput } from '@chiave/core/fit';
 import { TOE_FAMILY_IDS } from '@chiave/core/last';
 import { SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
@@ -31,7 +31,7 @@ export const shoeSchema = z
     upper: z.enum(UPPER_IDS).optional(),
     upperThicknessMm: mm(0, 10).optional(),
     removableInsoleMm: mm(0, 15).optional(),
-    closure: z.enum(CLOSURES as unknown as [(typeof CLOSURES)[number], ...(typeof CLOSURES)[number][]]).optional(),
+    closure: z.enum(CLOSURE_IDS).optional(),
     soleStiffness: mm(1, 5).optional().describe('by hand, 1 soft to 5 stiff'),
     scale: z.enum(SCALE_IDS).optional(),
     size: z.string().max(12).optional(),

@@ -1,4 +1,4 @@
-import { CLOSURES, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style, BLANK_DETAILS, type StyleDetails } from '@chiave/core/fit';
+import { CLOSURE_IDS, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style, BLANK_DETAILS, type StyleDetails } from '@chiave/core/fit';
 import { checkLast, TOE_FAMILY_IDS, type Last } from '@chiave/core/last';
 import { SCALE, SCALES, schoolOf, type ScaleId } from '@chiave/core/size';
 import { z } from 'zod';
@@ -132,7 +132,7 @@ const styleFields = z.object({
   to: z.number().min(-5).max(400),
   widths: eachOnce(z.array(letter).min(1, 'a style is made in at least one width').max(20), 'width'),
   upper: z.enum(UPPER_IDS),
-  closure: z.enum(CLOSURES as unknown as [Style['closure'], ...Style['closure'][]]),
+  closure: z.enum(CLOSURE_IDS),
   soleStiffness: z.number().min(1).max(5),
   heelHeightMm: mm(0, 260),
   platformMm: mm(0, 120),

@@ -1,3 +1,4 @@
+import { capital } from '../capital';
 import {
   checkFit,
   drawFit,
@@ -66,7 +67,7 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
   let y = 47;
   const helped = fit.feet.filter((f) => f.putIn.length > 0).map((f) => `${f.side === 'left' ? 'L' : 'R'} ${f.putIn.join(' and ')}`);
   if (helped.length > 0) y += page.text(`With ${helped.join(', ')}:`, left, y, 4.4, { bold: true, width: wide });
-  y += page.text(`${VERDICTS[fit.verdict]}. ${fit.sentence.replace(/^[^:]*: /, '').replace(/^./, (c) => c.toUpperCase())}`, left, y, 4.4, { width: wide }) + 2;
+  y += page.text(`${VERDICTS[fit.verdict]}. ${capital(fit.reason)}.`, left, y, 4.4, { width: wide }) + 2;
   const top = y + 6;
   const longest = Math.max(...feet.map((f) => f.dims.lengthMm), shoe.inside.insoleLengthMm);
   const heelY = top + longest * DRAWN + 4;

@@ -6,13 +6,14 @@
     FORECAST_HOURS,
     LATER_HOURS,
     UPPER,
+    sockPutIn as hasSock,
     ZONE,
-    WORN_ZONES,
+    ZONES,
     type PairPutIn,
     type Shoe,
     type Wear,
     type WornFoot,
-    type WornZone
+    type ZoneId
   } from '@chiave/core/fit';
   import { formatLength, SOCKS, trimNumber } from '@chiave/core/measure';
   import { themeColour } from './chart-colours';
@@ -21,12 +22,12 @@
   /** What becomes of this pair over its hours of wear, both feet, with the limits of the zone looked at. */
   let { feet, shoe, wear, put = {} }: { feet: readonly WornFoot[]; shoe: Shoe; wear: Wear; put?: PairPutIn } = $props();
   Chart.register(Filler, LineController, LineElement, PointElement, LogarithmicScale, LinearScale, Tooltip);
-  let zone = $state<WornZone>('ball-girth');
+  let zone = $state<ZoneId>(ZONES.find((z) => z.moulds)!.id);
   let washes = $state(0);
   let canvas = $state<HTMLCanvasElement>();
   /** Another sock than was asked for; where a sock is among what is put in, that one is worn. */
   let sockMm = $state<number | null>(null);
-  const sockPutIn = $derived(Object.values(put).some((helps) => helps?.some((h) => h.kind === 'thicker-sock')));
+  const sockPutIn = $derived(hasSock(put));
   const worn = $derived(sockMm === null || sockPutIn ? wear : { ...wear, sockMm });
   const seen = $derived(forecast(feet, shoe, worn, washes, put));
   /** Smallest and largest foot of the day. */
@@ -34,7 +35,7 @@
   const later = $derived(seen.points.find((p) => p.hours === LATER_HOURS)!);
   /** Nought cannot stand on a scale of powers: the shop is drawn at half an hour. */
   const at = (hours: number): number => Math.max(0.5, hours);
-  const line = (i: number, points = seen.points) => points.map((p) => ({ x: at(p.hours), y: Math.round(p.zones[i][zone] * 100) / 100 }));
+  const line = (i: number, points = seen.points) => points.map((p) => ({ x: at(p.hours), y: Math.round(p.zones[i][zone]! * 100) / 100 }));
   const limit = (y: number) => [
     { x: 0.5, y },
     { x: FORECAST_HOURS.at(-1)!, y }
@@ -42,7 +43,7 @@
 
   $effect(() => {
     if (!canvas) return;
-    const t = seen.targets[zone];
+    const t = seen.targets[zone]!;
     const chart = new Chart(canvas, {
       type: 'line',
       data: {
@@ -96,10 +97,10 @@
       <div class="flex flex-wrap items-end gap-3">
         <label class="block w-48"
           ><span class="text-sm">Shown</span><select class="field" bind:value={zone}
-            >{#each WORN_ZONES as z (z)}<option value={z}>{ZONE[z].name}</option>{/each}</select
+            >{#each seen.zones as z (z)}<option value={z}>{ZONE[z].name}</option>{/each}</select
           ></label
         >
-        {#if UPPER[shoe.upper].id === 'knit'}
+        {#if UPPER[shoe.upper].shrinks}
           <label class="block w-44"
             ><span class="text-sm">Washed hot</span><select class="field" bind:value={washes}
               >{#each [0, 1, 2, 3] as n (n)}<option value={n}>{n === 0 ? 'never' : `${n} ${n === 1 ? 'time' : 'times'}`}</option>{/each}</select
@@ -122,7 +123,9 @@
         class="mt-2 h-56"
         role="img"
         aria-label="{ZONE[zone].name} over hours of wear: {seen.sides
-          .map((s, i) => `${s} ${trimNumber(seen.points[0].zones[i][zone])} mm in the shop, ${trimNumber(later.zones[i][zone])} mm after ${LATER_HOURS} hours`)
+          .map(
+            (s, i) => `${s} ${trimNumber(seen.points[0].zones[i][zone]!)} mm in the shop, ${trimNumber(later.zones[i][zone]!)} mm after ${LATER_HOURS} hours`
+          )
           .join('; ')}"
       >
         <canvas bind:this={canvas} aria-hidden="true"></canvas>
@@ -137,7 +140,7 @@
           : `${trimNumber(seen.growsMm)} mm of girth yet, most of it by hour ${Math.round(3 * seen.growHours)}`}; length never changes (estimates). The first
         school rules for sport, for the toes and for pain; the second for the girth of leather, within its growth. Swelling, heat and a long day take what the
         shop showed: look again after a walk of 15 to 20 minutes, narrow toes after some hours at home.
-        {#if UPPER[shoe.upper].id === 'knit'}Knit never grows, and shrinks with heat and hot water.{/if}
+        {#if UPPER[shoe.upper].shrinks}It never grows, and shrinks with heat and hot water.{/if}
       </p>
       <table class="w-full text-sm">
         <thead
@@ -151,7 +154,7 @@
           {#each seen.points.filter((p) => [0, 8, 40, 120, 350].includes(p.hours)) as p (p.hours)}
             <tr class="border-b border-line"
               ><th scope="row" class="figures text-left">{p.hours === 0 ? 'shop' : p.hours}</th>{#each p.zones as z, i (i)}<td class="figures"
-                  >{trimNumber(z[zone])}</td
+                  >{trimNumber(z[zone]!)}</td
                 >{/each}<td>{p.fits ? 'yes' : 'no'}</td>{#each day as points, end (end)}<td>{points.find((q) => q.hours === p.hours)!.fits ? 'yes' : 'no'}</td
                 >{/each}</tr
             >

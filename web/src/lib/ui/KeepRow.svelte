@@ -5,7 +5,7 @@
   import type { TryRow } from '../server/shop/fittings';
   import Choice from './Choice.svelte';
   import type { Desk } from './desk.svelte';
-  import { becauseOf, OUTCOME_CHOICES, VERDICT_WORDS } from './names';
+  import { OUTCOME_CHOICES, VERDICT_WORDS } from './names';
   import { Keeper } from './save.svelte';
   import PutWords from './PutWords.svelte';
   import SaveLine from './SaveLine.svelte';
@@ -36,7 +36,7 @@
     <SaveLine keepers={[keeper]} ontheirs={(k) => desk.takeTheirs(k)} />
   </div>
   <p class="soft text-sm">
-    The engine (version {row.engine}) said {VERDICT_WORDS[row.verdict]}{becauseOf(row.said)}
+    The engine (version {row.engine}) said: {row.said || `${VERDICT_WORDS[row.verdict]}.`}
   </p>
   <p class="text-sm">
     Felt:

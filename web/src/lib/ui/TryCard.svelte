@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import {
+    clearanceAt,
     fitOnce,
     KIND,
     shoeOf,
@@ -8,7 +9,7 @@
     targetsFor,
     wornWith,
     ZONE,
-    ZONE_AT,
+    zoneSetFor,
     zoneState,
     type Style,
     type ZoneId,
@@ -25,11 +26,13 @@
   import { Keeper, send } from './save.svelte';
   import PutWords from './PutWords.svelte';
   import SaveLine from './SaveLine.svelte';
-  import { becauseOf, VERDICT_WORDS } from './names';
+  import { VERDICT_WORDS } from './names';
   import { shown } from './units.svelte';
 
   /** One pair at the chair: what the engine expects in each zone, and what was felt. */
   let { desk, row, style }: { desk: Desk; row: TryRow; style: Style | undefined } = $props();
+  /** A kind of which nothing is known. */
+  const PLAIN = { pullOn: false };
   const keeper = new Keeper(
     untrack(() => `/api/v1/tries/${row.id}`),
     'PATCH'
@@ -38,8 +41,11 @@
   keeper.onsaved = () => (row.version = keeper.version ?? row.version);
   let message = $state('');
 
-  const FELT: readonly ZoneId[] = ['toe-room', 'toe-box-width', 'toe-box-depth', 'ball-width', 'ball-girth', 'waist', 'instep', 'heel-width', 'heel-slip'];
-  const zones = $derived(style && KIND[style.kind].pullOn ? [...FELT, 'throat' as const] : FELT);
+  const zones = $derived(
+    zoneSetFor(style ? KIND[style.kind] : PLAIN)
+      .inOrder.map(({ id }) => id)
+      .filter((id) => ZONE[id].felt)
+  );
   const expected = $derived.by(() => {
     const feet = wornFeetOf(desk.fitting);
     const size = parseSize(row.size);
@@ -57,8 +63,8 @@
   });
   const expects = (side: Side, zone: ZoneId) => {
     const foot = expected?.find((s) => s.side === side);
-    const mm = foot?.zone[ZONE_AT[zone]];
-    return foot && mm !== undefined && !Number.isNaN(mm) ? { mm, state: zoneState(zone, mm, foot.targets) } : null;
+    const mm = foot ? clearanceAt(foot.zone, foot.targets, zone) : NaN;
+    return foot && !Number.isNaN(mm) ? { mm, state: zoneState(zone, mm, foot.targets) } : null;
   };
 
   function feel(side: Side, zone: ZoneId, state: ZoneState | undefined): void {
@@ -88,7 +94,7 @@
     <SaveLine keepers={[keeper]} ontheirs={(k) => desk.takeTheirs(k)} />
     <button type="button" class="min-h-11 px-2 underline" onclick={remove}>Take off the list</button>
   </div>
-  <p class="soft">The engine said {VERDICT_WORDS[row.verdict]}{becauseOf(row.said)}</p>
+  <p class="soft">The engine said: {row.said || `${VERDICT_WORDS[row.verdict]}.`}</p>
   {#if message}<p role="alert" class="caution">{message}</p>{/if}
   <div class="overflow-x-auto">
     <table class="mt-1">

@@ -6,6 +6,7 @@
   import ZoneStrip from '../../drawing/ZoneStrip.svelte';
   import CarryButton from '../CarryButton.svelte';
   import type { Desk } from '../desk.svelte';
+  import { capital } from '$lib/capital';
   import { chance, VERDICT_WORDS } from '../names';
   import { shown } from '../units.svelte';
   import { decided } from './decided';
@@ -48,9 +49,7 @@
   <p>
     {c.sentence}
     <span class="soft"
-      >{decided(c, shown.unit).replace('d', 'D')}; {chance(c.probability)}{c.onShelf > 0
-        ? `; ${c.onShelf} on the shelf`
-        : '; not on the shelf in this size'}.</span
+      >{capital(decided(c, shown.unit))}; {chance(c.probability)}{c.onShelf > 0 ? `; ${c.onShelf} on the shelf` : '; not on the shelf in this size'}.</span
     >
   </p>
   <ZoneStrip zones={c.zones} unit={shown.unit} />

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { CLOSURES, KINDS, UPPERS, type Style } from '@chiave/core/fit';
+  import { CLOSURE_IDS, KINDS, UPPERS, type Style } from '@chiave/core/fit';
   import { parseMixedNumber } from '@chiave/core/measure';
   import type { StyleChange } from '$lib/api/stock-schema';
   import { send } from '../save.svelte';
@@ -12,7 +12,7 @@
   const named = (list: readonly { id: string; name: string }[]) => list.map(({ id, name }) => ({ id, name }));
   const FIELDS = [
     { id: 'upper', name: 'upper', options: named(UPPERS) },
-    { id: 'closure', name: 'closure', options: CLOSURES.map((c) => ({ id: c, name: c })) },
+    { id: 'closure', name: 'closure', options: CLOSURE_IDS.map((c) => ({ id: c, name: c })) },
     { id: 'kind', name: 'kind', options: named(KINDS) },
     { id: 'forWhom', name: 'for whom', options: ['women', 'men', 'unisex', 'children'].map((c) => ({ id: c, name: c })) },
     { id: 'soleStiffness', name: 'sole stiffness, 1 to 5', number: true },

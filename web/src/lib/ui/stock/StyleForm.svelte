@@ -2,7 +2,7 @@
   import { invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
   import { format } from 'date-fns';
-  import { CLOSURES, KINDS, UPPERS, type Style, type StyleDetails } from '@chiave/core/fit';
+  import { CLOSURE_IDS, KINDS, UPPERS, type Style, type StyleDetails } from '@chiave/core/fit';
   import type { EvidenceMark } from '@chiave/core/last';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { SCALE, SCALES, type ScaleId } from '@chiave/core/size';
@@ -47,7 +47,7 @@
       ],
       detail: true
     },
-    { id: 'closure', name: 'Closure', options: plain(CLOSURES) },
+    { id: 'closure', name: 'Closure', options: plain(CLOSURE_IDS) },
     { id: 'shaftHeightMm', name: 'Shaft height, mm', number: true, detail: true },
     { id: 'removableInsoleMm', name: 'Removable insole, mm (0: fixed)', number: true },
     { id: 'toeStructure', name: 'Toe box', options: plain(['structured', 'collapsed']) },

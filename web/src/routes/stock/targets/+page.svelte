@@ -6,7 +6,6 @@
     KIND_ZONES,
     KINDS,
     ownTarget,
-    ROOM_SCHOOL_KINDS,
     ROOM_SHIFT,
     SHARED_TARGETS,
     ZONE,
@@ -93,7 +92,7 @@
     Marked: {KIND[kind].marks}{KIND[kind].note ? `; ${KIND[kind].note}` : ''}. Toe room is {KIND[kind].basis === 'inside'
       ? 'insole less foot'
       : 'to the first toe that touches'}.
-    {#if ROOM_SCHOOL_KINDS.has(kind)}Schools of room move it, by choice in Ask: the runner’s by up to +{ROOM_SHIFT.runner.d} mm, the clinic’s by up to −{Math.abs(
+    {#if KIND[kind].roomSchools}Schools of room move it, by choice in Ask: the runner’s by up to +{ROOM_SHIFT.runner.d} mm, the clinic’s by up to −{Math.abs(
         ROOM_SHIFT.clinic.d
       )} mm.{/if}
     {#if others.length > 0}Also set by this shop: {others.join(', ')}.{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { capital } from '$lib/capital';
   import { onDestroy, onMount, untrack } from 'svelte';
   import {
     claimedFootMm,
@@ -170,8 +171,8 @@
   {@const fit = seen.fit}
   <p class="sheet mt-3 text-lg" data-verdict={fit.verdict}>
     {#if laid}<PutWords {put} lead="With" />:{/if}
-    <b>{VERDICT_WORDS[fit.verdict].replace(/^./, (c) => c.toUpperCase())}.</b>
-    {fit.sentence.replace(/^(Fits|Does not fit): /, '').replace(/^./, (c) => c.toUpperCase())}
+    <b>{capital(VERDICT_WORDS[fit.verdict])}.</b>
+    {capital(fit.reason)}.
     <span class="soft text-base">{chance(fit.probability)}, from the errors of measuring, of the last and of making.</span>
     {#if laid}<button type="button" class="min-h-11 text-base underline" onclick={() => putIn({})}>Take it all out</button>{/if}
   </p>

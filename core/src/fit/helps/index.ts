@@ -1,0 +1,5 @@
+export * from './definitions';
+export * from './reach';
+export * from './fits-with';
+export * from './remedies';
+export * from './put-in';

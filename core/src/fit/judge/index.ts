@@ -1,0 +1,3 @@
+export * from './targets';
+export * from './limits';
+export * from './judge';

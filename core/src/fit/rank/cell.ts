@@ -1,0 +1,161 @@
+import type { Side } from '../../measure';
+import { zonesOf, judge, scoreOf, zoneState, type Judgement, limitsOf, marginAt, targetsFor, type Targets } from '../judge';
+import {
+  clearancesOf,
+  insideWorn,
+  shapeOf,
+  stand,
+  type Clearances,
+  type CompiledPair,
+  emptyEdge,
+  readEdge,
+  blankZones,
+  shoeAsWorn,
+  type Placement
+} from '../room';
+import { NO_AIDS, ZONE_AT, type FlexState, type ZoneId } from '../zones';
+import { shoeOf, type Style, type Shoe, type Wear, type WornFoot } from '../shoe';
+import { UPPER } from '../tables';
+import { character, tightness, type SpokenFoot } from '../words';
+import { compileShoe, type ShoeOutline } from '../../last';
+
+/** One size and width of a style on both feet, judged without simulation. */
+export interface Cell {
+  size: number;
+  width: string;
+  shoe: Shoe;
+  targets: Targets;
+  spoken: SpokenFoot[];
+  /** Clearances of each foot, in the order of the feet. */
+  seen: Clearances[];
+  judged: Judgement[];
+  fits: boolean;
+  distance: number;
+  score: number;
+  decidedBy: { side: Side; zone: ZoneId };
+  /** Place of the deciding zone inside its band, in half bands; negative outside. */
+  margin: number;
+  tightness: number;
+  character: 'snug' | 'regular' | 'generous';
+}
+
+/** Fits both feet in one size and width of a style. */
+export function cellOf(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): Cell {
+  const shoe = shoeOf(style, size, width);
+  return fitCell(size, width, shoe, targetsFor(shoe, wear), feet, wear);
+}
+
+let outline: ShoeOutline | undefined;
+const edge = emptyEdge();
+const TOE_ROOM = ZONE_AT['toe-room'];
+const BOX = ZONE_AT['toe-box-width'];
+
+/** What came of trying a size and width. */
+export interface Tried {
+  /** No pair of these feet has more than this: its own margin, or that of the foot at which it was given up. */
+  margin: number;
+  /** None when it was given up. */
+  cell?: Cell;
+}
+
+/** Fits both feet in a shoe. */
+export const fitCell = (size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear): Cell =>
+  tryCell(size, width, shoe, targets, feet, wear, -Infinity).cell!;
+
+/** Each foot of the pair that is tried now; what is given up leaves nothing behind. */
+const tried: { zone: Float64Array; placement: Placement | undefined; judged: Judgement | undefined }[] = [];
+
+/**
+ * Fits both feet in a shoe, whose outline is compiled once for both, and gives up as soon as it is of no use.
+ * @param atLeast the least margin that is of use, in half bands
+ * @param than it is of no use either when it comes no nearer than this
+ */
+export function tryCell(
+  size: number,
+  width: string,
+  shoe: Shoe,
+  targets: Targets,
+  feet: readonly WornFoot[],
+  wear: Wear,
+  atLeast: number,
+  than?: Rated
+): Tried {
+  const inside = insideWorn(shoe, wear.hoursWorn);
+  const limits = limitsOf(targets);
+  const asWorn = shoeAsWorn(shoe, wear, NO_AIDS);
+  const at = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
+  const pairOf = (foot: WornFoot): CompiledPair => ({ foot: shapeOf(foot, shoe, wear), shoe: at, inside });
+  const rated: Rated = { fits: true, margin: Infinity, distance: 0 };
+  for (let f = 0; f < feet.length; f++) {
+    const own = (tried[f] ??= { zone: blankZones(), placement: undefined, judged: undefined });
+    const pair = pairOf(feet[f]);
+    own.placement = stand(feet[f].dims, shoe, asWorn, pair, own.zone);
+    const room = marginAt(own.zone, TOE_ROOM, limits);
+    if (room < atLeast) return { margin: room };
+    own.zone[BOX] = readEdge(pair.foot, pair.shoe, own.placement, false, edge);
+    own.judged = judge(own.zone, targets);
+    rated.margin = Math.min(rated.margin, own.judged.margin);
+    rated.distance += own.judged.distance;
+    rated.fits &&= own.judged.fits;
+    if (rated.margin < atLeast) return { margin: rated.margin };
+  }
+  if (than && likelier(than, rated) <= 0) return { margin: rated.margin };
+  const seen = feet.map((foot, f) =>
+    clearancesOf(foot.dims, shoe, asWorn, pairOf(foot), tried[f].placement!, tried[f].zone.slice(0, asWorn.zones.count), edge)
+  );
+  return { margin: rated.margin, cell: asCell(size, width, shoe, targets, feet, rated, seen) };
+}
+
+function asCell(size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], rated: Rated, seen: Clearances[]): Cell {
+  const judged = feet.map((_, f) => tried[f].judged!);
+  const spoken = seen.map(({ zone, placement }, f): SpokenFoot => ({
+    side: feet[f].foot.side,
+    zone,
+    targets,
+    toe: placement.toe,
+    decidedBy: judged[f].decidedBy
+  }));
+  const worst = spoken[judged.findIndex((j) => j.margin === rated.margin)];
+  const tight = tightness(spoken);
+  const { fits, margin, distance } = rated;
+  return {
+    size,
+    width,
+    shoe,
+    targets,
+    spoken,
+    seen,
+    judged,
+    fits,
+    margin,
+    distance,
+    score: scoreOf(
+      distance,
+      judged.reduce((sum, j) => sum + j.zones, 0)
+    ),
+    decidedBy: { side: worst.side, zone: worst.decidedBy },
+    tightness: tight,
+    character: character(tight)
+  };
+}
+
+/** What of a cell its likelihood hangs on. */
+type Rated = Pick<Cell, 'fits' | 'margin' | 'distance'>;
+
+/** Misfits are put in order by how far their worst zone lies outside; fits all count alike here. */
+const misfit = (cell: Rated): number => Math.min(0, cell.margin);
+
+/** Order of cells by how likely they are to be the one: what fits, then the least misfit, then the nearest to the middle. */
+export const likelier = (p: Rated, q: Rated): number => Number(q.fits) - Number(p.fits) || misfit(q) - misfit(p) || p.distance - q.distance;
+
+export interface ZoneBrief {
+  zone: ZoneId;
+  clearanceMm: number;
+  state: FlexState;
+}
+
+/** Zones of one foot in brief: clearance and state. */
+export const zonesInBrief = (foot: SpokenFoot): ZoneBrief[] =>
+  zonesOf(foot.targets)
+    .inOrder.filter(({ at }) => !Number.isNaN(foot.zone[at]))
+    .map(({ id, at }) => ({ zone: id, clearanceMm: foot.zone[at], state: zoneState(id, foot.zone[at], foot.targets) }));

@@ -1,0 +1,45 @@
+import type { EvidenceMark } from '../../last';
+
+/** What is kept of a style beside its last and its run; blank where it is not known. */
+export interface StyleDetails {
+  variant: string;
+  /** Years it was made, first and last; null where not known or still made. */
+  madeFrom: number | null;
+  madeTo: number | null;
+  factory: string;
+  colour: string;
+  upperThicknessMm: number | null;
+  lining: string;
+  stretch: 'none' | 'little' | 'much' | '';
+  shrinks: boolean;
+  shaftHeightMm: number | null;
+  sole: string;
+  heelShape: string;
+  heelTipMm: number | null;
+  /** One shoe of the base size. */
+  weightG: number | null;
+  price: number | null;
+  note: string;
+  /** Of each attribute, by its name: how it came to be known, by whom or where, and when. */
+  evidence: Readonly<Record<string, { mark: EvidenceMark; source: string; date: string }>>;
+}
+
+export const BLANK_DETAILS: StyleDetails = {
+  variant: '',
+  madeFrom: null,
+  madeTo: null,
+  factory: '',
+  colour: '',
+  upperThicknessMm: null,
+  lining: '',
+  stretch: '',
+  shrinks: false,
+  shaftHeightMm: null,
+  sole: '',
+  heelShape: '',
+  heelTipMm: null,
+  weightG: null,
+  price: null,
+  note: '',
+  evidence: {}
+};

@@ -1,0 +1,26 @@
+/** Four cuts a <= b <= c <= d, mm: below a too tight, a to b snug, b to c right, c to d roomy, above d too loose. */
+export interface Cuts {
+  a: number;
+  b: number;
+  c: number;
+  d: number;
+}
+export const cuts = (a: number, b: number, c: number, d: number): Cuts => ({ a, b, c, d });
+
+/** The middle of right, mm. */
+export const middleOf = ({ b, c }: Cuts): number => (b + c) / 2;
+/** Cuts with each cut moved by its own amount, mm. */
+export const moved = (t: Cuts, by: Cuts): Cuts => cuts(t.a + by.a, t.b + by.b, t.c + by.c, t.d + by.d);
+
+export type ZoneState = 'too-tight' | 'snug' | 'right' | 'roomy' | 'too-loose';
+export const ZONE_STATES: readonly ZoneState[] = ['too-tight', 'snug', 'right', 'roomy', 'too-loose'];
+/** A zone along the foot is behind its place or ahead of it, neither tight nor loose. */
+export type FlexState = ZoneState | 'behind' | 'ahead';
+
+/** State of a clearance against its cuts. */
+export function stateOf(clearanceMm: number, t: Cuts): ZoneState {
+  if (clearanceMm < t.a) return 'too-tight';
+  if (clearanceMm < t.b) return 'snug';
+  if (clearanceMm <= t.c) return 'right';
+  return clearanceMm <= t.d ? 'roomy' : 'too-loose';
+}

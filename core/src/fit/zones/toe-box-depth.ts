@@ -1,0 +1,25 @@
+import type { Inside } from '../../last';
+import { cuts } from './cuts';
+import type { FootDims } from './given';
+import { less } from './sum';
+import { zone } from './zone';
+
+/** Height over the big toe and over the little toe, bare foot and no insert, mm. */
+export const bigToeDepth = (dims: FootDims, inside: Inside): number => inside.toeDepthMm - dims.toeHeightMm;
+export const littleToeDepth = (dims: FootDims, inside: Inside): number => inside.littleToeDepthMm - dims.littleToeHeightMm;
+
+/** Height over the toes, at the big or the little one, whichever has less. It bends where the two cross. */
+export const toeBoxDepth = zone({
+  id: 'toe-box-depth',
+  name: 'toe box depth',
+  cuts: cuts(-1, 1, 6, 12),
+  preferenceShare: 0.4,
+  formula: (dims, inside, allowances) => Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - allowances.depthTakenMm - dims.hammerToeMm,
+  straight: false,
+  tooLittle: 'the tops of the toes are rubbed',
+  tooMuch: 'the toes slide',
+  sum: ({ dims, inside, aids, sockMm, insertMm }) => ({
+    head: { code: 'over-toes', bigMm: inside.toeDepthMm, bigToeMm: dims.toeHeightMm, littleMm: inside.littleToeDepthMm, littleToeMm: dims.littleToeHeightMm },
+    less: [less('hammer-toe', dims.hammerToeMm), less('sock', 2 * sockMm), less('insert', insertMm), less('half-insole', aids.halfInsoleMm)]
+  })
+});
