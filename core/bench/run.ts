@@ -6,7 +6,7 @@ import { slipFigures } from './slips';
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Bench } from 'tinybench';
-import { checkFit, compare, compilePair, completeShoe, fitOnce, footAsWorn, NO_AIDS, ORDINARY_WEAR, POINTS, rankAll, type WornFoot } from '../src/fit';
+import { checkFit, compare, compilePair, completeShoe, fitOnce, footAsWorn, NO_AIDS, ORDINARY_WEAR, POINTS, shoeAsWorn, rankAll, type WornFoot } from '../src/fit';
 import { compileShoe } from '../src/last';
 import { STATIONS } from '../src/shape';
 import { completeFoot } from '../src/measure';
@@ -42,11 +42,11 @@ bench
   .add('one foot read in all 17 scales', () => void convertFoot({ lengthMm: 220 + (n++ % 60) }, all))
   .add('full fit: shoe compiled, foot placed, whole edge, every zone', () => {
     pair.shoe = compileShoe(shoe.inside, 0.5, pair.shoe);
-    compare(dims, shoe, wear, NO_AIDS, pair, true, edge);
+    compare(dims, shoeAsWorn(shoe, wear, NO_AIDS), pair, true, edge);
   })
   .add('full fit with the foot compiled anew as well', () => {
     pair = compilePair(dims, shoe, wear, pair);
-    compare(dims, shoe, wear, NO_AIDS, pair, true, edge);
+    compare(dims, shoeAsWorn(shoe, wear, NO_AIDS), pair, true, edge);
   })
   .add('fit for ranking and simulation: both compiled, toe region only', () => void fitOnce(dims, shoe, wear))
   .add('toe room by brute force (0.05 mm, 0.0005 rad)', () => void bruteForceRoom(pairOf(dims, shoe, wear)))

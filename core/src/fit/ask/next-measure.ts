@@ -1,8 +1,10 @@
-import { MEASURE, readingSd, usualWay, type MeasureId } from '../../measure';
+import { shoeAsWorn } from '../room';
+import { NO_AIDS } from '../zones';
 import { fitCell } from '../rank';
 import { chanceOf } from '../doubt';
 import type { InsideSd, Shoe, Wear, WornFoot } from '../shoe';
 import { targetsFor } from '../judge';
+import { MEASURE, readingSd, usualWay, type MeasureId } from '../../measure';
 
 /** What is worth measuring next, so that it is known better whether a shoe fits. */
 export interface NextMeasure {
@@ -65,7 +67,7 @@ const doubtLeft = (p: number, fits: boolean): number => (fits ? 1 - p : p);
  */
 export function nextMeasures(feet: readonly WornFoot[], shoe: Shoe, wear: Wear): NextMeasure[] {
   const targets = targetsFor(shoe, wear);
-  const { fits, seen } = fitCell(0, '', shoe, targets, feet, wear);
+  const { fits, seen } = fitCell({ size: 0, width: '', shoe, targets, asWorn: shoeAsWorn(shoe, wear, NO_AIDS) }, feet, wear);
   const chance = (some: readonly WornFoot[], it: Shoe): number => chanceOf(some, it, wear, targets, seen, POINTS);
   const now = chance(feet, shoe);
   const before = doubtLeft(now, fits);

@@ -1,10 +1,23 @@
 import { compileShoe, type Inside, type ShoeOutline } from '../../last';
-import { shapeOf, type Clearances, emptyEdge, readEdge, placeNear } from '../room';
-import { KIND, UPPER } from '../tables';
 import type { Limits } from '../judge';
-import { noisesOf, type Noises } from './noise';
-import type { Shoe, Wear, WornFoot } from '../shoe';
+import { emptyEdge, placeNear, readEdge, shapeOf, type Clearances } from '../room';
+import type { Shoe, Wear } from '../shoe';
+import { KIND, UPPER } from '../tables';
 import { ZONE_AT } from '../zones';
+import type { Sample } from './sample';
+import { zoneNoisesOf, type ZoneNoises } from './zone-noise';
+
+/** A pair of feet in a shoe, as far as it is known before any chance. */
+export interface FittedPair {
+  sample: Sample;
+  shoe: Shoe;
+  /** Of the shoe as worn. */
+  inside: Inside;
+  wear: Wear;
+  limits: Limits;
+  /** What each foot's fit came out as, in the order of the feet. */
+  seen: readonly Clearances[];
+}
 
 /** How far a shoe is changed to learn how its outline answers, mm. */
 const STEP_MM = 2;
@@ -31,9 +44,9 @@ const edge = emptyEdge();
  * How the outlines of a pair answer to a change of the shoe, one a foot: each changed shoe is compiled once for both.
  * @param boxes whether the toe boxes are asked for; they answer with nought where they are not
  */
-export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, wear: Wear, seen: readonly Clearances[], boxes: boolean): Slopes[] {
+export function slopesOf({ sample, shoe, inside, wear, seen }: FittedPair, boxes: boolean): Slopes[] {
   const share = UPPER[shoe.upper].girthShare;
-  const shapes = feet.map((foot) => shapeOf(foot, shoe, wear));
+  const shapes = sample.feet.map((foot) => shapeOf(foot, shoe, wear));
   const changed = (more: Partial<Inside>): { widerMm: number; rooms: number[]; boxes: number[] } => {
     outline = compileShoe({ ...inside, ...more }, share, outline);
     const at = outline;
@@ -47,7 +60,7 @@ export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, 
   const wider = changed({ ballWidthMm: inside.ballWidthMm + STEP_MM });
   const narrower = changed({ ballWidthMm: inside.ballWidthMm - STEP_MM });
   const later = changed({ taperShiftMm: inside.taperShiftMm + STEP_MM });
-  return feet.map((_, f) => ({
+  return shapes.map((_, f) => ({
     roomByWider: wider.rooms[f] / wider.widerMm,
     roomByNarrower: narrower.rooms[f] / narrower.widerMm,
     boxByWider: wider.boxes[f] / wider.widerMm,
@@ -59,7 +72,7 @@ export function slopesOf(feet: readonly WornFoot[], shoe: Shoe, inside: Inside, 
 
 /** The tangent of one foot's fit. */
 export interface Tangent {
-  noise: Noises;
+  noise: ZoneNoises;
   usable: boolean;
   /** False where the toe box lies within its limits at every point. */
   boxNear: boolean;
@@ -71,32 +84,17 @@ export interface Tangent {
 
 /** Further than this from its limits, a toe box is within them at every point: its deviation is a quarter of that, mm. */
 const BOX_FAR_MM = 6;
-/**
- * The tangent of a foot's fit in the causes of its doubt.
- * @param f place of the foot in its pair
- * @param z points of doubt of the pair, `points` rows
- * @param inside of the shoe as worn
- * @param seen what its fit came out as
- */
-export function tangentOf(
-  foot: WornFoot,
-  f: number,
-  z: Float64Array,
-  points: number,
-  shoe: Shoe,
-  inside: Inside,
-  wear: Wear,
-  limits: Limits,
-  seen: Clearances
-): Tangent {
+/** The tangent of a foot's fit in the causes of its doubt. @param f place of the foot in its pair */
+export function tangentOf({ sample, shoe, inside, wear, limits, seen }: FittedPair, f: number): Tangent {
+  const { zone, slide } = seen[f];
   const usable = KIND[shoe.kind].basis === 'usable';
-  const boxNear = Math.min(Math.abs(seen.zone[BOX] - limits.least[BOX]), Math.abs(seen.zone[BOX] - limits.most[BOX])) < BOX_FAR_MM;
+  const boxNear = Math.min(Math.abs(zone[BOX] - limits.least[BOX]), Math.abs(zone[BOX] - limits.most[BOX])) < BOX_FAR_MM;
   return {
-    noise: noisesOf(foot, f, z, points, shoe, shoe.sd, inside, wear),
+    noise: zoneNoisesOf({ sample, f, shoe, sd: shoe.sd, inside, wear }),
     usable,
     boxNear,
     needsSlopes: usable || boxNear,
-    seen,
-    slideSd: (seen.slide.highMm - seen.slide.lowMm) / 4
+    seen: seen[f],
+    slideSd: (slide.highMm - slide.lowMm) / 4
   };
 }

@@ -1,8 +1,8 @@
+import type { Dressed, Trial } from './definitions';
+import { NO_AIDS, type ZoneSet } from '../zones';
+import { shoeAsWorn, type Edge, compare, fitOnce, insideWorn, shapeOf, type Clearances, emptyEdge, atBest, blankZones } from '../room';
 import { zonesOf, judge, allWithin, limitsOf, type Limits, type Targets } from '../judge';
-import type { ZoneSet, Aids } from '../zones';
-import { compare, fitOnce, insideWorn, shapeOf, type Clearances, emptyEdge, atBest, blankZones, shoeAsWorn } from '../room';
 import { beyondReach, helpsOn } from './reach';
-import type { Trial } from './definitions';
 import type { PutIn } from './put-in';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { UPPER } from '../tables';
@@ -27,8 +27,8 @@ function addsTooMuch(zone: Float64Array, first: Float64Array, second: Float64Arr
 /** What is added by no second help. */
 const NOTHING = blankZones().fill(0);
 
-let outline: ShoeOutline | undefined;
-const edge = emptyEdge();
+/** What a search for helps works on; one is on at a time. */
+const scratch: { outline: ShoeOutline | undefined; edge: Edge } = { outline: undefined, edge: emptyEdge() };
 
 /**
  * Whether at most two helps make a foot fit, and which: fewer win; among as many, those that bring it nearest to the middle.
@@ -43,21 +43,22 @@ export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: T
   const zones = zonesOf(targets);
   const { singles, adds, reach } = helpsOn(shoe, dims, wear);
   const inside = insideWorn(shoe, wear.hoursWorn);
-  if (beyondReach(shapeOf(foot, shoe, wear), shoe, inside, wear, seen, reach, limits)) return null;
-  const compiled = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
-  const distanceWith = (worn: Wear, aids: Aids): number => {
-    const shape = shapeOf(foot, shoe, worn);
-    if (atBest(dims, shape, shoe, inside, shoeAsWorn(shoe, worn, aids), limits).margin < 0) return Infinity;
-    const judged = judge(compare(dims, shoe, worn, aids, { foot: shape, shoe: compiled, inside }, false, edge).zone, targets);
+  if (beyondReach(shapeOf(foot, shoe, wear), shoeAsWorn(shoe, wear, NO_AIDS), inside, seen, reach, limits)) return null;
+  const outline = (scratch.outline = compileShoe(inside, UPPER[shoe.upper].girthShare, scratch.outline));
+  const distanceWith = (dressed: Dressed): number => {
+    const shape = shapeOf(foot, shoe, dressed.wear);
+    const worn = shoeAsWorn(shoe, dressed.wear, dressed.aids);
+    if (atBest(dims, shape, inside, worn, limits).margin < 0) return Infinity;
+    const judged = judge(compare(dims, worn, { foot: shape, shoe: outline, inside }, false, scratch.edge).zone, targets);
     return judged.fits ? judged.distance : Infinity;
   };
   const best = { helps: null as Help[] | null, distance: Infinity };
-  const consider = (trials: readonly Trial[], worn: Wear, aids: Aids): void => {
-    const distance = distanceWith(worn, aids);
+  const consider = (trials: readonly Trial[], dressed: Dressed): void => {
+    const distance = distanceWith(dressed);
     if (distance < best.distance) Object.assign(best, { helps: trials.map(helpOf), distance });
   };
   singles.forEach((trial, i) => {
-    if (!addsTooMuch(seen.zone, adds[i], NOTHING, limits, zones)) consider([trial], trial.wear, trial.aids);
+    if (!addsTooMuch(seen.zone, adds[i], NOTHING, limits, zones)) consider([trial], trial);
   });
   if (best.helps) return best.helps;
   singles.forEach((first, i) => {
@@ -65,8 +66,7 @@ export function fitsWithHelps(foot: WornFoot, shoe: Shoe, wear: Wear, targets: T
       const second = singles[k];
       // Two helps are the same pair in either order, and of one kind there is one.
       if (second.help === first.help || addsTooMuch(seen.zone, adds[i], adds[k], limits, zones)) continue;
-      const both = second.help.change(second.mm, first);
-      consider([first, second], both.wear, both.aids);
+      consider([first, second], second.help.change(second.mm, first));
     }
   });
   return best.helps;

@@ -1,8 +1,5 @@
-import { blankInside, frontOf, type Inside } from '../../last';
-import { sockOutlineMm } from '../../measure';
-import type { FootShape } from '../../shape';
 import {
-  outlineOffset,
+  type ShoeMake,
   shapeOf,
   type Clearances,
   mostUsableRoom,
@@ -19,9 +16,11 @@ import {
 } from '../room';
 import { BLANK_PLAN, NO_AIDS, type Aids, type FootDims, ZONE_AT, zoneSetFor } from '../zones';
 import { trialsFor, type Helped, type Trial } from './definitions';
-import { KIND, UPPER } from '../tables';
+import { KIND } from '../tables';
 import type { Limits } from '../judge';
-import type { Shoe, Wear, WornFoot } from '../shoe';
+import type { Wear, WornFoot } from '../shoe';
+import { blankInside, frontOf, type Inside } from '../../last';
+import type { FootShape } from '../../shape';
 
 const TOE_ROOM = ZONE_AT['toe-room'];
 const BOX = ZONE_AT['toe-box-width'];
@@ -50,7 +49,7 @@ const plan = { ...BLANK_PLAN };
 const known = new WeakMap<Wear, Map<string, HelpsOn>>();
 
 /** What of a shoe decides how far a help reaches in it. */
-type Reached = Helped & Parameters<typeof shoeAsWorn>[0];
+type Reached = Helped & ShoeMake;
 
 const keyOf = ({ kind, closure, upper, removableInsoleMm }: Helped): string => `${kind} ${closure} ${upper} ${removableInsoleMm}`;
 
@@ -83,7 +82,8 @@ function workOut(shoe: Reached, dims: FootDims, wear: Wear): HelpsOn {
   const inside = { ...blankInside(), throatGirthMm: 300, toplineGirthMm: 300, shaftGirthMm: 300 };
   const zonesWith = (worn: Wear, aids: Aids): Float64Array => {
     const zones = blankZones(count);
-    plainZones(some, shoeAsWorn(shoe, worn, aids), inside, plainPlanInto(inside, shoe, plan), { offsetMm: outlineOffset(shoe, worn) }, zones);
+    const asWorn = shoeAsWorn(shoe, worn, aids);
+    plainZones(some, asWorn, inside, plainPlanInto(inside, asWorn.girthShare, plan), zones);
     return zones;
   };
   const before = zonesWith(wear, NO_AIDS);
@@ -124,11 +124,11 @@ export const mostHelpedBox = (shape: FootShape, { zone, placement }: Clearances,
  * The most toe room that any helps can leave, mm: none lengthens a shoe, at most it keeps the foot from running forward. Where the ball
  * keeps a foot from turning, one that stands further forward may be freer to turn.
  */
-export function mostHelpedRoom(shape: FootShape, shoe: Shoe, inside: Inside, wear: Wear, seen: Clearances): number {
+export function mostHelpedRoom(shape: FootShape, worn: ShoeAsWorn, inside: Inside, seen: Clearances): number {
   const { zone, slide, shortening, placement } = seen;
-  if (KIND[shoe.kind].basis === 'inside') return zone[TOE_ROOM] + slide.centreMm;
+  if (!worn.usable) return zone[TOE_ROOM] + slide.centreMm;
   if (!placement.heldBy.includes(BALL)) return zone[TOE_ROOM] + slide.centreMm + MARGIN.roomMm;
-  return mostUsableRoom(shape, inside.insoleLengthMm, sockOutlineMm(wear.sockMm)) + shortening.centreMm;
+  return mostUsableRoom(shape, inside.insoleLengthMm, worn.sockMm) + shortening.centreMm;
 }
 
 function addsTooLittle(zone: Float64Array, { up, down, addingUp }: HelpReach, { least, most }: Limits): boolean {
@@ -157,9 +157,7 @@ export function beyondHelp(shoe: Reached, asWorn: ShoeAsWorn, dims: FootDims, we
   // Worked out when the first is long: most styles have none that is asked.
   let socked: { worn: Wear; asWorn: ShoeAsWorn }[] | undefined;
   const flatIn = (foot: WornFoot, worn: Wear, inSock: ShoeAsWorn, inside: Inside): number =>
-    KIND[shoe.kind].basis === 'inside'
-      ? insideRoom(foot.dims, inside, inSock)
-      : leastUsableRoom(shapeOf(foot, shoe, worn), frontOf(inside, UPPER[shoe.upper].girthShare), inSock.sockMm);
+    inSock.usable ? leastUsableRoom(shapeOf(foot, shoe, worn), frontOf(inside, inSock.girthShare), inSock.sockMm) : insideRoom(foot.dims, inside, inSock);
   const tooLong = (foot: WornFoot, inside: Inside, flatMm: number, ballMm: number): boolean => {
     const stays = (flat: number, as: ShoeAsWorn): boolean => flat - forwardMm(foot.dims, as, ballMm + reach.up[BALL_GIRTH], flat) > most;
     if (!stays(flatMm - reach.twoTakeMm, asWorn)) return false;
@@ -171,10 +169,10 @@ export function beyondHelp(shoe: Reached, asWorn: ShoeAsWorn, dims: FootDims, we
   return { tooLong, beyond };
 }
 
-/** True when a zone lies further outside its limits than any two helps together can bring it back. */
-export function beyondReach(shape: FootShape, shoe: Shoe, inside: Inside, wear: Wear, seen: Clearances, reach: HelpReach, limits: Limits): boolean {
+/** True when a zone lies further outside its limits than any two helps together bring it back. @param worn the shoe with nothing put in */
+export function beyondReach(shape: FootShape, worn: ShoeAsWorn, inside: Inside, seen: Clearances, reach: HelpReach, limits: Limits): boolean {
   const { zone } = seen;
   const { least } = limits;
-  if (zone[TOE_ROOM] < least[TOE_ROOM] && mostHelpedRoom(shape, shoe, inside, wear, seen) < least[TOE_ROOM]) return true;
+  if (zone[TOE_ROOM] < least[TOE_ROOM] && mostHelpedRoom(shape, worn, inside, seen) < least[TOE_ROOM]) return true;
   return mostHelpedBox(shape, seen, reach.up[BOX]) < least[BOX] || addsTooLittle(zone, reach, limits);
 }

@@ -1,9 +1,9 @@
-import { compileInsole, shoePolygon } from '../../last';
-import { HEEL_ARC, footPolygon, type Point } from '../../shape';
-import { compare, compilePair, depthPerToe, roomPerToe } from '../room';
+import { shoeAsWorn, compare, compilePair, depthPerToe, roomPerToe } from '../room';
 import { NO_AIDS, type Aids } from '../zones';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { TOE_NAMES } from '../words';
+import { compileInsole, shoePolygon } from '../../last';
+import { HEEL_ARC, footPolygon, type Point } from '../../shape';
 
 export interface EdgePoint extends Point {
   clearanceMm: number;
@@ -31,7 +31,7 @@ export interface FitDrawing {
 /** Lays a foot in a shoe for drawing. */
 export function drawFit(worn: WornFoot, shoe: Shoe, wear: Wear, aids: Aids = NO_AIDS): FitDrawing {
   const pair = compilePair(worn.dims, shoe, wear);
-  const c = compare(worn.dims, shoe, wear, aids, pair, true);
+  const c = compare(worn.dims, shoeAsWorn(shoe, wear, aids), pair, true);
   const { theta, forwardMm } = c.placement;
   const xc = HEEL_ARC * worn.dims.lengthMm;
   const cos = Math.cos(theta);

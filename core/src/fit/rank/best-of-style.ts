@@ -3,7 +3,7 @@ import { rankedAs, type Candidate, type Ranked } from './candidate';
 import type { Cell } from './cell';
 import { prospectOf, type Prospect } from '../doubt';
 import { fitsWithHelps, helpNames, type Help } from '../helps';
-import { leastMisfits, likeliestFits, lookOver, WEIGHED, worthFitting, type StyleLook } from './look-over';
+import { leastMisfits, likeliestFits, boundStyle, WEIGHED, worthFitting, type StyleBounds } from './bounds';
 import { sizeText, type Style, type Wear, type WornFoot } from '../shoe';
 
 /** Why a style has no candidate at all. */
@@ -18,8 +18,8 @@ const BETTER = 0.01;
 
 /** A style that only lacks its chance. */
 export interface Fitted {
-  /** No more chance than this can come of it. */
-  most: number;
+  /** Upper bound of its chance. */
+  upperBound: number;
   /** Works the chance out. */
   next: () => Ranked;
 }
@@ -31,33 +31,33 @@ export function fittingStyle(style: Style, [nearest, second]: readonly Cell[], f
   const first = prospect(nearest, feet, wear);
   const other = second && prospect(second, feet, wear);
   return {
-    most: Math.max(first.most, other?.most ?? 0),
+    upperBound: Math.max(first.upperBound, other?.upperBound ?? 0),
     next: () => {
       const chance = first.chance();
       const needed = chance + BETTER;
-      const better = other && other.most > needed ? other.chance(needed) : 0;
-      return better > needed ? rankedAs(style, second, better, []) : rankedAs(style, nearest, chance, []);
+      const better = other && other.upperBound > needed ? other.chance(needed) : 0;
+      return better > needed ? rankedAs(style, second, better, [], feet, wear) : rankedAs(style, nearest, chance, [], feet, wear);
     }
   };
 }
 
 /** Of a style's least misfits the first that at most two helps make fit, or the least; and which helps, null where none do. */
-export function leastMisfit(look: StyleLook, feet: readonly WornFoot[], wear: Wear): { cell: Cell; helps: string[] | null } {
+export function leastMisfit(bounds: StyleBounds, feet: readonly WornFoot[], wear: Wear): { cell: Cell; helps: string[] | null } {
   const helpsOf = (cell: Cell): string[] | null => {
     const helps: Help[][] = [];
     for (const [f, foot] of feet.entries()) {
-      const own = fitsWithHelps(foot, cell.shoe, wear, look.targets, cell.seen[f]);
+      const own = fitsWithHelps(foot, cell.shoe, wear, bounds.targets, cell.seen[f]);
       if (own === null) return null;
       helps.push(own);
     }
     return helpNames(helps);
   };
-  const [cell] = leastMisfits(look, feet, wear, 1);
-  if (!look.mayHelp) return { cell, helps: null };
+  const [cell] = leastMisfits(bounds, feet, wear, 1);
+  if (!bounds.mayHelp) return { cell, helps: null };
   // Mostly it is the least of them that helps make fit: the others are only looked for where it is not.
   const helps = helpsOf(cell);
   if (helps) return { cell, helps };
-  for (const other of leastMisfits(look, feet, wear, WEIGHED.misfits).slice(1)) {
+  for (const other of leastMisfits(bounds, feet, wear, WEIGHED.misfits).slice(1)) {
     const others = helpsOf(other);
     if (others) return { cell: other, helps: others };
   }
@@ -65,8 +65,8 @@ export function leastMisfit(look: StyleLook, feet: readonly WornFoot[], wear: We
 }
 
 export function misfitStyle(style: Style, cell: Cell, helps: string[] | null, feet: readonly WornFoot[], wear: Wear): Fitted {
-  const { most, chance } = prospect(cell, feet, wear);
-  return { most, next: () => rankedAs(style, cell, chance(), helps) };
+  const { upperBound, chance } = prospect(cell, feet, wear);
+  return { upperBound, next: () => rankedAs(style, cell, chance(), helps, feet, wear) };
 }
 
 /**
@@ -76,13 +76,14 @@ export function misfitStyle(style: Style, cell: Cell, helps: string[] | null, fe
 export function bestOfStyle(style: Style, feet: readonly WornFoot[], wear: Wear): { candidate?: Candidate; unranked?: Unranked } {
   const sizes = worthFitting(style, longestOf(feet));
   if (sizes.length === 0) return { unranked: whyUnranked(style, longestOf(feet)) };
-  const look = lookOver(style, sizes, feet, wear);
-  const fitting = likeliestFits(look, feet, wear);
+  const bounds = boundStyle(style, sizes, feet, wear);
+  const fitting = likeliestFits(bounds, feet, wear);
   if (fitting.length > 0) return { candidate: fittingStyle(style, fitting, feet, wear).next().whole() };
-  const { cell, helps } = leastMisfit(look, feet, wear);
+  const { cell, helps } = leastMisfit(bounds, feet, wear);
   return { candidate: misfitStyle(style, cell, helps, feet, wear).next().whole() };
 }
 
+/** Length of the longer foot as worn, mm. */
 export const longestOf = (feet: readonly WornFoot[]): number => Math.max(...feet.map((f) => f.dims.lengthMm));
 export function whyUnranked(style: Style, longestMm: number): Unranked {
   const short = insoleOf(style.last, style.to) < longestMm;

@@ -4,8 +4,9 @@ import { reasonFor, sentence } from '../words';
 import { zonesInBrief, type Cell, type ZoneBrief } from './cell';
 import type { Verdict } from '../judge';
 import type { KindId } from '../tables';
-import { onShelf, sizeText, type Style } from '../shoe';
+import { onShelf, sizeText, type Style, type Wear, type WornFoot } from '../shoe';
 import type { ZoneId } from '../zones';
+import { notTheLabel } from './label-size';
 
 /** What a style has to offer two feet: its best size and width, and how it fits. */
 export interface Candidate {
@@ -27,6 +28,8 @@ export interface Candidate {
   character: 'snug' | 'regular' | 'generous';
   decidedBy: { side: Side; zone: ZoneId };
   sentence: string;
+  /** Why it is another size than the label alone would say, in one line; null where it is not. */
+  notTheLabel: string | null;
   zones: Record<Side, ZoneBrief[]>;
   onShelf: number;
   heelHeightMm: number;
@@ -40,8 +43,11 @@ export interface Ranked extends Listed {
   whole: () => Candidate;
 }
 
-/** @param helps what makes it fit: nothing needed, or null where no two helps do */
-export function rankedAs(style: Style, cell: Cell, probability: number, helps: string[] | null): Ranked {
+/**
+ * A cell as the candidate of its style.
+ * @param helps what makes it fit: nothing needed, or null where no two helps do
+ */
+export function rankedAs(style: Style, cell: Cell, probability: number, helps: string[] | null, feet: readonly WornFoot[], wear: Wear): Ranked {
   const verdict: Verdict = cell.fits ? 'fits' : helps ? 'fits-with-help' : 'does-not-fit';
   // Only what is told is held on to: of thousands of cells the rest would weigh more.
   const { size, width, score, tightness, character, decidedBy, spoken } = cell;
@@ -68,6 +74,7 @@ export function rankedAs(style: Style, cell: Cell, probability: number, helps: s
       character,
       decidedBy,
       sentence: sentence(verdict, reasonFor(verdict, spoken, decidedBy), helps),
+      notTheLabel: notTheLabel(style, size, width, feet, wear),
       zones,
       onShelf: shelved,
       heelHeightMm: style.heelHeightMm

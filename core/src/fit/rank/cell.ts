@@ -1,6 +1,6 @@
-import type { Side } from '../../measure';
-import { zonesOf, judge, scoreOf, zoneState, type Judgement, limitsOf, marginAt, targetsFor, type Targets } from '../judge';
 import {
+  type ShoeAsWorn,
+  type Edge,
   clearancesOf,
   insideWorn,
   shapeOf,
@@ -13,10 +13,12 @@ import {
   shoeAsWorn,
   type Placement
 } from '../room';
+import { zonesOf, judge, scoreOf, zoneState, type Judgement, limitsOf, marginAt, targetsFor, type Targets } from '../judge';
 import { NO_AIDS, ZONE_AT, type FlexState, type ZoneId } from '../zones';
 import { shoeOf, type Style, type Shoe, type Wear, type WornFoot } from '../shoe';
 import { UPPER } from '../tables';
 import { character, tightness, type SpokenFoot } from '../words';
+import type { Side } from '../../measure';
 import { compileShoe, type ShoeOutline } from '../../last';
 
 /** One size and width of a style on both feet, judged without simulation. */
@@ -39,14 +41,28 @@ export interface Cell {
   character: 'snug' | 'regular' | 'generous';
 }
 
-/** Fits both feet in one size and width of a style. */
-export function cellOf(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): Cell {
-  const shoe = shoeOf(style, size, width);
-  return fitCell(size, width, shoe, targetsFor(shoe, wear), feet, wear);
+/** One size and width of a style, ready to be fitted. */
+export interface Item {
+  size: number;
+  width: string;
+  shoe: Shoe;
+  /** The shoe as it is worn with nothing put in, the same in all items of a style. */
+  asWorn: ShoeAsWorn;
+  targets: Targets;
 }
 
-let outline: ShoeOutline | undefined;
-const edge = emptyEdge();
+/** @throws RangeError when the width is none of the maker's */
+export function itemOf(style: Style, size: number, width: string, wear: Wear): Item {
+  const shoe = shoeOf(style, size, width);
+  return { size, width, shoe, asWorn: shoeAsWorn(shoe, wear, NO_AIDS), targets: targetsFor(shoe, wear) };
+}
+
+/** Fits both feet in one size and width of a style. */
+export const cellOf = (style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): Cell =>
+  fitCell(itemOf(style, size, width, wear), feet, wear);
+/** Fits both feet in a shoe. */
+export const fitCell = (item: Item, feet: readonly WornFoot[], wear: Wear): Cell => tryCell(item, feet, wear, -Infinity).cell!;
+
 const TOE_ROOM = ZONE_AT['toe-room'];
 const BOX = ZONE_AT['toe-box-width'];
 
@@ -58,38 +74,32 @@ export interface Tried {
   cell?: Cell;
 }
 
-/** Fits both feet in a shoe. */
-export const fitCell = (size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], wear: Wear): Cell =>
-  tryCell(size, width, shoe, targets, feet, wear, -Infinity).cell!;
-
-/** Each foot of the pair that is tried now; what is given up leaves nothing behind. */
-const tried: { zone: Float64Array; placement: Placement | undefined; judged: Judgement | undefined }[] = [];
+/** One foot of the pair that is tried now. */
+interface TriedFoot {
+  zone: Float64Array;
+  placement: Placement | undefined;
+  judged: Judgement | undefined;
+}
+/** What a try works on; one is on at a time, and what is given up leaves nothing behind. */
+const scratch: { outline: ShoeOutline | undefined; edge: Edge; feet: TriedFoot[] } = { outline: undefined, edge: emptyEdge(), feet: [] };
 
 /**
  * Fits both feet in a shoe, whose outline is compiled once for both, and gives up as soon as it is of no use.
  * @param atLeast the least margin that is of use, in half bands
  * @param than it is of no use either when it comes no nearer than this
  */
-export function tryCell(
-  size: number,
-  width: string,
-  shoe: Shoe,
-  targets: Targets,
-  feet: readonly WornFoot[],
-  wear: Wear,
-  atLeast: number,
-  than?: Rated
-): Tried {
+export function tryCell(item: Item, feet: readonly WornFoot[], wear: Wear, atLeast: number, than?: Rated): Tried {
+  const { shoe, asWorn, targets } = item;
   const inside = insideWorn(shoe, wear.hoursWorn);
   const limits = limitsOf(targets);
-  const asWorn = shoeAsWorn(shoe, wear, NO_AIDS);
-  const at = (outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline));
-  const pairOf = (foot: WornFoot): CompiledPair => ({ foot: shapeOf(foot, shoe, wear), shoe: at, inside });
+  const outline = (scratch.outline = compileShoe(inside, UPPER[shoe.upper].girthShare, scratch.outline));
+  const { edge } = scratch;
+  const pairOf = (foot: WornFoot): CompiledPair => ({ foot: shapeOf(foot, shoe, wear), shoe: outline, inside });
   const rated: Rated = { fits: true, margin: Infinity, distance: 0 };
   for (let f = 0; f < feet.length; f++) {
-    const own = (tried[f] ??= { zone: blankZones(), placement: undefined, judged: undefined });
+    const own = (scratch.feet[f] ??= { zone: blankZones(), placement: undefined, judged: undefined });
     const pair = pairOf(feet[f]);
-    own.placement = stand(feet[f].dims, shoe, asWorn, pair, own.zone);
+    own.placement = stand(feet[f].dims, asWorn, pair, own.zone);
     const room = marginAt(own.zone, TOE_ROOM, limits);
     if (room < atLeast) return { margin: room };
     own.zone[BOX] = readEdge(pair.foot, pair.shoe, own.placement, false, edge);
@@ -100,14 +110,15 @@ export function tryCell(
     if (rated.margin < atLeast) return { margin: rated.margin };
   }
   if (than && likelier(than, rated) <= 0) return { margin: rated.margin };
-  const seen = feet.map((foot, f) =>
-    clearancesOf(foot.dims, shoe, asWorn, pairOf(foot), tried[f].placement!, tried[f].zone.slice(0, asWorn.zones.count), edge)
-  );
-  return { margin: rated.margin, cell: asCell(size, width, shoe, targets, feet, rated, seen) };
+  const seen = feet.map((foot, f) => {
+    const { placement, zone } = scratch.feet[f];
+    return clearancesOf(foot.dims, asWorn, pairOf(foot), placement!, zone.slice(0, asWorn.zones.count), edge);
+  });
+  return { margin: rated.margin, cell: asCell(item, feet, rated, seen) };
 }
 
-function asCell(size: number, width: string, shoe: Shoe, targets: Targets, feet: readonly WornFoot[], rated: Rated, seen: Clearances[]): Cell {
-  const judged = feet.map((_, f) => tried[f].judged!);
+function asCell({ size, width, shoe, targets }: Item, feet: readonly WornFoot[], rated: Rated, seen: Clearances[]): Cell {
+  const judged = feet.map((_, f) => scratch.feet[f].judged!);
   const spoken = seen.map(({ zone, placement }, f): SpokenFoot => ({
     side: feet[f].foot.side,
     zone,

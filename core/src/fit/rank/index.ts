@@ -1,7 +1,7 @@
-export * from './cell';
-export * from './candidate';
-export * from './look-over';
-export * from './best-of-style';
-export * from './promise';
-export * from './rank';
-export * from './same-last';
+export { boundStyle, worthFitting } from './bounds';
+export { byRank, type Candidate, type Listed, type Ranked } from './candidate';
+export { cellOf, fitCell, itemOf, likelier, type Cell, type ZoneBrief } from './cell';
+export { bestOfStyle, type Unranked } from './best-of-style';
+export { rankAll, rankStock, TOP, type RankedBefore, type RankStep } from './rank';
+export { rankPlainly } from './plain-rank';
+export { onSameLast, type SameLast } from './same-last';

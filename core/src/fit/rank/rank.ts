@@ -1,9 +1,9 @@
-import { fittingStyle, leastMisfit, longestOf, misfitStyle, whyUnranked, type Fitted, type Unranked } from './best-of-style';
-import { byRank, fiftieth, VERDICT_ORDER, type Candidate, type Ranked } from './candidate';
 import type { Verdict } from '../judge';
-import { likeliestFits, lookOver, type StyleLook } from './look-over';
-import { byPromise } from './promise';
 import type { Style, Wear, WornFoot } from '../shoe';
+import { fittingStyle, leastMisfit, longestOf, misfitStyle, whyUnranked, type Fitted, type Unranked } from './best-of-style';
+import { boundStyle, likeliestFits, worthFitting, type StyleBounds } from './bounds';
+import { byRank, fiftieth, VERDICT_ORDER, type Candidate, type Ranked } from './candidate';
+import { LevelQueue } from './queue';
 
 export interface RankStep {
   /** Styles that are settled, of all. */
@@ -25,18 +25,21 @@ export const TOP = 100;
 /** So many styles that fit are settled as they are found, so that there is something to look at. */
 const AT_ONCE = 12;
 
+/** Chances are told apart to a fiftieth: levels of the queue. */
+const LEVELS = fiftieth(1) + 1;
+
 /** A style on its way to its place in the order. */
 interface Waiting {
-  /** No more chance than this can come of it. */
-  most: number;
-  /** Brings it on: to its candidate, to a lesser promise, or to nothing where it has left the verdict it waited in. */
+  /** Upper bound of its chance. */
+  upperBound: number;
+  /** Brings it on: to its candidate, to a lesser bound, or to nothing where it has left the verdict it waited in. */
   next: () => Ranked | Fitted | null;
 }
 
 /**
- * Ranks a stockroom for both feet, a style at a time, so that a worker can report progress and stop. Sizes and widths are left out only by
- * a bound (`atBest`). What may fit is fitted, and its chance worked out, in the order of a bound on that chance, until the first candidates
- * stand, then for the rest: the order is that of fitting every size and width and working out every chance.
+ * Ranks a stockroom for both feet, a style at a time, so that a worker can report progress and stop: by branch and bound. Sizes and widths
+ * are left out only by a bound (`atBest`). What may fit is fitted, and its chance worked out, the highest upper bound first, until the
+ * first candidates stand, then the rest. The order is that of `rankPlainly`.
  * @param top how many candidates have to stand before it is said that they do
  * @param before what is known already of these feet, worn so; what is found out is added to it
  */
@@ -44,7 +47,7 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
   const longest = longestOf(feet);
   const of = styles.length;
   const found: Ranked[] = [];
-  const misfits: StyleLook[] = [];
+  const misfits: StyleBounds[] = [];
   let done = 0;
   let stands = false;
   const lookedAt = new Map<string, number>();
@@ -61,15 +64,14 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
   /** How many candidates stand before whatever is still to come: all of a better verdict, and those of this one with at least this much chance. */
   const standing = (verdict: Verdict, level: number): number =>
     found.filter((c) => (c.verdict === verdict ? fiftieth(c.probability) >= level : VERDICT_ORDER[c.verdict] < VERDICT_ORDER[verdict])).length;
-  /** Brings on what waits in one verdict, the most promising first. Chances are told apart to a fiftieth, so what shares one comes together. */
+  /** Brings on what waits in one verdict, the highest upper bound first. What shares a level comes together. */
   function* bringOn(waiting: readonly Waiting[], verdict: Verdict): Generator<RankStep> {
-    const levels: Waiting[][] = Array.from({ length: fiftieth(1) + 1 }, () => []);
-    const waitAt = (w: Waiting, highest: number): unknown => levels[Math.min(highest, fiftieth(w.most))].push(w);
-    waiting.forEach((w) => waitAt(w, fiftieth(1)));
-    for (let level = fiftieth(1); level >= 0; level--) {
-      for (let w = levels[level].pop(); w; w = levels[level].pop()) {
+    const queue = new LevelQueue<Waiting>(LEVELS);
+    for (const w of waiting) queue.push(w, fiftieth(w.upperBound));
+    for (let level = LEVELS - 1; level >= 0; level--) {
+      for (let w = queue.pop(level); w; w = queue.pop(level)) {
         const came = w.next();
-        if (came && 'next' in came) waitAt(came, level);
+        if (came && 'next' in came) queue.push(came, Math.min(level, fiftieth(came.upperBound)));
         yield came && 'styleId' in came ? settled(came) : onTheWay(0);
       }
       if (!stands && found.length >= top && standing(verdict, level) >= top) yield topStands();
@@ -78,27 +80,30 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
 
   const known = styles.flatMap(({ id }) => before?.get(id) ?? []);
   for (const { candidate, considered } of known.sort((p, q) => byRank(p.candidate, q.candidate))) yield settled(candidate, considered);
-  const { worth, none } = byPromise(known.length > 0 ? styles.filter(({ id }) => !before!.has(id)) : styles, feet);
-  for (const style of none) yield { done: ++done, of, unranked: whyUnranked(style, longest), considered: 0 };
   const mayFit: Waiting[] = [];
-  for (const { style, sizes } of worth) {
+  for (const style of known.length > 0 ? styles.filter(({ id }) => !before!.has(id)) : styles) {
+    const sizes = worthFitting(style, longest);
+    if (sizes.length === 0) {
+      yield { done: ++done, of, unranked: whyUnranked(style, longest), considered: 0 };
+      continue;
+    }
     const considered = sizes.length * style.widths.length;
     lookedAt.set(style.id, considered);
-    const look = lookOver(style, sizes, feet, wear);
+    const bounds = boundStyle(style, sizes, feet, wear);
     const tryOut = (): Fitted | null => {
-      const fitting = likeliestFits(look, feet, wear);
+      const fitting = likeliestFits(bounds, feet, wear);
       if (fitting.length > 0) return fittingStyle(style, fitting, feet, wear);
-      misfits.push(look);
+      misfits.push(bounds);
       return null;
     };
-    if (look.mostChance < 0) misfits.push(look);
+    if (bounds.chance < 0) misfits.push(bounds);
     else if (found.length < AT_ONCE) {
       const candidate = tryOut()?.next();
       if (candidate) {
         yield settled(candidate, considered);
         continue;
       }
-    } else mayFit.push({ most: look.mostChance, next: tryOut });
+    } else mayFit.push({ upperBound: bounds.chance, next: tryOut });
     yield onTheWay(considered);
   }
   yield* bringOn(mayFit, 'fits');
@@ -106,16 +111,16 @@ export function* rankStock(styles: readonly Style[], feet: readonly WornFoot[], 
   // Nothing that does not fit as it is stands above what does, and nothing that is beyond help above what is not.
   const helped: Waiting[] = [];
   const unhelped: Waiting[] = [];
-  for (const look of misfits) {
-    if (!look.mayHelp) continue;
-    const { cell, helps } = leastMisfit(look, feet, wear);
-    (helps ? helped : unhelped).push(misfitStyle(look.style, cell, helps, feet, wear));
+  for (const bounds of misfits) {
+    if (!bounds.mayHelp) continue;
+    const { cell, helps } = leastMisfit(bounds, feet, wear);
+    (helps ? helped : unhelped).push(misfitStyle(bounds.style, cell, helps, feet, wear));
     yield onTheWay(0);
   }
   yield* bringOn(helped, 'fits-with-help');
-  for (const look of misfits) {
-    if (look.mayHelp) continue;
-    unhelped.push({ most: 1, next: () => misfitStyle(look.style, leastMisfit(look, feet, wear).cell, null, feet, wear) });
+  for (const bounds of misfits) {
+    if (bounds.mayHelp) continue;
+    unhelped.push({ upperBound: 1, next: () => misfitStyle(bounds.style, leastMisfit(bounds, feet, wear).cell, null, feet, wear) });
   }
   yield* bringOn(unhelped, 'does-not-fit');
   if (!stands) yield topStands();

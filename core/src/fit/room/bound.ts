@@ -1,13 +1,10 @@
-import { sockOutlineMm } from '../../measure';
-import { shorteningOf, SLIDE } from '../../heel';
-import { frontOf, planWidth, SHOE_PLAN, type Inside } from '../../last';
-import type { FootShape } from '../../shape';
-import { KIND, type KindId, UPPER } from '../tables';
 import { distanceOf, leastMargin, type Limits } from '../judge';
 import { BLANK_PLAN, type PlainPlan, type FootDims, ZONE_AT } from '../zones';
 import { blankZones, frontZones, insideRoom, plainZones, type ShoeAsWorn } from './plain-zones';
-import type { Shoe, Wear } from '../shoe';
 import { leastUsableRoom, MOST_TURN } from './toe-room';
+import { shorteningOf } from '../../heel';
+import { frontOf, planWidth, SHOE_PLAN, type Inside } from '../../last';
+import type { FootShape } from '../../shape';
 
 const zone = blankZones();
 const plan: PlainPlan = { ...BLANK_PLAN };
@@ -15,8 +12,8 @@ const TOE_ROOM = ZONE_AT['toe-room'];
 const TOE_BOX = ZONE_AT['toe-box-width'];
 
 /** The plan of a shoe as far as the plain zones need it, without compiling its outline. */
-export function plainPlanInto(inside: Inside, shoe: Pick<Shoe, 'upper'>, into: PlainPlan): PlainPlan {
-  into.planWidthMm = planWidth(inside, UPPER[shoe.upper].girthShare);
+export function plainPlanInto(inside: Inside, girthShare: number, into: PlainPlan): PlainPlan {
+  into.planWidthMm = planWidth(inside, girthShare);
   into.heelHalfMm = inside.heelWidthMm / 2 + SHOE_PLAN.counterOut * inside.ballWidthMm;
   into.ballMm = inside.flexLineMm;
   return into;
@@ -35,24 +32,19 @@ export function mostUsableRoom(shape: FootShape, insoleMm: number, standsForward
   return insoleMm - standsForwardMm - reach + 0.5 * MOST_TURN * MOST_TURN * shape.lengthMm;
 }
 
-/**
- * The most toe room a foot can have in a length, whatever the width and whatever is put in: nothing lengthens a shoe.
- * @param dropMm effective drop of the heel
- */
-export function mostLengthRoom(dims: FootDims, shape: FootShape, kind: KindId, dropMm: number, insoleMm: number, wear: Wear): number {
-  const sock = sockOutlineMm(wear.sockMm);
-  const flat = KIND[kind].basis === 'inside' ? insoleMm - dims.lengthMm - 2 * sock : mostUsableRoom(shape, insoleMm, sock);
-  return dropMm > 0 ? flat + shorteningOf(dropMm, dims.lengthMm).centreMm : flat;
+/** The most toe room a foot can have in a length, whatever the width and whatever is put in: nothing lengthens a shoe. @param worn the shoe with nothing put in */
+export function mostLengthRoom(dims: FootDims, shape: FootShape, worn: ShoeAsWorn, insoleMm: number): number {
+  const flat = worn.usable ? mostUsableRoom(shape, insoleMm, worn.sockMm) : insoleMm - dims.lengthMm - 2 * worn.sockMm;
+  return worn.dropMm > 0 ? flat + shorteningOf(worn.dropMm, dims.lengthMm).centreMm : flat;
 }
 
 /**
  * The most margin a foot can have in a length, whatever the width: by its toe room alone, in half bands.
  * @param roomMm by `mostLengthRoom`
- * @param dropMm effective drop of the heel
  */
-export function mostLengthMargin(kind: KindId, dropMm: number, roomMm: number, { least, most, half }: Limits): number {
+export function mostLengthMargin({ usable, raised }: ShoeAsWorn, roomMm: number, { least, most, half }: Limits): number {
   // On a low heel nothing slides: a length told inside is exact, so too long is too long in every width.
-  const above = KIND[kind].basis === 'inside' && dropMm <= SLIDE.lowHeelMm ? most[TOE_ROOM] - roomMm : Infinity;
+  const above = !usable && !raised ? most[TOE_ROOM] - roomMm : Infinity;
   return Math.min(roomMm - least[TOE_ROOM], above) / half[TOE_ROOM];
 }
 
@@ -78,18 +70,10 @@ export const blankBest = (): AtBest => ({ margin: 0, distance: 0, zone, flatMm: 
  * @param worn the shoe as it is worn
  * @param into overwritten
  */
-export function atBest(
-  dims: FootDims,
-  shape: FootShape,
-  shoe: Pick<Shoe, 'kind' | 'upper'>,
-  inside: Inside,
-  worn: ShoeAsWorn,
-  limits: Limits,
-  into: AtBest = blankBest()
-): AtBest {
-  plainZones(dims, worn, inside, plainPlanInto(inside, shoe, plan), shape, zone);
+export function atBest(dims: FootDims, shape: FootShape, inside: Inside, worn: ShoeAsWorn, limits: Limits, into: AtBest = blankBest()): AtBest {
+  plainZones(dims, worn, inside, plainPlanInto(inside, worn.girthShare, plan), zone, worn.zones.plainDeciding);
   zone[TOE_BOX] = NaN;
-  if (KIND[shoe.kind].basis === 'inside') {
+  if (!worn.usable) {
     into.flatMm = insideRoom(dims, inside, worn);
     zone[TOE_ROOM] = into.flatMm;
     frontZones(dims, worn, zone);
@@ -104,7 +88,7 @@ export function atBest(
   const most = zone[TOE_ROOM];
   // How little room there may be is only asked where it may be too much.
   const mayBeLong = most > limits.most[TOE_ROOM];
-  const leastRoom = mayBeLong ? leastUsableRoom(shape, frontOf(inside, UPPER[shoe.upper].girthShare), stands) : -Infinity;
+  const leastRoom = mayBeLong ? leastUsableRoom(shape, frontOf(inside, worn.girthShare), stands) : -Infinity;
   into.flatMm = leastRoom - worn.fillerMm;
   zone[TOE_ROOM] = into.flatMm;
   frontZones(dims, worn, zone);

@@ -1,9 +1,9 @@
 import { sockOutlineMm } from '../../measure';
-import { effectiveDrop, shorteningOf, slideOf, type Slide } from '../../heel';
+import { shorteningOf, slideOf, type Slide } from '../../heel';
 import { compileShoe, type Inside, type ShoeOutline } from '../../last';
 import { compileFootShape, type FootShape } from '../../shape';
 import { emptyEdge, readEdge, type Edge } from './edge';
-import { KIND, UPPER, girthGrowthMm } from '../tables';
+import { UPPER, girthGrowthMm } from '../tables';
 import { blankZones, frontZones, insideRoom, plainZones, shoeAsWorn, type ShoeAsWorn } from './plain-zones';
 import { NO_AIDS, type Aids, type FootDims, ZONE_AT } from '../zones';
 import type { Shoe, Wear, WornFoot } from '../shoe';
@@ -70,36 +70,29 @@ export function compilePair(dims: FootDims, shoe: Shoe, wear: Wear, into?: Compi
  * @param worn the shoe as it is worn
  * @param zone filled, mm
  */
-export function stand(dims: FootDims, shoe: Shoe, worn: ShoeAsWorn, { foot, shoe: outline, inside }: CompiledPair, zone: Float64Array): Placement {
+export function stand(dims: FootDims, worn: ShoeAsWorn, { foot, shoe: outline, inside }: CompiledPair, zone: Float64Array): Placement {
   const placement = placeFoot(foot, outline, worn.sockMm + worn.gripMm);
-  plainZones(dims, worn, inside, outline, foot, zone);
-  zone[TOE_ROOM] = flatRoom(dims, shoe, worn, inside, placement);
+  plainZones(dims, worn, inside, outline, zone);
+  zone[TOE_ROOM] = flatRoom(dims, worn, inside, placement);
   frontZones(dims, worn, zone);
   return placement;
 }
 
 /** Toe room of the flat foot on the kind's own basis, mm. */
-const flatRoom = (dims: FootDims, shoe: Shoe, worn: ShoeAsWorn, inside: Inside, { roomMm }: Placement): number =>
-  KIND[shoe.kind].basis === 'usable' ? roomMm - worn.fillerMm : insideRoom(dims, inside, worn);
+const flatRoom = (dims: FootDims, worn: ShoeAsWorn, inside: Inside, { roomMm }: Placement): number =>
+  worn.usable ? roomMm - worn.fillerMm : insideRoom(dims, inside, worn);
 
 /** What a foot that stands in a shoe comes out as. @param zone every zone of it, mm */
-export function clearancesOf(
-  dims: FootDims,
-  shoe: Shoe,
-  worn: ShoeAsWorn,
-  { shoe: outline, inside }: CompiledPair,
-  placement: Placement,
-  zone: Float64Array,
-  edge: Edge
-): Clearances {
-  const flat = flatRoom(dims, shoe, worn, inside, placement);
+export function clearancesOf(dims: FootDims, worn: ShoeAsWorn, pair: CompiledPair, placement: Placement, zone: Float64Array, edge: Edge): Clearances {
+  const { shoe: outline, inside } = pair;
+  const flat = flatRoom(dims, worn, inside, placement);
   return {
     zone,
     insideRoomMm: insideRoom(dims, inside, worn),
     usableRoomMm: placement.roomMm - worn.fillerMm,
     placement,
     slide: slideOf(worn.drive, zone[ZONE_AT['ball-girth']], dims.ballGirthMm, flat),
-    shortening: shorteningOf(effectiveDrop(shoe.heelHeightMm, shoe.platformMm), dims.lengthMm),
+    shortening: shorteningOf(worn.dropMm, dims.lengthMm),
     planWidthMm: outline.planWidthMm,
     edge
   };
@@ -108,16 +101,16 @@ export function clearancesOf(
 /**
  * Compares a foot with a shoe in every zone.
  * @param dims the foot as worn, without its sock, mm
+ * @param worn the shoe as it is worn
  * @param pair both outlines compiled with the same sock
  * @param whole true reads the whole edge, false only the toe region
  * @param edge filled with the clearance along the edge
  */
-export function compare(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids, pair: CompiledPair, whole: boolean, edge: Edge = emptyEdge()): Clearances {
-  const worn = shoeAsWorn(shoe, wear, aids);
+export function compare(dims: FootDims, worn: ShoeAsWorn, pair: CompiledPair, whole: boolean, edge: Edge = emptyEdge()): Clearances {
   const zone = blankZones(worn.zones.count);
-  const placement = stand(dims, shoe, worn, pair, zone);
-  zone[ZONE_AT['toe-box-width']] = readEdge(pair.foot, pair.shoe, placement, whole, edge) + aids.stretchMm;
-  return clearancesOf(dims, shoe, worn, pair, placement, zone, edge);
+  const placement = stand(dims, worn, pair, zone);
+  zone[ZONE_AT['toe-box-width']] = readEdge(pair.foot, pair.shoe, placement, whole, edge) + worn.stretchMm;
+  return clearancesOf(dims, worn, pair, placement, zone, edge);
 }
 
 let scratch: CompiledPair | undefined;
@@ -129,5 +122,5 @@ const scratchEdge = emptyEdge();
  */
 export function fitOnce(dims: FootDims, shoe: Shoe, wear: Wear, aids: Aids = NO_AIDS): Clearances {
   scratch = compilePair(dims, shoe, wear, scratch);
-  return compare(dims, shoe, wear, aids, scratch, false, scratchEdge);
+  return compare(dims, shoeAsWorn(shoe, wear, aids), scratch, false, scratchEdge);
 }

@@ -8,41 +8,54 @@ export interface Edge {
   outer: Float64Array;
 }
 
+/** One side of a foot against one side of a shoe. */
+interface EdgeSide {
+  /** Half widths of the foot at its stations, and from which station on its toes lie. */
+  half: Float64Array;
+  toesFrom: number;
+  /** Turn towards this side, radians. */
+  turn: number;
+  /** The wall: cubics up to where it tapers, then its fall from there to the tip, mm. */
+  cubics: Float64Array;
+  taperMm: number;
+  tip: number;
+  drop: number;
+  out: Float64Array;
+}
+const NONE = new Float64Array(0);
+const blankSide = (): EdgeSide => ({ half: NONE, toesFrom: 0, turn: 0, cubics: NONE, taperMm: 0, tip: 0, drop: 0, out: NONE });
+/** One edge is read at a time. */
+const scratch = { inner: blankSide(), outer: blankSide() };
+
 /**
  * Fills the clearance along the edge, mm, square to the wall; toes unsqueezed, so that a misfit shows.
  * @param whole false reads only the toe region (for ranking)
  * @returns least clearance of the toe region on either side, mm
  */
-export function readEdge(foot: FootShape, shoe: ShoeOutline, placement: Pick<Placement, 'theta' | 'forwardMm'>, whole: boolean, edge: Edge): number {
-  const { theta } = placement;
-  // prettier-ignore
-  const inner = readSide(
-    foot, foot.inner, theta, placement.forwardMm, whole ? 0 : foot.innerToesFrom, foot.innerToesFrom,
-    shoe, shoe.innerSide, shoe.innerTaperMm, shoe.innerTip, shoe.innerAtTaper - shoe.innerTip, edge.inner
-  );
-  // prettier-ignore
-  const outer = readSide(
-    foot, foot.outer, -theta, placement.forwardMm, whole ? 0 : foot.outerToesFrom, foot.outerToesFrom,
-    shoe, shoe.outerSide, shoe.outerTaperMm, shoe.outerTip, shoe.outerAtTaper - shoe.outerTip, edge.outer
-  );
-  return inner < outer ? inner : outer;
+export function readEdge(foot: FootShape, shoe: ShoeOutline, { theta, forwardMm }: Pick<Placement, 'theta' | 'forwardMm'>, whole: boolean, edge: Edge): number {
+  const { inner, outer } = scratch;
+  inner.half = foot.inner;
+  inner.toesFrom = foot.innerToesFrom;
+  inner.turn = theta;
+  inner.cubics = shoe.innerSide;
+  inner.taperMm = shoe.innerTaperMm;
+  inner.tip = shoe.innerTip;
+  inner.drop = shoe.innerAtTaper - shoe.innerTip;
+  inner.out = edge.inner;
+  outer.half = foot.outer;
+  outer.toesFrom = foot.outerToesFrom;
+  outer.turn = -theta;
+  outer.cubics = shoe.outerSide;
+  outer.taperMm = shoe.outerTaperMm;
+  outer.tip = shoe.outerTip;
+  outer.drop = shoe.outerAtTaper - shoe.outerTip;
+  outer.out = edge.outer;
+  return Math.min(readSide(foot, shoe, inner, forwardMm, whole), readSide(foot, shoe, outer, forwardMm, whole));
 }
 
 /** One side in one pass: wall and slope of the three regions (heel arc, cubics, toe curve) are read together, as this is the hottest loop. */
-function readSide(
-  foot: FootShape,
-  half: Float64Array,
-  turn: number,
-  forwardMm: number,
-  from: number,
-  toesFrom: number,
-  shoe: ShoeOutline,
-  cubics: Float64Array,
-  taperMm: number,
-  tip: number,
-  drop: number,
-  out: Float64Array
-): number {
+function readSide(foot: FootShape, shoe: ShoeOutline, side: EdgeSide, forwardMm: number, whole: boolean): number {
+  const { half, toesFrom, turn, cubics, taperMm, tip, drop, out } = side;
   const xs = foot.stationX;
   const n = xs.length;
   const pivot = HEEL_ARC * foot.lengthMm;
@@ -51,7 +64,7 @@ function readSide(
   const second = cubics[SEGMENT];
   const third = cubics[2 * SEGMENT];
   let least = Infinity;
-  for (let s = from; s < n; s++) {
+  for (let s = whole ? 0 : toesFrom; s < n; s++) {
     const x = xs[s] + forwardMm;
     let wall: number;
     let slope = 0;

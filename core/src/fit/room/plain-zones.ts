@@ -1,8 +1,7 @@
 import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../../measure';
 import { effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt, slideDrive } from '../../heel';
 import type { Inside } from '../../last';
-import type { FootShape } from '../../shape';
-import { CLOSURE, KIND } from '../tables';
+import { CLOSURE, KIND, UPPER } from '../tables';
 import type { Shoe, Wear } from '../shoe';
 import { MOST_ZONES, ZONE_AT, zoneSetFor, type Aids, type Allowances, type FootDims, type PlainPlan, type ZoneSet } from '../zones';
 
@@ -27,16 +26,28 @@ const SLIP_AT = ZONE_AT['heel-slip'];
 /** A shoe as it is worn: what is taken and changed in it, and the zones it has. */
 export interface ShoeAsWorn extends Allowances {
   zones: ZoneSet;
+  /** True where toe room is told to the first toe that meets the silhouette, false where it is insole less foot. */
+  usable: boolean;
+  /** Effective drop of the heel, mm. */
+  dropMm: number;
+  /** How far the girth decides the plan width, 0 to 1. */
+  girthShare: number;
 }
+/** What of a shoe is the same in all its sizes and widths. */
+export type ShoeMake = Pick<Shoe, 'kind' | 'upper' | 'closure' | 'soleStiffness' | 'heelHeightMm' | 'platformMm'>;
 
 /** Works out what is taken and changed in a shoe of a kind, heel and closure as it is worn. @param aids what helps change in it */
-export function shoeAsWorn(shoe: Pick<Shoe, 'kind' | 'closure' | 'soleStiffness' | 'heelHeightMm' | 'platformMm'>, wear: Wear, aids: Aids): ShoeAsWorn {
+export function shoeAsWorn(shoe: ShoeMake, wear: Wear, aids: Aids): ShoeAsWorn {
   const kind = KIND[shoe.kind];
   const drop = effectiveDrop(shoe.heelHeightMm, shoe.platformMm);
   const insertGirth = INSERT_GIRTH * wear.insertMm;
   return {
     zones: zoneSetFor(kind),
+    usable: kind.basis === 'usable',
+    dropMm: drop,
+    girthShare: UPPER[shoe.upper].girthShare,
     sockMm: sockOutlineMm(wear.sockMm),
+    offsetMm: sockOutlineMm(wear.sockMm) - UPPER[shoe.upper].giveMm,
     sockGirthMm: sockGirthMm(wear.sockMm),
     fillerMm: aids.toeFillerMm,
     gripMm: aids.heelGripMm,
@@ -66,21 +77,12 @@ const layersMm = (wear: Wear, aids: Aids): number => 2 * sockOutlineMm(wear.sock
 export const depthTakenMm = (dims: FootDims, wear: Wear, aids: Aids): number => dims.hammerToeMm + layersMm(wear, aids);
 
 /**
- * Clearances that need no outline, by the zones' own formulas; NaN where they do not apply. Those of the toes' outline and what hangs on
- * them stay as they were.
- * @param shape of the foot: what sock and upper's give add to it on every side
+ * Clearances that need no outline, by the zones' own formulas; NaN where they do not apply. The others stay as they were.
  * @param zone filled, mm
+ * @param which all such zones, or those that decide
  */
-export function plainZones(
-  dims: FootDims,
-  worn: ShoeAsWorn,
-  inside: Inside,
-  plan: PlainPlan,
-  { offsetMm }: Pick<FootShape, 'offsetMm'>,
-  zone: Float64Array
-): void {
-  const { plain } = worn.zones;
-  for (let i = 0; i < plain.length; i++) zone[plain[i].at] = plain[i].formula(dims, inside, worn, plan, offsetMm);
+export function plainZones(dims: FootDims, worn: ShoeAsWorn, inside: Inside, plan: PlainPlan, zone: Float64Array, which = worn.zones.plain): void {
+  for (let i = 0; i < which.length; i++) zone[which[i].at] = which[i].formula(dims, inside, worn, plan);
 }
 
 /** What of the helps lies under the ball, mm. */

@@ -30,21 +30,71 @@ const LEAST_SQUEEZE = 0.93;
 export const MOST_TURN = 0.03;
 const STOP_MM = 0.03;
 const MOST_STEPS = 12;
-
-const at = new Float64Array(2);
-const probe = new Float64Array(3);
-/** Least and most turn. */
-const freedom = new Float64Array(2);
+/** Most points of a hull. */
+const MOST_POINTS = 65;
 /** In place of a toe point: the ball. */
 export const BALL = -1;
-const held: [number, number] = [BALL, BALL];
-/** Gap of each hull point at the turn asked last. */
-const gaps = new Float64Array(65);
-let askedAt = NaN;
-/** The hull's points turned, and the front before each. */
-const turnedX = new Float64Array(65);
-const turnedY = new Float64Array(65);
-const fronts = new Float64Array(65);
+
+/** One foot standing in one shoe while its best turn is looked for, and all that is read on the way. */
+interface Search {
+  foot: FootShape;
+  shoe: ShoeOutline;
+  /** Lateral squeeze of the toes, where the foot turns about, and what stands behind the heel, mm. */
+  squeeze: number;
+  pivotMm: number;
+  forwardMm: number;
+  /** Least and most turn that the ball leaves free. */
+  leastTurn: number;
+  mostTurn: number;
+  /** At the turn read last: which turn, the least gap, its slope in the turn and the point that has it; and the gap of every point. */
+  turn: number;
+  gap: number;
+  slope: number;
+  point: number;
+  gaps: Float64Array;
+  /** What keeps the foot from turning on, outwards and inwards: a sampled toe point, or the ball. */
+  heldOut: number;
+  heldIn: number;
+  /** The hull's points turned, and the front before each. */
+  turnedX: Float64Array;
+  turnedY: Float64Array;
+  fronts: Float64Array;
+  /** The front at one place, and its slope. */
+  front: Float64Array;
+}
+
+/** One search is on at a time, so its arrays are used again and again. */
+let search: Search | undefined;
+
+function begin(foot: FootShape, shoe: ShoeOutline, forwardMm: number): Search {
+  const s = (search ??= {
+    foot,
+    shoe,
+    squeeze: 1,
+    pivotMm: 0,
+    forwardMm: 0,
+    leastTurn: 0,
+    mostTurn: 0,
+    turn: NaN,
+    gap: 0,
+    slope: 0,
+    point: 0,
+    gaps: new Float64Array(MOST_POINTS),
+    heldOut: BALL,
+    heldIn: BALL,
+    turnedX: new Float64Array(MOST_POINTS),
+    turnedY: new Float64Array(MOST_POINTS),
+    fronts: new Float64Array(MOST_POINTS),
+    front: new Float64Array(2)
+  });
+  s.foot = foot;
+  s.shoe = shoe;
+  s.squeeze = Math.min(1, Math.max(LEAST_SQUEEZE, shoe.planWidthMm / (foot.plainWidthMm + 2 * foot.offsetMm)));
+  s.pivotMm = HEEL_ARC * foot.lengthMm;
+  s.forwardMm = forwardMm;
+  s.turn = NaN;
+  return s;
+}
 
 /**
  * Places a foot in a shoe and reads its toe room.
@@ -53,20 +103,17 @@ const fronts = new Float64Array(65);
  * @param forwardMm what stands behind the heel (sock, heel grip), mm
  */
 export function placeFoot(foot: FootShape, shoe: ShoeOutline, forwardMm: number): Placement {
-  const k = squeezeIn(foot, shoe);
-  const xc = HEEL_ARC * foot.lengthMm;
-  turnFreedom(foot, shoe, xc, forwardMm);
-  const theta = turned(foot, shoe, k, xc, forwardMm);
-  return refine(foot, shoe, k, xc, forwardMm, theta, probe[0]);
+  const s = begin(foot, shoe, forwardMm);
+  freeTurns(s);
+  readAtBestTurn(s);
+  return refine(s);
 }
 
-/** Turns a foot to the best place within `freedom` and reads its gaps there, into `probe`. @returns the turn */
-function turned(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number): number {
-  askedAt = NaN;
-  const theta = bestTurn(foot, shoe, k, xc, forward, freedom[0], freedom[1]);
-  // The turn asked last is mostly the best one: its gaps stand already.
-  if (askedAt !== theta) leastGap(foot, shoe, k, xc, forward, theta);
-  return theta;
+/** Turns a foot to the best place that the ball leaves free and reads its gaps there. */
+function readAtBestTurn(s: Search): void {
+  const turn = bestTurn(s);
+  // The turn read last is mostly the best one: its gaps stand already.
+  if (s.turn !== turn) read(s, turn);
 }
 
 /**
@@ -76,8 +123,9 @@ function turned(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forwa
 const SAMPLING_MM = 1;
 /** Toe room that a foot has at least: that of its sampled toe points when it stands straight ahead, which it always may, mm. */
 export function leastUsableRoom(foot: FootShape, shoe: ShoeOutline, forwardMm: number): number {
-  leastGap(foot, shoe, squeezeIn(foot, shoe), HEEL_ARC * foot.lengthMm, forwardMm, 0);
-  return probe[0] - SAMPLING_MM;
+  const s = begin(foot, shoe, forwardMm);
+  read(s, 0);
+  return s.gap - SAMPLING_MM;
 }
 
 /**
@@ -89,54 +137,52 @@ export function leastUsableRoom(foot: FootShape, shoe: ShoeOutline, forwardMm: n
  */
 export function placeNear(foot: FootShape, shoe: ShoeOutline, placed: Placement): Pick<Placement, 'roomMm' | 'theta' | 'forwardMm'> {
   const { forwardMm, heldBy } = placed;
-  const k = squeezeIn(foot, shoe);
-  const xc = HEEL_ARC * foot.lengthMm;
-  turnFreedom(foot, shoe, xc, forwardMm);
+  const s = begin(foot, shoe, forwardMm);
+  freeTurns(s);
   const [out, inn] = heldBy;
   if (out === BALL && inn === BALL) {
-    const theta = turned(foot, shoe, k, xc, forwardMm);
-    return { roomMm: probe[0], theta, forwardMm };
+    readAtBestTurn(s);
+    return { roomMm: s.gap, theta: s.turn, forwardMm };
   }
-  const stays = free(placed.theta);
-  const theta = out === BALL ? freedom[0] : inn === BALL ? freedom[1] : meeting(foot, shoe, k, xc, forwardMm, stays, out, inn);
-  leastGap(foot, shoe, k, xc, forwardMm, theta);
-  const roomMm = probe[0];
+  const stays = free(s, placed.theta);
+  const theta = out === BALL ? s.leastTurn : inn === BALL ? s.mostTurn : meeting(s, stays, out, inn);
+  read(s, theta);
+  const roomMm = s.gap;
   if (theta === stays) return { roomMm, theta, forwardMm };
-  leastGap(foot, shoe, k, xc, forwardMm, stays);
-  return probe[0] > roomMm ? { roomMm: probe[0], theta: stays, forwardMm } : { roomMm, theta, forwardMm };
+  read(s, stays);
+  return s.gap > roomMm ? { roomMm: s.gap, theta: stays, forwardMm } : { roomMm, theta, forwardMm };
 }
 
 /** The turn at which two toe points have the same gap, along their tangents at a turn, as far as the ball leaves it free. */
-function meeting(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, at: number, out: number, inn: number): number {
-  pointGap(foot, shoe, k, xc, forward, at, out);
-  const [gapOut, slopeOut] = probe;
-  pointGap(foot, shoe, k, xc, forward, at, inn);
-  const turn = (probe[0] - gapOut) / (slopeOut - probe[1]);
-  return turn === turn ? free(at + turn) : at;
+function meeting(s: Search, at: number, out: number, inn: number): number {
+  readPoint(s, at, out);
+  const { gap, slope } = s;
+  readPoint(s, at, inn);
+  const turn = (s.gap - gap) / (slope - s.slope);
+  return turn === turn ? free(s, at + turn) : at;
 }
 
-/** A turn, as far as `freedom` lets it. */
-const free = (theta: number): number => Math.min(freedom[1], Math.max(freedom[0], theta));
+/** A turn, as far as the ball leaves it free. */
+const free = (s: Search, theta: number): number => Math.min(s.mostTurn, Math.max(s.leastTurn, theta));
 
-const squeezeIn = (foot: FootShape, shoe: ShoeOutline): number =>
-  Math.min(1, Math.max(LEAST_SQUEEZE, shoe.planWidthMm / (foot.plainWidthMm + 2 * foot.offsetMm)));
-
-/** Least and most turn that the ball leaves free; into `freedom`. Straight ahead is always allowed, so that a wider shoe's freedom contains a narrower one's. */
-function turnFreedom(foot: FootShape, shoe: ShoeOutline, xc: number, forwardMm: number): void {
+/** Reads how far the ball leaves the foot free to turn. Straight ahead is always allowed, so that a wider shoe's freedom contains a narrower one's. */
+function freeTurns(s: Search): void {
+  const { foot, shoe, pivotMm, forwardMm } = s;
   const gapIn = innerWall(shoe, foot.ballMm + forwardMm) - foot.innerAtBall;
   const gapOut = outerWall(shoe, foot.outerBallMm + forwardMm) - foot.outerAtBall;
-  freedom[0] = Math.max(-MOST_TURN, -Math.max(0, gapOut) / (foot.outerBallMm - xc));
-  freedom[1] = Math.min(MOST_TURN, Math.max(0, gapIn) / (foot.ballMm - xc));
+  s.leastTurn = Math.max(-MOST_TURN, -Math.max(0, gapOut) / (foot.outerBallMm - pivotMm));
+  s.mostTurn = Math.min(MOST_TURN, Math.max(0, gapIn) / (foot.ballMm - pivotMm));
 }
 
-/** Least gap over the hull at a turn, its slope in the turn, and which point; into `probe`. */
-function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number): void {
+/** Reads the gap of every point of the hull at a turn, and which is the least. */
+function read(s: Search, theta: number): void {
+  const { foot, shoe, squeeze, pivotMm, forwardMm, turnedX, turnedY, fronts, gaps, front } = s;
   const { hullCount: n, hullTip, hullBehind, hullY } = foot;
   const half = theta * theta * 0.5;
   for (let j = 0; j < n; j++) {
-    const x0 = hullTip[j] - k * hullBehind[j];
-    const arm = x0 - xc;
-    const y0 = k * hullY[j];
+    const x0 = hullTip[j] - squeeze * hullBehind[j];
+    const arm = x0 - pivotMm;
+    const y0 = squeeze * hullY[j];
     turnedX[j] = x0 - y0 * theta - arm * half;
     turnedY[j] = y0 + arm * theta;
   }
@@ -144,87 +190,89 @@ function leastGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, for
   let least = Infinity;
   let index = 0;
   for (let j = 0; j < n; j++) {
-    const gap = fronts[j] - turnedX[j] - forward;
+    const gap = fronts[j] - turnedX[j] - forwardMm;
     gaps[j] = gap;
     if (gap < least) {
       least = gap;
       index = j;
     }
   }
-  askedAt = theta;
-  frontAt(shoe, turnedY[index], at);
-  probe[0] = least;
-  probe[1] = at[1] * (hullTip[index] - k * hullBehind[index] - xc) + turnedY[index];
-  probe[2] = index;
+  frontAt(shoe, turnedY[index], front);
+  s.turn = theta;
+  s.gap = least;
+  s.slope = front[1] * (hullTip[index] - squeeze * hullBehind[index] - pivotMm) + turnedY[index];
+  s.point = index;
 }
 
-/** Gap of one point of the hull at a turn and its slope in the turn; into `probe`. */
-function pointGap(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, j: number): void {
-  const x0 = foot.hullTip[j] - k * foot.hullBehind[j];
-  const arm = x0 - xc;
-  const y0 = k * foot.hullY[j];
-  frontAt(shoe, y0 + arm * theta, at);
-  probe[0] = at[0] - (x0 - y0 * theta - arm * theta * theta * 0.5) - forward;
-  probe[1] = at[1] * arm + y0 + arm * theta;
+/** Reads the gap of one point of the hull at a turn, and its slope in the turn. */
+function readPoint(s: Search, theta: number, j: number): void {
+  const { foot, shoe, squeeze, pivotMm, forwardMm, front } = s;
+  const x0 = foot.hullTip[j] - squeeze * foot.hullBehind[j];
+  const arm = x0 - pivotMm;
+  const y0 = squeeze * foot.hullY[j];
+  frontAt(shoe, y0 + arm * theta, front);
+  s.gap = front[0] - (x0 - y0 * theta - arm * theta * theta * 0.5) - forwardMm;
+  s.slope = front[1] * arm + y0 + arm * theta;
 }
 
 /**
  * Maximises the least gap over the turn by cutting planes. The front of a shoe is concave, but a turning toe swings back
- * on a circle: the gap may bend upward by as much as its arm, which the bound allows for.
+ * on a circle: the gap may bend upward by as much as its arm, which the upper bound allows for.
  */
-function bestTurn(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, lowLimit: number, highLimit: number): number {
-  let low = lowLimit;
-  let high = highLimit;
-  held[0] = held[1] = BALL;
+function bestTurn(s: Search): number {
+  let low = s.leastTurn;
+  let high = s.mostTurn;
+  s.heldOut = s.heldIn = BALL;
   if (high - low < 1e-6) return 0;
-  leastGap(foot, shoe, k, xc, forward, low);
-  let gLow = probe[0];
-  let sLow = probe[1];
-  const heldAtLow = probe[2];
+  read(s, low);
+  let gLow = s.gap;
+  let sLow = s.slope;
+  const heldAtLow = s.point;
   if (sLow <= 0) {
-    held[1] = heldAtLow;
+    s.heldIn = heldAtLow;
     return low;
   }
-  leastGap(foot, shoe, k, xc, forward, high);
-  let gHigh = probe[0];
-  let sHigh = probe[1];
-  held[0] = heldAtLow;
+  read(s, high);
+  let gHigh = s.gap;
+  let sHigh = s.slope;
+  s.heldOut = heldAtLow;
   if (sHigh >= 0) return high;
-  held[1] = probe[2];
+  s.heldIn = s.point;
   let best = gLow > gHigh ? low : high;
   let value = Math.max(gLow, gHigh);
   for (let step = 0; step < MOST_STEPS; step++) {
     const crossing = low + (gHigh - gLow - sHigh * (high - low)) / (sLow - sHigh);
     const rise = crossing - low;
-    const bound = gLow + sLow * rise + 0.5 * foot.lengthMm * rise * rise;
-    if (!(bound - value > STOP_MM)) break;
+    const upperBound = gLow + sLow * rise + 0.5 * s.foot.lengthMm * rise * rise;
+    if (!(upperBound - value > STOP_MM)) break;
     // Off the ends of the bracket, so that it shrinks even where one tangent is poor.
     const inset = 0.08 * (high - low);
     const turn = Math.min(high - inset, Math.max(low + inset, crossing));
-    leastGap(foot, shoe, k, xc, forward, turn);
-    if (probe[0] > value) {
-      value = probe[0];
+    read(s, turn);
+    if (s.gap > value) {
+      value = s.gap;
       best = turn;
     }
-    if (probe[1] > 0) {
+    if (s.slope > 0) {
       low = turn;
-      held[0] = probe[2];
-      gLow = probe[0];
-      sLow = probe[1];
+      s.heldOut = s.point;
+      gLow = s.gap;
+      sLow = s.slope;
     } else {
       high = turn;
-      held[1] = probe[2];
-      gHigh = probe[0];
-      sHigh = probe[1];
+      s.heldIn = s.point;
+      gHigh = s.gap;
+      sHigh = s.slope;
     }
   }
   return best;
 }
 
 /** Refines the contact between the sampled toe points: four halvings of the step around each near contact. */
-function refine(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, coarse: number): Placement {
+function refine(s: Search): Placement {
+  const { foot, gaps, gap: coarse } = s;
   let room = coarse;
-  let toe = foot.hullToe[probe[2]];
+  let toe = foot.hullToe[s.point];
   const n = foot.hullCount;
   for (let j = 0; j < n; j++) {
     let gap = gaps[j];
@@ -234,8 +282,8 @@ function refine(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forwa
     let angle = foot.hullAngle[j];
     let step = Math.PI / (TOE_SAMPLES - 1) / 2;
     for (let halving = 0; halving < 4; halving++) {
-      const up = gapAt(foot, shoe, k, xc, forward, theta, i, angle + step);
-      const down = gapAt(foot, shoe, k, xc, forward, theta, i, angle - step);
+      const up = gapAt(s, s.turn, i, angle + step);
+      const down = gapAt(s, s.turn, i, angle - step);
       if (up < gap && up <= down) {
         gap = up;
         angle += step;
@@ -250,26 +298,35 @@ function refine(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forwa
       toe = i;
     }
   }
-  return { roomMm: room, theta, toe, squeeze: k, forwardMm: forward, freeTurn: freedom[1] - freedom[0], sampledMm: coarse, heldBy: [held[0], held[1]] };
+  return {
+    roomMm: room,
+    theta: s.turn,
+    toe,
+    squeeze: s.squeeze,
+    forwardMm: s.forwardMm,
+    freeTurn: s.mostTurn - s.leastTurn,
+    sampledMm: coarse,
+    heldBy: [s.heldOut, s.heldIn]
+  };
 }
 
-function gapAt(foot: FootShape, shoe: ShoeOutline, k: number, xc: number, forward: number, theta: number, i: number, angle: number): number {
+/** Gap of a toe at an angle round its tip, at a turn. */
+function gapAt({ foot, shoe, squeeze, pivotMm, forwardMm, front }: Search, theta: number, toe: number, angle: number): number {
   const a = angle > Math.PI / 2 ? Math.PI / 2 : angle < -Math.PI / 2 ? -Math.PI / 2 : angle;
-  const x0 = foot.tip[i] - k * foot.nose[i] * (1 - Math.cos(a));
-  const y0 = k * (foot.centre[i] + foot.radius[i] * Math.sin(a));
-  const arm = x0 - xc;
-  frontAt(shoe, y0 + arm * theta, at);
-  return at[0] - (x0 - y0 * theta - arm * theta * theta * 0.5) - forward;
+  const x0 = foot.tip[toe] - squeeze * foot.nose[toe] * (1 - Math.cos(a));
+  const y0 = squeeze * (foot.centre[toe] + foot.radius[toe] * Math.sin(a));
+  const arm = x0 - pivotMm;
+  frontAt(shoe, y0 + arm * theta, front);
+  return front[0] - (x0 - y0 * theta - arm * theta * theta * 0.5) - forwardMm;
 }
 
 /** Forward travel of each toe on its own, mm, big toe first; for the drawing. */
 export function roomPerToe(foot: FootShape, shoe: ShoeOutline, placement: Placement): number[] {
-  const xc = HEEL_ARC * foot.lengthMm;
-  return [0, 1, 2, 3, 4].map((i) => {
+  const s = begin(foot, shoe, placement.forwardMm);
+  s.squeeze = placement.squeeze;
+  return [0, 1, 2, 3, 4].map((toe) => {
     let least = Infinity;
-    for (let j = 0; j < TOE_SAMPLES; j++) {
-      least = Math.min(least, gapAt(foot, shoe, placement.squeeze, xc, placement.forwardMm, placement.theta, i, toeAngle(j)));
-    }
+    for (let j = 0; j < TOE_SAMPLES; j++) least = Math.min(least, gapAt(s, placement.theta, toe, toeAngle(j)));
     return least;
   });
 }

@@ -136,3 +136,11 @@ export const FORECAST_WORDS = {
     return from === 0 ? `Fits from the first hour ${then}.` : `Snug now, moulded later: fits from ${hour(from)} ${then}.`;
   }
 } as const;
+
+/** Why a size that was picked is not the label's. */
+export const LABEL_WORDS = {
+  notMade: (size: string) => `By its label ${size}, in which it is not made.`,
+  off: (size: string, worst: string) => `By its label ${size}, but there: ${worst}.`,
+  nearer: (size: string, sizes: number) =>
+    `By its label ${size}, which would do; this one is nearer to right${Math.abs(sizes) < 0.25 ? '' : `, since the last runs ${sizes > 0 ? 'long' : 'short'}`}.`
+} as const;

@@ -1,6 +1,6 @@
 import type { Side } from '../../measure';
 import { clearanceAt, zonesOf, zoneState, type Targets } from '../judge';
-import { ZONE, type FlexState, type ZoneId } from '../zones';
+import { ZONE, type Cuts, type FlexState, type ZoneId } from '../zones';
 
 /** One foot in a shoe, ready to be spoken of. */
 export interface SpokenFoot {
@@ -34,33 +34,30 @@ export interface Finding extends Feel {
 /** What is less than this off right is no finding, mm: no hand feels it and no tape tells it. */
 export const TOLD_FROM_MM = 0.5;
 
+/** How far a clearance lies off the edge of right, and outside its limits, mm. Of an amount none at all is right. */
+const offRight = (zone: ZoneId, mm: number, { b, c }: Cuts): number => Math.max(ZONE[zone].scale === 'amount' ? 0 : b - mm, mm - c, 0);
+const outside = (zone: ZoneId, mm: number, { a, d }: Cuts): number => Math.max(ZONE[zone].scale === 'amount' ? 0 : a - mm, mm - d, 0);
+
 /** How one zone of a foot feels. */
 export function feelOf(zone: ZoneId, { zone: clearances, targets, toe }: Pick<SpokenFoot, 'zone' | 'targets' | 'toe'>): Feel {
   const mm = clearanceAt(clearances, targets, zone);
-  const { a, b, c, d } = targets[zone]!;
-  // Of an amount none at all is right.
-  const amount = ZONE[zone].scale === 'amount';
-  return {
-    zone,
-    state: zoneState(zone, mm, targets),
-    mm,
-    offMm: Math.max(amount ? 0 : b - mm, mm - c, 0),
-    outsideMm: Math.max(amount ? 0 : a - mm, mm - d, 0),
-    toe
-  };
+  const t = targets[zone]!;
+  return { zone, state: zoneState(zone, mm, targets), mm, offMm: offRight(zone, mm, t), outsideMm: outside(zone, mm, t), toe };
 }
 
 /** Deciding zones of a foot that are not right, worst first: outside before inside, then furthest off. */
-export function findingsOf(foot: SpokenFoot): Finding[] {
-  return zonesOf(foot.targets)
-    .inOrder.filter(({ id, at }) => ZONE[id].decides && !Number.isNaN(foot.zone[at]))
-    .map(({ id }): Finding => {
-      const feel = feelOf(id, foot);
-      const { a, d } = foot.targets[id]!;
-      return { ...feel, side: foot.side, weight: feel.offMm / ((d - a) / 2) };
-    })
-    .filter(({ offMm, outsideMm }) => outsideMm > 0 || offMm >= TOLD_FROM_MM)
-    .sort(worseFirst);
+export function findingsOf({ side, zone, targets, toe }: SpokenFoot): Finding[] {
+  const found: Finding[] = [];
+  for (const { id, at } of zonesOf(targets).inOrder) {
+    const mm = zone[at];
+    // Zones a shoe has not are NaN.
+    if (mm !== mm || !ZONE[id].decides) continue;
+    const t = targets[id]!;
+    const [offMm, outsideMm] = [offRight(id, mm, t), outside(id, mm, t)];
+    if (outsideMm === 0 && offMm < TOLD_FROM_MM) continue;
+    found.push({ zone: id, state: zoneState(id, mm, targets), mm, offMm, outsideMm, toe, side, weight: offMm / ((t.d - t.a) / 2) });
+  }
+  return found.sort(worseFirst);
 }
 
 const worseFirst = (p: Finding, q: Finding): number => Number(q.outsideMm > 0) - Number(p.outsideMm > 0) || q.weight - p.weight;

@@ -8,7 +8,7 @@ export const ballWidth = zone({
   name: 'ball width',
   cuts: cuts(-6, -3, 4, 9),
   preferenceShare: 0.4,
-  formula: (dims, _, allowances, plan, offsetMm) => plan.planWidthMm - dims.ballWidthMm - 2 * offsetMm + allowances.stretchMm,
+  formula: (dims, _, allowances, plan) => plan.planWidthMm - dims.ballWidthMm - 2 * allowances.offsetMm + allowances.stretchMm,
   straight: false,
   wears: true,
   tellsTightness: true,

@@ -52,6 +52,8 @@ export interface Allowances {
   /** What the sock adds to the outline on a side and to girths, mm. */
   sockMm: number;
   sockGirthMm: number;
+  /** What sock and the upper's give add to the foot's outline on a side, mm. */
+  offsetMm: number;
   /** What lies before the toes, mm. */
   fillerMm: number;
   /** What stands behind the heel, and by how much it narrows it, mm. */

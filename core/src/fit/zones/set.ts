@@ -1,6 +1,12 @@
 import type { Formula, KindTraits } from './zone';
 import { DEFINITIONS, ZONE_IDS, type Definition, type ZoneId } from './registry';
 
+/** A zone that needs no outline: its place and its formula. */
+export interface PlainZone {
+  at: number;
+  formula: Formula;
+}
+
 /** The zones of one kind of shoe, and the place of each in its arrays: those of all kinds first, then its own. */
 export interface ZoneSet {
   count: number;
@@ -10,7 +16,8 @@ export interface ZoneSet {
   inOrder: readonly { id: ZoneId; at: number }[];
   at: Readonly<Partial<Record<ZoneId, number>>>;
   /** Places by what the definitions say of their zones. */
-  plain: readonly { at: number; formula: Formula }[];
+  plain: readonly PlainZone[];
+  plainDeciding: readonly PlainZone[];
   straight: readonly number[];
   addingUp: readonly number[];
 }
@@ -35,12 +42,14 @@ function setOf(own: readonly Definition[]): ZoneSet {
   const zones = [...ofAllKinds, ...own];
   const at = Object.fromEntries(zones.map((z, i) => [z.id, i])) as Partial<Record<ZoneId, number>>;
   const places = (which: (z: (typeof zones)[number]) => boolean): number[] => zones.flatMap((z, i) => (which(z) ? [i] : []));
+  const plain = (which: (z: Definition) => boolean): PlainZone[] => zones.flatMap((z, i) => (z.formula && which(z) ? [{ at: i, formula: z.formula }] : []));
   const set: ZoneSet = {
     count: zones.length,
     ids: zones.map((z) => z.id),
     inOrder: ZONE_IDS.flatMap((id) => (at[id] === undefined ? [] : [{ id, at: at[id] }])),
     at,
-    plain: zones.flatMap((z, i) => (z.formula ? [{ at: i, formula: z.formula }] : [])),
+    plain: plain(() => true),
+    plainDeciding: plain((z) => z.decides),
     straight: places((z) => z.decides && z.straight),
     addingUp: places((z) => z.helpsAddUp)
   };

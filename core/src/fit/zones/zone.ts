@@ -9,11 +9,8 @@ export interface KindTraits {
   pullOn: boolean;
 }
 
-/**
- * Clearance of a zone, mm, from numbers alone; NaN where foot or shoe does not tell enough.
- * @param offsetMm what sock and the upper's give add to the foot's outline on a side
- */
-export type Formula = (dims: FootDims, inside: Inside, allowances: Allowances, plan: PlainPlan, offsetMm: number) => number;
+/** Clearance of a zone, mm, from numbers alone; NaN where foot or shoe does not tell enough. */
+export type Formula = (dims: FootDims, inside: Inside, allowances: Allowances, plan: PlainPlan) => number;
 
 /** Everything there is to say of one zone of a fit. Lists, tables, limits, doubt, helps and words follow from it. */
 export interface ZoneDefinition<Id extends string = string> {

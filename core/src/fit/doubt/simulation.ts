@@ -1,7 +1,8 @@
+import { shoeAsWorn, compare, insideWorn, outlineOffset, type Clearances, emptyEdge } from '../room';
 import { zonesOf, allWithin, limitsOf, type Targets } from '../judge';
-import { compare, insideWorn, outlineOffset, type Clearances, emptyEdge } from '../room';
 import { NO_AIDS, type Aids, type FootDims, ZONE_AT } from '../zones';
-import { disturbFoot, disturbInside, FOOT_CAUSES, POINTS, pointsOf, SHOE_CAUSES, SLIDE_CAUSE } from './error-model';
+import { disturbFoot, disturbInside, ownCauses, SLIDE_CAUSE } from './error-model';
+import { POINTS, sampleOf, type Sample } from './sample';
 import type { WornWith } from '../helps';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { UPPER } from '../tables';
@@ -30,21 +31,21 @@ export function doubtOf(
   points: number
 ): Doubt {
   const worn = Array.isArray(wear) ? (wear as readonly Pick<WornWith, 'wear' | 'aids'>[]) : feet.map(() => ({ wear: wear as Wear, aids: NO_AIDS }));
-  const d = SHOE_CAUSES + FOOT_CAUSES * feet.length;
-  const z = pointsOf(feet, points);
+  const sample = sampleOf(feet, points);
+  const { z, causes } = sample;
   const limits = limitsOf(targets);
   const zones = zonesOf(targets);
   const sum = feet.map(() => new Float64Array(zones.count));
   const squares = feet.map(() => new Float64Array(zones.count));
   let within = 0;
   // The same shaken feet stand in every cell of a grid: compiled once for each upper's give.
-  const shaken = feet.map((foot, f) => (points <= POINTS.ranked ? shakenFeet(foot, f, z, points, d, outlineOffset(shoe, worn[f].wear)) : null));
+  const shaken = feet.map((_, f) => (points <= POINTS.ranked ? shakenFeet(sample, f, outlineOffset(shoe, worn[f].wear)) : null));
   for (let n = 0; n < points; n++) {
     let all = true;
     for (let f = 0; f < feet.length; f++) {
-      const at = n * d + SHOE_CAUSES + f * FOOT_CAUSES;
+      const at = n * causes + ownCauses(f);
       const foot = shaken[f]?.[n] ?? shake(feet[f], z, at, outlineOffset(shoe, worn[f].wear));
-      const result = fitShaken(foot, { ...shoe, inside: disturbInside(shoe.inside, shoe.sd, z, n * d, at) }, worn[f].wear, worn[f].aids);
+      const result = fitShaken(foot, { ...shoe, inside: disturbInside(shoe.inside, shoe.sd, z, n * causes, at) }, worn[f].wear, worn[f].aids);
       const slideSd = (result.slide.highMm - result.slide.lowMm) / 4;
       result.zone[ZONE_AT['toe-room']] += slideSd * z[at + SLIDE_CAUSE];
       if (!allWithin(result.zone, limits)) all = false;
@@ -68,17 +69,16 @@ const shake = (foot: WornFoot, z: Float64Array, at: number, offset: number): Sha
   return { dims, shape: compileFootShape(dims, offset) };
 };
 
-const kept = new WeakMap<Float64Array, Map<string, ShakenFoot[]>>();
-/** @param z points of doubt of the feet this one is part of */
-function shakenFeet(foot: WornFoot, f: number, z: Float64Array, points: number, d: number, offset: number): ShakenFoot[] {
-  const own = kept.get(z) ?? new Map<string, ShakenFoot[]>();
-  kept.set(z, own);
+const kept = new WeakMap<Sample, Map<string, ShakenFoot[]>>();
+/** A foot of a pair at every point of a sample, compiled once for each upper's give. */
+function shakenFeet(sample: Sample, f: number, offset: number): ShakenFoot[] {
+  const own = kept.get(sample) ?? new Map<string, ShakenFoot[]>();
+  kept.set(sample, own);
   const key = `${f} ${offset}`;
-  const found = own.get(key);
-  if (found) return found;
-  const made = Array.from({ length: points }, (_, n) => shake(foot, z, n * d + SHOE_CAUSES + f * FOOT_CAUSES, offset));
-  own.set(key, made);
-  return made;
+  const { feet, points, causes, z } = sample;
+  const found = own.get(key) ?? Array.from({ length: points }, (_, n) => shake(feet[f], z, n * causes + ownCauses(f), offset));
+  own.set(key, found);
+  return found;
 }
 
 let outline: ShoeOutline | undefined;
@@ -86,5 +86,5 @@ const edge = emptyEdge();
 function fitShaken({ dims, shape }: ShakenFoot, shoe: Shoe, wear: Wear, aids: Aids): Clearances {
   const inside = insideWorn(shoe, wear.hoursWorn);
   outline = compileShoe(inside, UPPER[shoe.upper].girthShare, outline);
-  return compare(dims, shoe, wear, aids, { foot: shape, shoe: outline, inside }, false, edge);
+  return compare(dims, shoeAsWorn(shoe, wear, aids), { foot: shape, shoe: outline, inside }, false, edge);
 }
