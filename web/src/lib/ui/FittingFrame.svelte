@@ -6,7 +6,6 @@
   import type { FittingRow } from '$lib/server/shop/fittings';
   import { Desk, setDesk } from './desk.svelte';
   import SaveLine from './SaveLine.svelte';
-  import { runInType } from './run-in-type';
   import { STEPS } from './steps';
   import { warm } from '$lib/workers/fit-client';
   import { forWorker } from '$lib/workers/for-worker';
@@ -35,10 +34,7 @@
   // A tablet has no pointer to rest on a step before it is touched.
   onMount(() => {
     const idle = window.requestIdleCallback ?? setTimeout;
-    idle(() => {
-      STEPS.forEach((step) => void preloadCode(`/fittings/${desk.fitting.id}/${step.id}`));
-      runInType();
-    });
+    idle(() => STEPS.forEach((step) => void preloadCode(`/fittings/${desk.fitting.id}/${step.id}`)));
   });
 
   // Leaving the fitting waits for what is unsaved; its steps need not.

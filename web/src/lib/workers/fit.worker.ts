@@ -85,44 +85,21 @@ onmessage = async ({ data }: MessageEvent<Ask>) => {
   }
 };
 
-/** For running in only: feet that most shoes fit, and feet that hardly any does, which asks for helps. */
-const SOME_FEET = [{ lengthMm: 250 }, { lengthMm: 232, ballWidthMm: 99, ballGirthMm: 249 }].map((values) =>
-  Object.fromEntries(Object.entries(values).map(([id, mm]) => [id, { mm, how: 'device' }]))
-);
-const ROUNDS = 2;
-let roundsRun = 0;
-
-/**
- * Fetches the stockroom and, while nothing else is asked, runs the engine in, worn as these shoes will be: what has never run runs at a
- * third of its speed, and what has run on things of another make has to be run in again. Then ranks it all for these feet, if they are
- * measured: whichever styles are asked about then, most is known.
- */
+/** Fetches the stockroom and, while nothing else is asked, ranks it all for these feet, if they are measured: whichever styles are asked about then, most is known. */
 async function warm({ job, stamp, fitting }: Pick<Extract<Ask, { kind: 'warm' }>, 'job' | 'stamp' | 'fitting'>): Promise<void> {
   const askedSince = (): boolean => Math.max(newest.warm, newest.rank, newest.open, newest.lay) > job;
   // A fitting may have been opened under an older stamp than a ranking has named since: nothing is fetched anew for this.
   const held = stock?.stamp ?? stamp;
   const styles = [...(await stockroom(held)).values()];
   await ranking.catch(() => {});
-  if (askedSince()) return;
+  if (askedSince() || !bothMeasured(fitting)) return;
   let heard = performance.now();
-  const goesThrough = async (feet: FittingState, known?: RankedBefore): Promise<boolean> => {
-    for (const step of rankStock(styles, wornFeetOf(feet), wearOf(feet), undefined, known)) {
-      if (askedSince()) return false;
-      // What a page will show is run in as well.
-      if (!known) step.candidate?.whole();
-      if (performance.now() - heard < BREATH_MS) continue;
-      await breathe();
-      heard = performance.now();
-    }
-    return true;
-  };
-  for (; roundsRun < ROUNDS; roundsRun++) {
-    for (const values of SOME_FEET) {
-      const { left, right } = fitting.feet;
-      if (!(await goesThrough({ ...fitting, feet: { left: { ...left, values }, right: { ...right, values } } } as FittingState))) return;
-    }
+  for (const _ of rankStock(styles, wornFeetOf(fitting), wearOf(fitting), undefined, knownOf(fitting, held))) {
+    if (askedSince()) return;
+    if (performance.now() - heard < BREATH_MS) continue;
+    await breathe();
+    heard = performance.now();
   }
-  if (bothMeasured(fitting)) await goesThrough(fitting, knownOf(fitting, held));
 }
 
 /** The rest of the stockroom is looked at when what was asked about has been laid out for so long, ms. */
@@ -133,8 +110,6 @@ let ranking: Promise<void> = Promise.resolve();
 async function rankThenRest(ask: Extract<Ask, { kind: 'rank' }>): Promise<void> {
   await (ranking = rank(ask));
   if (newest.rank !== ask.job) return;
-  // What has ranked a stockroom has run in.
-  roundsRun = ROUNDS;
   // Should it fail, the next ranking asks anew and tells.
   setTimeout(() => void warm(ask).catch(() => {}), REST_MS);
 }

@@ -30,7 +30,7 @@ export interface PairAsk {
  * What a page asks the fit worker. The worker fetches the stockroom itself and keeps it under its stamp; a ranking names which styles of it.
  */
 export type Ask =
-  /** Ahead of the first ranking: fetches the stockroom, runs the engine in on how shoes are worn at this fitting, and ranks it all for its feet. */
+  /** Ahead of the first ranking: fetches the stockroom and ranks it all for these feet. */
   | { kind: 'warm'; job: number; stamp: string; fitting: FittingState }
   | { kind: 'stop'; job: number }
   | {

@@ -1,7 +1,7 @@
 import { SvelteMap } from 'svelte/reactivity';
 import { byRank, type Candidate, type Listed, type Unranked } from '@chiave/core/fit';
 import type { FittingState } from '../../fit-feet';
-import { askWhole, rankTogether, stopRanking } from '../../workers/fit-client';
+import { askWhole, askWorker, stopRanking } from '../../workers/fit-client';
 
 /** What is ranked: for whose feet, which styles, and the size that all are held to, if any. */
 export interface RankedFor {
@@ -62,7 +62,7 @@ export class Ranking {
     this.running = true;
     this.#tell = setInterval(() => this.#tellProgress(), TELL_EVERY_MS);
     let shown = false;
-    this.#unlisten = rankTogether(ask, (answer) => {
+    this.#unlisten = askWorker({ kind: 'rank', ...ask }, (answer) => {
       if (answer.kind === 'progress') {
         this.#come.push(...answer.candidates);
         this.#without.push(...answer.unranked);
