@@ -48,12 +48,16 @@ const VULGAR: Readonly<Record<string, string>> = {
   '⅞': '7/8'
 };
 
+/** What most people type. */
+const PLAIN = /^\d+(?:\.\d+)?$/;
+
 /**
  * Reads a plain or mixed number: `9`, `9.75`, `9,75`, `9 3/4`, `9¾`, `3/4`, `7-1/2`.
  * @returns the number, or null when the text is not one.
  */
 export function parseMixedNumber(text: string): number | null {
   let t = text.trim();
+  if (PLAIN.test(t)) return Number(t);
   for (const [glyph, fraction] of Object.entries(VULGAR)) t = t.replace(glyph, ` ${fraction}`);
   t = t.trim().replace(/\s+/g, ' ');
   const mixed = /^(-?\d+)[ -](\d+)\/(\d+)$/.exec(t);

@@ -1,7 +1,7 @@
 import { bootFootMm, bootFromFoot, bootFromNumber, bootLabel, bootParts, bootRuleGroup, numberFromBoot } from './boot-rule';
 import { formatSize, inRun, readLabel, roundToStep, sizeInterval } from './label';
 import { PUBLISHED, cutWith, type ScaleBook } from './scale-book';
-import { SCALE, fromFootMm, lengthSize, namedSchools, schoolOf, toFootMm, type AnyScale, type ScaleId } from './scales';
+import { SCALE, fromFootMm, lengthSize, lengthStep, namedSchools, schoolOf, toFootMm, type AnyScale, type ScaleId, type School } from './scales';
 
 export interface SizeReading {
   scale: string;
@@ -57,17 +57,24 @@ export function convertLabel(from: { scale: string; size: number; school?: strin
   const disagreements: Disagreement[] = [];
   for (const id of to) {
     const target = book.get(id);
-    const schools = union(
-      [school.id].filter((s) => namedSchools(source).includes(s)),
-      namedSchools(source),
-      namedSchools(target)
-    );
-    const own = (schools.length > 0 ? schools : ['standard']).map((s) => readAcross(source, from.size, target, s));
-    readings.push(...own);
-    const disagreement = disagreementOf(target, own);
+    const first = readings.length;
+    for (const way of waysBetween(source, target, school.id)) readings.push(readBy(way, from.size));
+    const disagreement = disagreementOf(target, readings, first);
     if (disagreement) disagreements.push(disagreement);
   }
   return { school: school.id, footLength, readings, disagreements };
+}
+
+/**
+ * The size alone of a label in one other scale, by the label's own school where that is known there: a hundred thousand of them need no more.
+ * @param school of the source; the scale's default when left out
+ */
+export function sizeIn(source: AnyScale, size: number, school: string | undefined, target: AnyScale): string {
+  const own = schoolOf(source, school).id;
+  const ways = waysBetween(source, target, own);
+  let way = ways[0];
+  for (const w of ways) if (w.school === own) way = w;
+  return readBy(way, size).size;
 }
 
 /**
@@ -89,11 +96,57 @@ export function convertFoot(foot: { lengthMm: number; sdMm?: number }, to: reado
   return { school: null, footLength: { mm: foot.lengthMm, lowMm: foot.lengthMm - sd, highMm: foot.lengthMm + sd }, readings, disagreements };
 }
 
-function readAcross(source: AnyScale, size: number, target: AnyScale, school: string): SizeReading {
+/** How a label of one scale is read in another by one school, worked out once. */
+interface Way {
+  source: AnyScale;
+  target: AnyScale;
+  school: string;
+  /** The source's school and the target's of that name, or their defaults. */
+  by: School;
+  into: School;
+  /** Step in which the target's labels differ in length. */
+  stepMm: number;
+  /** Whose rule turns the number on the box into a boot or back; null where the length decides. */
+  rule: 'to-boot' | 'from-boot' | 'between-boots' | null;
+  group: ReturnType<typeof bootRuleGroup>;
+}
+
+const ways = new WeakMap<AnyScale, WeakMap<AnyScale, Map<string, readonly Way[]>>>();
+
+/** The ways from one scale into another: by every school that either of them leaves a choice of, the label's own first. */
+function waysBetween(source: AnyScale, target: AnyScale, schoolId: string): readonly Way[] {
+  let into = ways.get(source);
+  if (!into) ways.set(source, (into = new WeakMap()));
+  let bySchool = into.get(target);
+  if (!bySchool) into.set(target, (bySchool = new Map()));
+  const found = bySchool.get(schoolId);
+  if (found) return found;
+  const schools = union(
+    [schoolId].filter((s) => namedSchools(source).includes(s)),
+    namedSchools(source),
+    namedSchools(target)
+  );
   const group = bootRuleGroup(target.rule ? source : target);
-  if (target.rule && !source.rule && group) {
-    const boot = bootFromNumber(group, size, school);
-    const footMm = toFootMm(schoolOf(source, school), size);
+  const rule = source.rule && target.rule ? 'between-boots' : !group ? null : target.rule ? 'to-boot' : source.rule ? 'from-boot' : null;
+  const made = (schools.length > 0 ? schools : ['standard']).map((school): Way => ({
+    source,
+    target,
+    school,
+    by: schoolOf(source, school),
+    into: schoolOf(target, school),
+    stepMm: lengthStep(target),
+    rule,
+    group
+  }));
+  bySchool.set(schoolId, made);
+  return made;
+}
+
+function readBy(way: Way, size: number): SizeReading {
+  const { source, target, school, by, into, rule, group } = way;
+  if (rule === 'to-boot') {
+    const boot = bootFromNumber(group!, size, school);
+    const footMm = toFootMm(by, size);
     const length = bootFromFoot(footMm);
     return {
       scale: target.id,
@@ -104,12 +157,12 @@ function readAcross(source: AnyScale, size: number, target: AnyScale, school: st
       wider: boot.wider,
       remainderMm: footMm - bootFootMm(boot),
       byLength: { exact: length.exact, size: bootLabel(length) },
-      source: schoolOf(target, school).source,
+      source: into.source,
       ...rangeNote(target, boot.whole)
     };
   }
-  if (source.rule && !target.rule && group) {
-    const number = numberFromBoot(group, bootParts(size), school);
+  if (rule === 'from-boot') {
+    const number = numberFromBoot(group!, bootParts(size), school);
     const footMm = bootFootMm(bootParts(size));
     const rounded = roundToStep(number, target.step);
     return {
@@ -118,16 +171,32 @@ function readAcross(source: AnyScale, size: number, target: AnyScale, school: st
       footMm,
       exact: null,
       size: formatSize(rounded, target.step),
-      remainderMm: footMm - toFootMm(schoolOf(target, school), rounded),
-      source: schoolOf(source, school).source,
+      remainderMm: footMm - toFootMm(into, rounded),
+      source: by.source,
       ...rangeNote(target, rounded)
     };
   }
   // A boot's half is a width: its length is that of the whole.
-  const footMm = toFootMm(schoolOf(source, school), lengthSize(source, size));
-  const reading = writeIn(target, school, footMm);
-  if (source.rule && target.rule) return { ...reading, size: bootLabel(bootParts(size)), wider: bootParts(size).wider, remainderMm: 0 };
-  return { ...reading, school };
+  const footMm = toFootMm(by, lengthSize(source, size));
+  if (rule === 'between-boots') {
+    const reading = writeIn(target, school, footMm);
+    return { ...reading, size: bootLabel(bootParts(size)), wider: bootParts(size).wider, remainderMm: 0 };
+  }
+  if (target.rule) return { ...writeIn(target, school, footMm), school };
+  const exact = fromFootMm(into, footMm);
+  const rounded = roundToStep(exact, way.stepMm);
+  const reading: SizeReading = {
+    scale: target.id,
+    school,
+    footMm,
+    exact,
+    size: formatSize(rounded, way.stepMm),
+    remainderMm: footMm - toFootMm(into, rounded),
+    source: into.source
+  };
+  if (target.halfIsWidth) reading.wider = false;
+  if (!inRun(target, rounded)) Object.assign(reading, rangeNote(target, rounded));
+  return reading;
 }
 
 function writeIn(target: AnyScale, schoolId: string, footMm: number): SizeReading {
@@ -165,17 +234,26 @@ function rangeNote(scale: AnyScale, size: number): { outsideRange?: string } {
   return inRun(scale, size) ? {} : { outsideRange: `${scale.name} is made from ${scale.range[0]} to ${scale.range[1]}` };
 }
 
-function disagreementOf(target: AnyScale, readings: readonly SizeReading[]): Disagreement | null {
-  const lengths = readings.map((r) => r.footMm);
-  const numbers = readings.flatMap((r) => [
-    r.exact ?? Number(r.size),
+/** Whether schools disagree about a target. @param first place of its first reading; all that follow are its own */
+function disagreementOf(target: AnyScale, readings: readonly SizeReading[], first = 0): Disagreement | null {
+  if (readings.length - first < 2 && readings[first]?.exact !== null) return null;
+  let [least, most, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
+  const take = (size: number): void => {
+    low = Math.min(low, size);
+    high = Math.max(high, size);
+  };
+  for (let i = first; i < readings.length; i++) {
+    const r = readings[i];
+    least = Math.min(least, r.footMm);
+    most = Math.max(most, r.footMm);
+    take(r.exact ?? Number(r.size));
     // In the boot scale the rule is also held against the foot's own length.
-    ...(r.exact === null && r.byLength ? [r.byLength.exact] : [])
-  ]);
-  const spreadMm = Math.max(...lengths) - Math.min(...lengths);
-  const spreadSizes = Math.max(...numbers) - Math.min(...numbers);
+    if (r.exact === null && r.byLength) take(r.byLength.exact);
+  }
+  const spreadMm = most - least;
+  const spreadSizes = high - low;
   if (spreadSizes < 1e-6 && spreadMm < 1e-6) return null;
-  return { scale: target.id, schools: readings.map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.cutOf ?? target.id] ?? WHY_DEFAULT };
+  return { scale: target.id, schools: readings.slice(first).map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.cutOf ?? target.id] ?? WHY_DEFAULT };
 }
 
 const WHY_DEFAULT = 'the schools put size nought, or the room a last has over the foot, at different lengths';

@@ -19,8 +19,22 @@ export const parseSize = (text: string): number | null => parseMixedNumber(text)
 
 const THIRDS: Readonly<Record<number, string>> = { 0: '', 1: ' 1/3', 2: ' 2/3' };
 
+/** Texts of sizes that were written before, by the step of their run: a run has some hundred sizes. */
+const written = new Map<number, Map<number, string>>();
+const MOST_WRITTEN = 2000;
+
 /** Writes a size the way its run does: halves as `.5`, thirds as fractions. */
 export function formatSize(size: number, step: number): string {
+  let own = written.get(step);
+  if (!own) written.set(step, (own = new Map()));
+  const found = own.get(size);
+  if (found !== undefined) return found;
+  const text = write(size, step);
+  if (own.size < MOST_WRITTEN) own.set(size, text);
+  return text;
+}
+
+function write(size: number, step: number): string {
   if (Math.abs(step - 1 / 3) < 1e-6) {
     const thirds = Math.round(size * 3);
     return `${Math.floor(thirds / 3)}${THIRDS[((thirds % 3) + 3) % 3]}`;

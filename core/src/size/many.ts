@@ -1,4 +1,4 @@
-import { convertLabel } from './convert';
+import { sizeIn } from './convert';
 import { readLabel } from './label';
 import { readQuick } from './quick';
 import { PUBLISHED, type ScaleBook } from './scale-book';
@@ -19,32 +19,29 @@ export interface ManyOptions {
   bare: string | null;
 }
 
+const failed = (text: string, line: number, to: readonly string[], problem: string): ManyRow => ({
+  line,
+  text,
+  readAs: '',
+  footMm: null,
+  sizes: to.map(() => ''),
+  problem
+});
+
 /** Reads and converts one line. Nothing is guessed: what has several meanings says so. */
 export function convertLine(text: string, line: number, { to, bare }: ManyOptions, book: ScaleBook = PUBLISHED): ManyRow {
   const plain = text.trim();
+  if (plain === '') return failed(text, line, to, 'empty');
   const { meanings, problem } = readQuick(plain, 'mm', bare, book);
-  const failed = (why: string): ManyRow => ({ line, text, readAs: '', footMm: null, sizes: to.map(() => ''), problem: why });
-  if (plain === '') return failed('empty');
-  if (meanings.length === 0) return failed(problem);
-  if (meanings.length > 1)
-    return failed(
-      `${meanings.length} meanings: ${meanings
-        .slice(0, 4)
-        .map((m) => m.text)
-        .join(', ')}${meanings.length > 4 ? ' …' : ''}. Say which scale.`
-    );
-  const [one] = meanings;
-  if (one.kind === 'foot') {
-    return {
-      line,
-      text,
-      readAs: one.text,
-      footMm: one.footMm,
-      sizes: to.map((id) => readLabel(book.get(id), undefined, one.footMm).label),
-      problem: ''
-    };
+  if (meanings.length === 0) return failed(text, line, to, problem);
+  if (meanings.length > 1) {
+    const some = meanings.slice(0, 4).map((m) => m.text);
+    return failed(text, line, to, `${meanings.length} meanings: ${some.join(', ')}${meanings.length > 4 ? ' …' : ''}. Say which scale.`);
   }
-  const { readings } = convertLabel({ scale: one.scale!, size: one.size!, school: one.school }, to, book);
-  const sizes = to.map((id) => (readings.find((r) => r.scale === id && r.school === one.school) ?? readings.find((r) => r.scale === id))!.size);
-  return { line, text, readAs: one.text, footMm: one.footMm, sizes, problem: '' };
+  const [one] = meanings;
+  const { footMm, text: readAs } = one;
+  const source = one.kind === 'label' ? book.get(one.scale!) : null;
+  const sizes: string[] = [];
+  for (const id of to) sizes.push(source ? sizeIn(source, one.size!, one.school, book.get(id)) : readLabel(book.get(id), undefined, footMm).label);
+  return { line, text, readAs, footMm, sizes, problem: '' };
 }

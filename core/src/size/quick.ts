@@ -47,19 +47,30 @@ const WORDS: readonly [string, readonly ScaleId[]][] = [
   ['us', ['us-w', 'us-m', 'us-youth', 'us-child']]
 ];
 
-/** What a book's scales are called, longest name first; a maker's own goes by its name. */
-type Words = readonly (readonly [string, readonly string[]])[];
+/** What a book's scales are called, longest name first, by the letter a name begins with and the one it ends with. */
+interface Words {
+  first: ReadonlyMap<string, readonly Word[]>;
+  last: ReadonlyMap<string, readonly Word[]>;
+}
+type Word = readonly [string, readonly string[]];
 const wordsKept = new WeakMap<ScaleBook, Words>();
 function wordsOf(book: ScaleBook): Words {
   const kept = wordsKept.get(book);
   if (kept) return kept;
   const ids = new Map<string, readonly string[]>(WORDS);
-  // A maker's scale named as a published one does not hide it: both are meant.
+  // A maker's scale named as a published one does not hide it: both are meant. A maker's own goes by its name.
   for (const { name, id } of book.own) ids.set(name.toLowerCase(), [...(ids.get(name.toLowerCase()) ?? []), id]);
-  const words = [...ids].sort((p, q) => q[0].length - p[0].length);
+  const all: Word[] = [...ids].sort((p, q) => q[0].length - p[0].length);
+  const by = (letterOf: (word: string) => string): Map<string, Word[]> => {
+    const map = new Map<string, Word[]>();
+    for (const word of all) map.set(letterOf(word[0]), [...(map.get(letterOf(word[0])) ?? []), word]);
+    return map;
+  };
+  const words: Words = { first: by((w) => w.charAt(0)), last: by((w) => w.charAt(w.length - 1)) };
   wordsKept.set(book, words);
   return words;
 }
+const NO_WORDS: readonly Word[] = [];
 /** Width letters that go with a length scale. */
 const WIDTH_SCALE_OF: Readonly<Record<string, string>> = {
   'us-m': 'us-letter',
@@ -95,7 +106,7 @@ const BARE: readonly ScaleId[] = ['us-w', 'us-m', 'us-youth', 'us-child', 'uk', 
 const FOOT_ITSELF = new Set<ScaleId>(['mondo', 'kr', 'cn', 'jp']);
 
 function wordAtStart(text: string, book: ScaleBook): { ids: readonly string[]; rest: string } | null {
-  for (const [word, ids] of wordsOf(book)) {
+  for (const [word, ids] of wordsOf(book).first.get(text.charAt(0)) ?? NO_WORDS) {
     if (!text.startsWith(word)) continue;
     const rest = text.slice(word.length);
     if (rest === '' || /^[\s\d.,½¼¾⅓⅔-]/.test(rest)) return { ids, rest: rest.trim() };
@@ -103,7 +114,7 @@ function wordAtStart(text: string, book: ScaleBook): { ids: readonly string[]; r
   return null;
 }
 function wordAtEnd(text: string, book: ScaleBook): { ids: readonly string[]; rest: string } | null {
-  for (const [word, ids] of wordsOf(book)) {
+  for (const [word, ids] of wordsOf(book).last.get(text.charAt(text.length - 1)) ?? NO_WORDS) {
     if (!text.endsWith(word)) continue;
     const rest = text.slice(0, -word.length);
     if (/[\s\d½¼¾⅓⅔]$/.test(rest)) return { ids, rest: rest.trim() };
@@ -111,8 +122,10 @@ function wordAtEnd(text: string, book: ScaleBook): { ids: readonly string[]; res
   return null;
 }
 
+const NUMBER = /^\d+(?:\.\d+)?$/;
 /** Takes a width letter off the end: `10 4E`, `24.5 EE`, `6 f`; a maker's own names where its scale was named. */
 function takeWidth(text: string, own: readonly string[] = []): { rest: string; width?: string } {
+  if (NUMBER.test(text)) return { rest: text };
   const named = /^(.*\d)\s+(\S+)$/.exec(text);
   const mine = named && own.find((w) => w.toLowerCase() === named[2]);
   if (mine) return { rest: named[1].trim(), width: mine };
@@ -124,12 +137,27 @@ function takeWidth(text: string, own: readonly string[] = []): { rest: string; w
 
 const stepWord = (scale: AnyScale): string => (cutsOf(scale).length > 1 ? 'whole, half or third sizes' : `steps of ${formatSize(scale.step, 0.5)}`);
 
-function labelMeaning(scale: AnyScale, size: number, width?: string): Meaning {
+/** What a label says without its width, worked out once for each size that is made. */
+type Label = Pick<Meaning, 'text' | 'footMm' | 'lowMm' | 'highMm' | 'school'>;
+const labels = new WeakMap<AnyScale, Map<number, Label>>();
+function labelOf(scale: AnyScale, size: number): Label {
+  const own = labels.get(scale) ?? new Map<number, Label>();
+  labels.set(scale, own);
+  const found = own.get(size);
+  if (found) return found;
   const school = schoolOf(scale);
   const cut = cutWith(scale, size) ?? scale;
-  const interval = sizeInterval(cut, school.id, size);
-  const text = `${scale.name} ${scale.rule ? bootLabel(bootParts(size)) : formatSize(size, cut.step)}${width ? ` ${width}` : ''}`;
-  return { kind: 'label', scale: scale.id, size, text, width, footMm: interval.mm, lowMm: interval.lowMm, highMm: interval.highMm, school: school.id };
+  const { mm, lowMm, highMm } = sizeInterval(cut, school.id, size);
+  const text = `${scale.name} ${scale.rule ? bootLabel(bootParts(size)) : formatSize(size, cut.step)}`;
+  const label: Label = { text, footMm: mm, lowMm, highMm, school: school.id };
+  // What lies between two steps or outside the run is typed by mistake and not kept.
+  if (labelProblem(scale, size) === '') own.set(size, label);
+  return label;
+}
+
+function labelMeaning(scale: AnyScale, size: number, width?: string): Meaning {
+  const { text, footMm, lowMm, highMm, school } = labelOf(scale, size);
+  return { kind: 'label', scale: scale.id, size, text: width ? `${text} ${width}` : text, width, footMm, lowMm, highMm, school };
 }
 
 /** Why a number is no label of a scale, or ''. */
@@ -142,6 +170,8 @@ function labelProblem(scale: AnyScale, size: number): string {
   }
   return '';
 }
+/** A length begins with a figure. */
+const LENGTH_START = /^[-\d.,½¼¾⅓⅔⅛⅜⅝⅞]/;
 /** A Mondopoint mark is the length and the width of the foot: `255/98`. */
 const MONDO_MARK = /^(?:(?:mondopoint|mondo|mp) )?(\d{3}) ?\/ ?(\d{2,3})$/;
 /** Widths feet have, mm. */
@@ -159,6 +189,12 @@ const trim = (n: number): string => `${Number(n.toFixed(2))}`;
 const fits = (scale: AnyScale, size: number, width: string | undefined): boolean =>
   labelProblem(scale, size) === '' && widthProblem(scale, width) === '' && human(scale, size);
 
+/** In small letters, with one kind of apostrophe and one space at a time. */
+const tidy = (text: string): string => {
+  const small = text.trim().toLowerCase();
+  return /[’`\t\n\r\u00a0]| {2}/.test(small) ? small.replace(/[’`]/g, "'").replace(/\s+/g, ' ') : small;
+};
+
 /**
  * What a quick text may mean. Several meanings are listed, never guessed among.
  * @param text `us w 7.5`, `w7.5 in men's`, `42 eu`, `25.4 cm`, `9 3/4"`, `jp 24.5 EE`, `10 4E`, `39`
@@ -168,17 +204,17 @@ const fits = (scale: AnyScale, size: number, width: string | undefined): boolean
  * @example readQuick('w7.5 in men’s').meanings[0] // { scale: 'us-w', size: 7.5, into: 'us-m', ... }
  */
 export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string | null = null, book: ScaleBook = PUBLISHED): QuickAnswer {
-  const plain = text.trim().toLowerCase().replace(/[’`]/g, "'").replace(/\s+/g, ' ');
+  const plain = tidy(text);
   if (plain === '') return { meanings: [], problem: '' };
   if (plain.length > 60) return { meanings: [], problem: 'That is longer than a size: write for example us w 7.5, 42 eu or 25.4 cm.' };
 
-  const asked = / (?:in|to|into|as) ([a-z][a-z0-9' ,&.-]*)$/.exec(plain);
+  const asked = / (?:in|to|as)/.test(plain) ? / (?:in|to|into|as) ([a-z][a-z0-9' ,&.-]*)$/.exec(plain) : null;
   const target = asked ? wordAtStart(asked[1].trim(), book) : null;
   const into = asked && target && target.rest === '' ? target.ids[0] : undefined;
   const body = into ? plain.slice(0, asked!.index).trim() : plain;
 
-  const length = parseLength(body, unit);
-  if (length.ok && length.unitTyped) {
+  const length = LENGTH_START.test(body) ? parseLength(body, unit) : null;
+  if (length?.ok && length.unitTyped) {
     const [low, high] = HUMAN_MM;
     if (length.mm < low || length.mm > high) {
       return { meanings: [], problem: `A foot of ${formatLength(length.mm, length.unit)} is not a human one: feet from ${low} to ${high} mm are read.` };
@@ -187,7 +223,7 @@ export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string
   }
 
   const front = wordAtStart(body, book);
-  const mark = MONDO_MARK.exec(body);
+  const mark = body.includes('/') ? MONDO_MARK.exec(body) : null;
   if (mark) return mondoMark(book.get('mondo'), Number(mark[1]), Number(mark[2]), into);
 
   const namesOf = (found: { ids: readonly string[] } | null) => found?.ids.flatMap((id) => book.get(id).widths ?? []);
@@ -212,7 +248,7 @@ export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string
 }
 
 const human = (scale: AnyScale, size: number): boolean => {
-  const { footMm } = labelMeaning(scale, size);
+  const { footMm } = labelOf(scale, size);
   return footMm >= HUMAN_MM[0] && footMm <= HUMAN_MM[1];
 };
 
