@@ -6,7 +6,20 @@ import { slipFigures } from './slips';
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Bench } from 'tinybench';
-import { checkFit, compare, compilePair, completeShoe, fitOnce, footAsWorn, NO_AIDS, ORDINARY_WEAR, POINTS, shoeAsWorn, rankAll, type WornFoot } from '../src/fit';
+import {
+  checkFit,
+  compare,
+  compilePair,
+  completeShoe,
+  fitOnce,
+  footAsWorn,
+  NO_AIDS,
+  ORDINARY_WEAR,
+  POINTS,
+  shoeAsWorn,
+  rankAll,
+  type WornFoot
+} from '../src/fit';
 import { compileShoe } from '../src/last';
 import { STATIONS } from '../src/shape';
 import { completeFoot } from '../src/measure';

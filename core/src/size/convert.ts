@@ -1,7 +1,7 @@
 import { bootFootMm, bootFromFoot, bootFromNumber, bootLabel, bootParts, bootRuleGroup, numberFromBoot } from './boot-rule';
 import { formatSize, inRun, readLabel, roundToStep, sizeInterval } from './label';
 import { PUBLISHED, cutWith, type ScaleBook } from './scale-book';
-import { SCALE, fromFootMm, lengthSize, lengthStep, namedSchools, schoolOf, toFootMm, type AnyScale, type ScaleId, type School } from './scales';
+import { SCALE, fromFootMm, lengthSize, namedSchools, schoolOf, toFootMm, type AnyScale, type ScaleId, type School } from './scales';
 
 export interface SizeReading {
   scale: string;
@@ -56,11 +56,9 @@ export function convertLabel(from: { scale: string; size: number; school?: strin
   const readings: SizeReading[] = [];
   const disagreements: Disagreement[] = [];
   for (const id of to) {
-    const target = book.get(id);
-    const first = readings.length;
-    for (const way of waysBetween(source, target, school.id)) readings.push(readBy(way, from.size));
-    const disagreement = disagreementOf(target, readings, first);
-    if (disagreement) disagreements.push(disagreement);
+    const row = rowOf(source, from.size, school.id, book.get(id));
+    for (const reading of row.readings) readings.push(reading);
+    if (row.disagreement) disagreements.push(row.disagreement);
   }
   return { school: school.id, footLength, readings, disagreements };
 }
@@ -69,12 +67,41 @@ export function convertLabel(from: { scale: string; size: number; school?: strin
  * The size alone of a label in one other scale, by the label's own school where that is known there: a hundred thousand of them need no more.
  * @param school of the source; the scale's default when left out
  */
-export function sizeIn(source: AnyScale, size: number, school: string | undefined, target: AnyScale): string {
-  const own = schoolOf(source, school).id;
-  const ways = waysBetween(source, target, own);
-  let way = ways[0];
-  for (const w of ways) if (w.school === own) way = w;
-  return readBy(way, size).size;
+export const sizeIn = (source: AnyScale, size: number, school: string | undefined, target: AnyScale): string =>
+  rowOf(source, size, schoolOf(source, school).id, target).own;
+
+/** One label in one other scale. */
+interface Row {
+  readings: readonly Readonly<SizeReading>[];
+  disagreement: Disagreement | null;
+  /** The size by the label's own school. */
+  own: string;
+}
+/** Tables from one scale into another, by the label's school and its size. */
+const tables = new WeakMap<AnyScale, WeakMap<AnyScale, Map<string, Map<number, Row>>>>();
+
+/** A row of the table of one scale in another. Rows of sizes that are made are kept; there are some hundred. */
+function rowOf(source: AnyScale, size: number, school: string, target: AnyScale): Row {
+  let into = tables.get(source);
+  if (!into) tables.set(source, (into = new WeakMap()));
+  let bySchool = into.get(target);
+  if (!bySchool) into.set(target, (bySchool = new Map()));
+  let table = bySchool.get(school);
+  if (!table) bySchool.set(school, (table = new Map()));
+  const found = table.get(size);
+  if (found) return found;
+  const ways = waysBetween(source, target, school);
+  const readings = ways.map((way) => Object.freeze(readBy(way, size)));
+  const own =
+    readings[
+      Math.max(
+        0,
+        ways.findIndex((w) => w.school === school)
+      )
+    ].size;
+  const row: Row = { readings, disagreement: disagreementOf(target, readings), own };
+  if (inRun(source, size) && cutWith(source, size)) table.set(size, row);
+  return row;
 }
 
 /**
@@ -96,7 +123,7 @@ export function convertFoot(foot: { lengthMm: number; sdMm?: number }, to: reado
   return { school: null, footLength: { mm: foot.lengthMm, lowMm: foot.lengthMm - sd, highMm: foot.lengthMm + sd }, readings, disagreements };
 }
 
-/** How a label of one scale is read in another by one school, worked out once. */
+/** How a label of one scale is read in another by one school. */
 interface Way {
   source: AnyScale;
   target: AnyScale;
@@ -104,23 +131,13 @@ interface Way {
   /** The source's school and the target's of that name, or their defaults. */
   by: School;
   into: School;
-  /** Step in which the target's labels differ in length. */
-  stepMm: number;
   /** Whose rule turns the number on the box into a boot or back; null where the length decides. */
   rule: 'to-boot' | 'from-boot' | 'between-boots' | null;
   group: ReturnType<typeof bootRuleGroup>;
 }
 
-const ways = new WeakMap<AnyScale, WeakMap<AnyScale, Map<string, readonly Way[]>>>();
-
 /** The ways from one scale into another: by every school that either of them leaves a choice of, the label's own first. */
-function waysBetween(source: AnyScale, target: AnyScale, schoolId: string): readonly Way[] {
-  let into = ways.get(source);
-  if (!into) ways.set(source, (into = new WeakMap()));
-  let bySchool = into.get(target);
-  if (!bySchool) into.set(target, (bySchool = new Map()));
-  const found = bySchool.get(schoolId);
-  if (found) return found;
+function waysBetween(source: AnyScale, target: AnyScale, schoolId: string): Way[] {
   const schools = union(
     [schoolId].filter((s) => namedSchools(source).includes(s)),
     namedSchools(source),
@@ -128,18 +145,15 @@ function waysBetween(source: AnyScale, target: AnyScale, schoolId: string): read
   );
   const group = bootRuleGroup(target.rule ? source : target);
   const rule = source.rule && target.rule ? 'between-boots' : !group ? null : target.rule ? 'to-boot' : source.rule ? 'from-boot' : null;
-  const made = (schools.length > 0 ? schools : ['standard']).map((school): Way => ({
+  return (schools.length > 0 ? schools : ['standard']).map((school): Way => ({
     source,
     target,
     school,
     by: schoolOf(source, school),
     into: schoolOf(target, school),
-    stepMm: lengthStep(target),
     rule,
     group
   }));
-  bySchool.set(schoolId, made);
-  return made;
 }
 
 function readBy(way: Way, size: number): SizeReading {
@@ -182,21 +196,7 @@ function readBy(way: Way, size: number): SizeReading {
     const reading = writeIn(target, school, footMm);
     return { ...reading, size: bootLabel(bootParts(size)), wider: bootParts(size).wider, remainderMm: 0 };
   }
-  if (target.rule) return { ...writeIn(target, school, footMm), school };
-  const exact = fromFootMm(into, footMm);
-  const rounded = roundToStep(exact, way.stepMm);
-  const reading: SizeReading = {
-    scale: target.id,
-    school,
-    footMm,
-    exact,
-    size: formatSize(rounded, way.stepMm),
-    remainderMm: footMm - toFootMm(into, rounded),
-    source: into.source
-  };
-  if (target.halfIsWidth) reading.wider = false;
-  if (!inRun(target, rounded)) Object.assign(reading, rangeNote(target, rounded));
-  return reading;
+  return { ...writeIn(target, school, footMm), school };
 }
 
 function writeIn(target: AnyScale, schoolId: string, footMm: number): SizeReading {
@@ -234,26 +234,17 @@ function rangeNote(scale: AnyScale, size: number): { outsideRange?: string } {
   return inRun(scale, size) ? {} : { outsideRange: `${scale.name} is made from ${scale.range[0]} to ${scale.range[1]}` };
 }
 
-/** Whether schools disagree about a target. @param first place of its first reading; all that follow are its own */
-function disagreementOf(target: AnyScale, readings: readonly SizeReading[], first = 0): Disagreement | null {
-  if (readings.length - first < 2 && readings[first]?.exact !== null) return null;
-  let [least, most, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
-  const take = (size: number): void => {
-    low = Math.min(low, size);
-    high = Math.max(high, size);
-  };
-  for (let i = first; i < readings.length; i++) {
-    const r = readings[i];
-    least = Math.min(least, r.footMm);
-    most = Math.max(most, r.footMm);
-    take(r.exact ?? Number(r.size));
+function disagreementOf(target: AnyScale, readings: readonly SizeReading[]): Disagreement | null {
+  const lengths = readings.map((r) => r.footMm);
+  const numbers = readings.flatMap((r) => [
+    r.exact ?? Number(r.size),
     // In the boot scale the rule is also held against the foot's own length.
-    if (r.exact === null && r.byLength) take(r.byLength.exact);
-  }
-  const spreadMm = most - least;
-  const spreadSizes = high - low;
+    ...(r.exact === null && r.byLength ? [r.byLength.exact] : [])
+  ]);
+  const spreadMm = Math.max(...lengths) - Math.min(...lengths);
+  const spreadSizes = Math.max(...numbers) - Math.min(...numbers);
   if (spreadSizes < 1e-6 && spreadMm < 1e-6) return null;
-  return { scale: target.id, schools: readings.slice(first).map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.cutOf ?? target.id] ?? WHY_DEFAULT };
+  return { scale: target.id, schools: readings.map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.cutOf ?? target.id] ?? WHY_DEFAULT };
 }
 
 const WHY_DEFAULT = 'the schools put size nought, or the room a last has over the foot, at different lengths';

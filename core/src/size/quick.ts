@@ -124,8 +124,9 @@ function wordAtEnd(text: string, book: ScaleBook): { ids: readonly string[]; res
 
 const NUMBER = /^\d+(?:\.\d+)?$/;
 /** Takes a width letter off the end: `10 4E`, `24.5 EE`, `6 f`; a maker's own names where its scale was named. */
-function takeWidth(text: string, own: readonly string[] = []): { rest: string; width?: string } {
+function takeWidth(text: string, ids: readonly string[] = [], book: ScaleBook): { rest: string; width?: string } {
   if (NUMBER.test(text)) return { rest: text };
+  const own = ids.flatMap((id) => book.get(id).widths ?? []);
   const named = /^(.*\d)\s+(\S+)$/.exec(text);
   const mine = named && own.find((w) => w.toLowerCase() === named[2]);
   if (mine) return { rest: named[1].trim(), width: mine };
@@ -155,9 +156,9 @@ function labelOf(scale: AnyScale, size: number): Label {
   return label;
 }
 
-function labelMeaning(scale: AnyScale, size: number, width?: string): Meaning {
+function labelMeaning(scale: AnyScale, size: number, width?: string, into?: string): Meaning {
   const { text, footMm, lowMm, highMm, school } = labelOf(scale, size);
-  return { kind: 'label', scale: scale.id, size, text: width ? `${text} ${width}` : text, width, footMm, lowMm, highMm, school };
+  return { kind: 'label', scale: scale.id, size, text: width ? `${text} ${width}` : text, width, footMm, lowMm, highMm, school, into };
 }
 
 /** Why a number is no label of a scale, or ''. */
@@ -226,11 +227,10 @@ export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string
   const mark = body.includes('/') ? MONDO_MARK.exec(body) : null;
   if (mark) return mondoMark(book.get('mondo'), Number(mark[1]), Number(mark[2]), into);
 
-  const namesOf = (found: { ids: readonly string[] } | null) => found?.ids.flatMap((id) => book.get(id).widths ?? []);
-  const { rest: noWidth, width } = takeWidth(front ? front.rest : body, namesOf(front));
+  const { rest: noWidth, width } = takeWidth(front ? front.rest : body, front?.ids, book);
   const back = front ? null : wordAtEnd(noWidth, book);
   const ids = front?.ids ?? back?.ids ?? (assumed ? [assumed] : null);
-  const again = back ? takeWidth(back.rest, namesOf(back)) : { rest: noWidth, width };
+  const again = back ? takeWidth(back.rest, back.ids, book) : { rest: noWidth, width };
   const letter = width ?? again.width;
   const size = parseMixedNumber(again.rest);
   if (size === null) {
@@ -239,9 +239,13 @@ export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string
   if (size < 0) return { meanings: [], problem: `No scale has sizes below nought; ${trim(size)} was typed.` };
 
   if (ids) {
+    const meanings: Meaning[] = [];
+    for (const id of ids) {
+      const scale = book.get(id);
+      if (fits(scale, size, letter)) meanings.push(labelMeaning(scale, size, letter, into));
+    }
+    if (meanings.length > 0) return { meanings, problem: '' };
     const scales = ids.map((id) => book.get(id));
-    const fine = scales.filter((scale) => fits(scale, size, letter));
-    if (fine.length > 0) return { meanings: fine.map((scale) => ({ ...labelMeaning(scale, size, letter), into })), problem: '' };
     return { meanings: [], problem: [...new Set(scales.map((scale) => labelProblem(scale, size) || widthProblem(scale, letter)).filter(Boolean))].join(' ') };
   }
   return bare(size, unit, letter, into, book);
@@ -267,7 +271,7 @@ function bare(size: number, unit: LengthUnit, width: string | undefined, into: s
   for (const id of BARE) {
     if (FOOT_ITSELF.has(id) && id !== 'jp' && meanings.some((m) => m.kind === 'foot' && Math.abs(m.footMm - size) < 1e-6)) continue;
     const scale = book.get(id);
-    if (fits(scale, size, width)) meanings.push({ ...labelMeaning(scale, size, width), into });
+    if (fits(scale, size, width)) meanings.push(labelMeaning(scale, size, width, into));
   }
   const near = BARE.map((id) => book.get(id)).filter((s) => inRun(s, size));
   // Between two steps the lengths it could be are still listed, and the steps are named: nothing is rounded unasked.
