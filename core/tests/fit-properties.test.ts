@@ -22,7 +22,7 @@ import {
   type Wear
 } from '../src/fit';
 import { effectiveDrop } from '../src/heel';
-import { compileShoe, NESTED } from '../src/last';
+import { compileShoe, NESTED, type ToeFamilyId } from '../src/last';
 import { completeFoot } from '../src/measure';
 import { compileFootShape, footPolygon } from '../src/shape';
 import { bruteForceRoom } from './brute-force';
@@ -231,5 +231,28 @@ describe('the probability', () => {
     expect(checkFit(feet, shoe, wear).probability).toBe(both);
     for (const foot of feet) expect(both).toBeLessThanOrEqual(checkFit([foot], shoe, wear).probability + 0.03);
     expect(POINTS.opened).toBeGreaterThanOrEqual(1024);
+  });
+});
+
+describe('a bunion moves the big toe over', () => {
+  /** Length of the tip that holds no toes, mm. The foot of the design note: 245 by 96, a bump of 6. */
+  const tip = (toeShape: ToeFamilyId, bunionMm: number, tipsRead: boolean): number => {
+    const toeTipsMm = tipsRead ? [0, 5.4, 12.7, 23.8, 41.7] : undefined;
+    const foot = footAsWorn(
+      completeFoot({ side: 'left', values: { lengthMm: { mm: 245 }, ballWidthMm: { mm: 96 } }, toeShape: 'egyptian', toeTipsMm, bunionMm }),
+      ORDINARY_WEAR
+    );
+    const shoe = completeShoe({ kind: 'pump', insoleLengthMm: 280, toeShape, madeForFootMm: 245, ballWidthMm: 95, ballGirthMm: 250, heelHeightMm: 20 });
+    return 280 - 245 - fitOnce(foot.dims, shoe, ORDINARY_WEAR).usableRoomMm;
+  };
+  it('where the toe tips were read: a pointed tip then loses about 2 mm less to it, a round one hardly any (design note: 18.4 to 16.2, model)', () => {
+    expect(tip('pointed', 6, false) - tip('pointed', 6, true)).toBeGreaterThan(1.5);
+    expect(tip('pointed', 6, false) - tip('pointed', 6, true)).toBeLessThan(2.7);
+    expect(Math.abs(tip('round', 6, false) - tip('round', 6, true))).toBeLessThan(0.7);
+    expect(tip('pointed', 0, true)).toBeCloseTo(tip('pointed', 0, false), 0);
+  });
+  it('a foot with a bunion loses far more to a pointed toe than to a round one, however its tips are known', () => {
+    for (const read of [true, false])
+      for (const bunion of [3, 6, 9]) expect(tip('pointed', bunion, read) - tip('round', bunion, read)).toBeGreaterThan(8);
   });
 });

@@ -27,6 +27,11 @@ export const HEEL_ARC = 0.17;
 /** Waist knots: position of the length, half-width of the bump-free width; for drawing, the waist is judged by girth. */
 export const INNER_WAIST = { at: 0.45, width: 0.33 } as const;
 export const OUTER_WAIST = { at: 0.42, width: 0.465 } as const;
+/**
+ * How far a bunion moves the tips of the big and the second toe towards the little one, of its bump. It is a guess with a large effect, and
+ * none is the cautious side: it is used only where the toe tips were read, since then somebody has looked at them.
+ */
+export const BUNION_MOVES = [0.4, 0.16] as const;
 /** Half extent of a bunion's bump along the foot, of the length. */
 export const BUMP_EXTENT = 0.055;
 /** Stations along the whole foot at which the edge is compared. */

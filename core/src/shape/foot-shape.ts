@@ -1,6 +1,7 @@
 import type { FootToeShape } from '../measure';
 import {
   BUMP_EXTENT,
+  BUNION_MOVES,
   HEEL_ARC,
   INNER_SHARE,
   INNER_WAIST,
@@ -112,7 +113,8 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
     const r = TOE_HALF_WIDTH[i] * W0;
     const drop = plan.toeTipsMm ? plan.toeTipsMm[i] : drops[i] * L;
     tip[i] = L - drop;
-    centre[i] = TOE_CENTRE[i] * W0;
+    const moves = plan.toeTipsMm ? (BUNION_MOVES[i] ?? 0) * plan.bunionMm : 0;
+    centre[i] = TOE_CENTRE[i] * W0 - moves;
     radius[i] = r;
     nose[i] = TOE_NOSE[i] * r;
   }

@@ -28,6 +28,8 @@ export interface Candidate {
   character: 'snug' | 'regular' | 'generous';
   decidedBy: { side: Side; zone: ZoneId };
   sentence: string;
+  /** What stands behind the verdict, without it. */
+  reason: string;
   /** Why it is another size than the label alone would say, in one line; null where it is not. */
   notTheLabel: string | null;
   zones: Record<Side, ZoneBrief[]>;
@@ -55,6 +57,7 @@ export function rankedAs(style: Style, cell: Cell, probability: number, helps: s
   const whole = (): Candidate => {
     const zones = { left: [], right: [] } as Record<Side, ZoneBrief[]>;
     for (const foot of spoken) zones[foot.side] = zonesInBrief(foot);
+    const reason = reasonFor(verdict, spoken, decidedBy);
     return {
       styleId: style.id,
       name: style.name,
@@ -73,7 +76,8 @@ export function rankedAs(style: Style, cell: Cell, probability: number, helps: s
       tightness,
       character,
       decidedBy,
-      sentence: sentence(verdict, reasonFor(verdict, spoken, decidedBy), helps),
+      sentence: sentence(verdict, reason, helps),
+      reason,
       notTheLabel: notTheLabel(style, size, width, feet, wear),
       zones,
       onShelf: shelved,

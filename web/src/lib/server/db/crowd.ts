@@ -1,3 +1,4 @@
+import { ENGINE_VERSION } from '@chiave/core/fit';
 import { MEASURES } from '@chiave/core/measure';
 import type { Sequelize } from 'sequelize';
 import { tables } from './models';
@@ -131,7 +132,7 @@ export async function fillCrowd(sequelize: Sequelize, size: CrowdSize): Promise<
           verdict: 'fits',
           probability: 0.6,
           said: 'fits',
-          engine: '2',
+          engine: ENGINE_VERSION,
           created_at: new Date(BEGIN)
         }
       ];
