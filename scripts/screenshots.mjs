@@ -69,7 +69,7 @@ const PICTURES = [
   ['keep', `/fittings/${ilva}/keep`, DESK, '[data-keep]'],
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
   ['chain', '/sizes/chain', DESK, '[data-answer]'],
-  ['insoles', '/sizes/insoles', DESK, 'h2', (page) => page.getByRole('button', { name: 'Example: a lace boot' }).click()],
+  ['insoles', '/sizes/insoles', DESK, 'h2', (page) => page.getByRole('button', { name: 'Example: Hedger, a lace boot' }).click()],
   ['stock', '/stock', DESK, '[role=row]'],
   ['last', '/stock/lasts/sandpiper', DESK, '[data-estimate]'],
   ['bench', `/stock/bench?shoes=last:plover,last:heron&person=${idOf('Ilva Serrandi')}`, DESK, 'text=at these toes']

@@ -155,7 +155,7 @@ describe('a maker’s own scale, wherever sizes are read', () => {
     expect(guess.lines[0]).toMatchObject({ way: 'label', text: 'Marsh 2 boots 6.5, comfortable: by its label only' });
   });
   it('a scale that nobody kept is named', () => {
-    expect(() => convertFoot({ lengthMm: 240 }, ['maker-9'], book)).toThrow(/there is no scale “maker-9”; there are us-m,/);
+    expect(() => convertFoot({ lengthMm: 240 }, ['maker-9'], book)).toThrow(/there is no scale “maker-9”; there are us-w,/);
     expect(() => chartOf([{ scale: 'elf' }], 220, 240, { stepMm: 5 })).toThrow(/there is no scale “elf”/);
   });
 });

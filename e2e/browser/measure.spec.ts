@@ -23,7 +23,7 @@ test.describe('Measure', () => {
     await open(page, `/fittings/${id}/measure`);
     await field(page, 'Length, left foot').fill('248');
     await field(page, 'Ball girth, left foot').fill('quite wide');
-    await expect(page.getByText('“quite wide” is not a length. Write it as 248, 24.8 cm or 9 3/4 in.')).toBeVisible();
+    await expect(page.getByText('“quite wide” is not a length. Write it as 243, 24.3 cm or 9 1/2 in.')).toBeVisible();
     await expect(field(page, 'Ball girth, left foot')).toHaveAttribute('aria-invalid', 'true');
     await savedNow(page);
     await page.reload();

@@ -87,7 +87,7 @@ export function parseLength(text: string, defaultUnit: LengthUnit): ParsedLength
   if (!match || number === null) {
     return {
       ok: false,
-      message: `“${text.trim()}” is not a length. Write it as 248, 24.8 cm or 9 3/4 in.`
+      message: `“${text.trim()}” is not a length. Write it as 243, 24.3 cm or 9 1/2 in.`
     };
   }
   const word = match[2]?.toLowerCase();

@@ -3,7 +3,11 @@ import { completeFoot, type FootInput } from './foot';
 import { formatLength } from './format-length';
 import { otherReadings, parseLength, type LengthUnit } from './parse-length';
 
+/** What a finding is about: a text, one value alone, a value beside the foot's length, or the two feet beside each other. */
+export type FindingCode = 'unreadable' | 'impossible' | 'rare' | 'off-proportion' | 'feet-differ';
+
 export interface Finding {
+  code: FindingCode;
   side?: 'left' | 'right';
   field: string;
   /** `question` is asked and kept; `refuse` is not taken. */
@@ -28,7 +32,7 @@ const QUESTION_AT_SD = 3;
 export function readMeasure(field: MeasureId, text: string, unit: LengthUnit, lengthMm?: number): { mm: number | null; unit: LengthUnit; findings: Finding[] } {
   const name = MEASURE[field].name;
   const parsed = parseLength(text, unit);
-  if (!parsed.ok) return { mm: null, unit, findings: [{ field, level: 'refuse', message: parsed.message }] };
+  if (!parsed.ok) return { mm: null, unit, findings: [{ code: 'unreadable', field, level: 'refuse', message: parsed.message }] };
   const range = believableRange(field, lengthMm);
   const offers = otherReadings(text, parsed.unit, range[0], range[1]).map(({ unit: u, mm }) => ({
     mm,
@@ -58,19 +62,20 @@ export function judgeMeasure(field: MeasureId, mm: number, lengthMm?: number): F
   if (field === 'lengthMm') {
     const [low, high] = ACCEPTED_LENGTH_MM;
     if (!(mm >= low && mm <= high)) {
-      return { field, level: 'refuse', message: `A foot of ${formatLength(mm, 'mm')} cannot be: feet from ${low} to ${high} mm are taken.` };
+      return { code: 'impossible', field, level: 'refuse', message: `A foot of ${formatLength(mm, 'mm')} cannot be: feet from ${low} to ${high} mm are taken.` };
     }
     if (mm < BELIEVABLE_LENGTH[0] || mm > BELIEVABLE_LENGTH[1]) {
-      return { field, level: 'question', message: `${formatLength(mm, 'mm')} is a rare foot length.` };
+      return { code: 'rare', field, level: 'question', message: `${formatLength(mm, 'mm')} is a rare foot length.` };
     }
     return null;
   }
   const [low, high] = MEASURE[field].impossible;
   if (lengthMm === undefined) {
-    return mm > 0 && mm < 700 ? null : { field, level: 'refuse', message: `A ${name} of ${formatLength(mm, 'mm')} cannot be.` };
+    return mm > 0 && mm < 700 ? null : { code: 'impossible', field, level: 'refuse', message: `A ${name} of ${formatLength(mm, 'mm')} cannot be.` };
   }
   if (!(mm >= low * lengthMm && mm <= high * lengthMm)) {
     return {
+      code: 'impossible',
       field,
       level: 'refuse',
       message: `A ${name} of ${formatLength(mm, 'mm')} cannot be on a foot ${formatLength(lengthMm, 'mm')} long (${formatLength(low * lengthMm, 'mm')} to ${formatLength(high * lengthMm, 'mm')}).`
@@ -81,6 +86,7 @@ export function judgeMeasure(field: MeasureId, mm: number, lengthMm?: number): F
   const sd = Math.hypot(rule.spread * usual, MEASURE[field].tapeSdMm);
   if (Math.abs(mm - usual) > QUESTION_AT_SD * sd) {
     return {
+      code: 'off-proportion',
       field,
       level: 'question',
       message: `${formatLength(mm, 'mm')} is ${mm > usual ? 'large' : 'small'} for a ${name} on this length; about ${formatLength(usual, 'mm')} is usual.${confusedWith(field, mm, lengthMm)}`
@@ -112,6 +118,7 @@ export function judgeFeet(feet: readonly FootInput[]): Finding[] {
   if (left !== undefined && right !== undefined && Math.abs(left - right) > QUESTIONED_ASYMMETRY_MM) {
     const longer = left > right ? 'left' : 'right';
     findings.push({
+      code: 'feet-differ',
       side: longer,
       field: 'lengthMm',
       level: 'question',

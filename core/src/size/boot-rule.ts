@@ -1,4 +1,4 @@
-import { SCALE, fromFootMm, toFootMm, type AnyScale } from './scales';
+import { SCALE, fromFootMm, toFootMm, type AnyScale, type BootGroup } from './scales';
 
 /**
  * The unisex Australian boot scale. Length of whole n is British n; a half size has the same length
@@ -10,17 +10,14 @@ export interface BootSize {
   wider: boolean;
 }
 
-type Group = 'women' | 'men' | 'kids';
 /** What is taken off the number of a source group, by school [practice]. */
-const TAKEN_OFF: Readonly<Record<string, Readonly<Record<Group, number>>>> = {
+const TAKEN_OFF: Readonly<Record<string, Readonly<Record<BootGroup, number>>>> = {
   'minus-3': { women: 3, men: 1, kids: 1 },
   guide: { women: 2.5, men: 1, kids: 1 }
 };
 
-/** Scales whose number the rule speaks of. British numbers are taken as they are, by length. */
-const RULED: Readonly<Record<string, Group>> = { 'us-w': 'women', 'us-m': 'men', 'us-youth': 'kids' };
-
-export const bootRuleGroup = (scale: AnyScale): Group | null => RULED[scale.id] ?? null;
+/** As what a scale's number is turned into a boot. British numbers are taken as they are, by length. */
+export const bootRuleGroup = (scale: AnyScale): BootGroup | null => scale.bootGroup ?? null;
 
 /** A boot number `5.5` as its parts: whole 5, wider. */
 export function bootParts(number: number): BootSize {
@@ -32,11 +29,11 @@ export function bootParts(number: number): BootSize {
 export const bootLabel = ({ whole, wider }: BootSize): string => (wider ? `${whole}.5` : `${whole}`);
 
 /** Boot size from the number of a women's, men's or children's scale. @example bootFromNumber('women', 8, 'minus-3') // { whole: 5, wider: false } */
-export const bootFromNumber = (group: Group, number: number, school: string): BootSize =>
+export const bootFromNumber = (group: BootGroup, number: number, school: string): BootSize =>
   bootParts(number - (TAKEN_OFF[school] ?? TAKEN_OFF['minus-3'])[group]);
 
 /** The number in a women's, men's or children's scale that the rule turns into this boot. */
-export const numberFromBoot = (group: Group, boot: BootSize, school: string): number =>
+export const numberFromBoot = (group: BootGroup, boot: BootSize, school: string): number =>
   boot.whole + (boot.wider ? 0.5 : 0) + (TAKEN_OFF[school] ?? TAKEN_OFF['minus-3'])[group];
 
 /** Boot size by the foot's length: the nearest whole British length. */

@@ -244,18 +244,10 @@ function disagreementOf(target: AnyScale, readings: readonly SizeReading[]): Dis
   const spreadMm = Math.max(...lengths) - Math.min(...lengths);
   const spreadSizes = Math.max(...numbers) - Math.min(...numbers);
   if (spreadSizes < 1e-6 && spreadMm < 1e-6) return null;
-  return { scale: target.id, schools: readings.map((r) => r.school), spreadMm, spreadSizes, why: WHY[target.cutOf ?? target.id] ?? WHY_DEFAULT };
+  return { scale: target.id, schools: readings.map((r) => r.school), spreadMm, spreadSizes, why: target.disagree ?? WHY_DEFAULT };
 }
 
 const WHY_DEFAULT = 'the schools put size nought, or the room a last has over the foot, at different lengths';
-const WHY: Readonly<Record<string, string>> = {
-  'us-m': "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
-  'us-w': "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
-  'us-child': "continuous: men's + 13, so that 13.5 runs into youth 1; historic: men's + 12 1/3, which does not",
-  eu: 'makers give the last 13 to 20 mm over the foot; the label alone does not say which',
-  'au-boot': 'the rule goes by the number on the box, the foot goes by its length: start at the rule, then judge by the foot'
-};
-
 function union(...lists: (readonly string[])[]): string[] {
   return [...new Set(lists.flat())];
 }

@@ -23,7 +23,7 @@ export interface InsoleFit {
   /** Mean step, last less first over the sizes between, mm. */
   meanStepMm: number;
   sdMm: number;
-  rows: { row: InsoleRow; fittedMm: number; residualMm: number; flags: string[] }[];
+  rows: { row: InsoleRow; fittedMm: number; residualMm: number; flags: InsoleFlag[] }[];
   /** Against the scale it claims: step, and where the last would stand, in sizes longer (+) than the label. */
   claimed: { scale: string; stepMm: number; stepDifferenceMm: number; habitSizes: number; habitSdSizes: number } | null;
 }
@@ -54,21 +54,40 @@ export function fitInsoles(rows: readonly InsoleRow[], claims: string | null, bo
   return { stepMm, startMm, meanStepMm, sdMm, rows: fitted, claimed: claims ? against(book.get(claims), sorted, stepMm, sdMm) : null };
 }
 
-function flagsOf(rows: readonly InsoleRow[], i: number, residualMm: number): string[] {
-  const flags: string[] = [];
-  if (Math.abs(residualMm) > FLAG_MM)
-    flags.push(`length ${residualMm > 0 ? 'over' : 'under'} the line by ${Math.abs(residualMm).toFixed(1)} mm: measure again`);
+/** What is odd about a row of insoles, beside the size before it. A width that does not grow is only told; the others call for a second look. */
+export type InsoleFlag =
+  | { code: 'off-the-line'; byMm: number }
+  | { code: 'not-longer'; before: number }
+  | { code: 'narrower' | 'as-wide'; part: 'ball' | 'narrow part'; before: number };
+export const callsForALook = ({ code }: InsoleFlag): boolean => code !== 'as-wide';
+
+/** English words for what is odd about a row. */
+export function insoleFlagWords(flag: InsoleFlag): string {
+  switch (flag.code) {
+    case 'off-the-line':
+      return `length ${flag.byMm > 0 ? 'over' : 'under'} the line by ${Math.abs(flag.byMm).toFixed(1)} mm: measure again`;
+    case 'not-longer':
+      return `not longer than size ${flag.before}`;
+    case 'narrower':
+      return `${flag.part} narrower than in size ${flag.before}`;
+    case 'as-wide':
+      return `${flag.part} as in size ${flag.before}`;
+  }
+}
+
+function flagsOf(rows: readonly InsoleRow[], i: number, residualMm: number): InsoleFlag[] {
+  const flags: InsoleFlag[] = [];
+  if (Math.abs(residualMm) > FLAG_MM) flags.push({ code: 'off-the-line', byMm: residualMm });
   const before = rows[i - 1];
   if (!before) return flags;
-  if (rows[i].lengthMm <= before.lengthMm) flags.push(`not longer than size ${before.size}`);
-  for (const [key, name] of [
+  if (rows[i].lengthMm <= before.lengthMm) flags.push({ code: 'not-longer', before: before.size });
+  for (const [key, part] of [
     ['ballMm', 'ball'],
     ['narrowMm', 'narrow part']
   ] as const) {
     const [now, then] = [rows[i][key], before[key]];
-    if (now === undefined || then === undefined) continue;
-    if (now < then) flags.push(`${name} narrower than in size ${before.size}`);
-    else if (now === then) flags.push(`${name} as in size ${before.size}`);
+    if (now === undefined || then === undefined || now > then) continue;
+    flags.push({ code: now < then ? 'narrower' : 'as-wide', part, before: before.size });
   }
   return flags;
 }

@@ -2,7 +2,7 @@ import { formatLength, MM_PER, parseLength, parseMixedNumber, type LengthUnit } 
 import { bootLabel, bootParts } from './boot-rule';
 import { formatSize, inRun, sizeInterval } from './label';
 import { PUBLISHED, cutsOf, cutWith, type ScaleBook } from './scale-book';
-import { schoolOf, type AnyScale, type ScaleId } from './scales';
+import { schoolOf, type AnyScale } from './scales';
 import { plainLetter, WIDTH_SCALES } from './widths';
 
 /** One thing a typed text may mean: a label in a scale, or a foot length. */
@@ -28,25 +28,6 @@ export interface QuickAnswer {
   problem: string;
 }
 
-/** Words people use for a scale, longest first; a new word is a new row. */
-// prettier-ignore
-const WORDS: readonly [string, readonly ScaleId[]][] = [
-  ['australian boot', ['au-boot']], ['aussie boot', ['au-boot']], ['au boot', ['au-boot']], ['au-boot', ['au-boot']],
-  ['us women', ['us-w']], ['us womens', ['us-w']], ["us women's", ['us-w']], ['us w', ['us-w']], ['usw', ['us-w']], ['us-w', ['us-w']],
-  ['us mens', ['us-m']], ["us men's", ['us-m']], ['us men', ['us-m']], ['us m', ['us-m']], ['usm', ['us-m']], ['us-m', ['us-m']],
-  ['us youth', ['us-youth']], ['us y', ['us-youth']], ['us child', ['us-child']], ['us c', ['us-child']], ['us kids', ['us-child', 'us-youth']],
-  ['uk child', ['uk-child']], ['uk c', ['uk-child']], ['uk kids', ['uk-child']], ['british', ['uk']], ['uk', ['uk']],
-  ['continental', ['eu']], ['european', ['eu']], ['eur', ['eu']], ['eu', ['eu']],
-  ['mondopoint', ['mondo']], ['mondo', ['mondo']], ['mp', ['mondo']],
-  ['japanese', ['jp']], ['japan', ['jp']], ['jpn', ['jp']], ['jp', ['jp']],
-  ['korean', ['kr']], ['korea', ['kr']], ['kr', ['kr']], ['chinese', ['cn', 'cn-old']], ['china', ['cn', 'cn-old']], ['cn old', ['cn-old']], ['cn', ['cn', 'cn-old']],
-  ['mexican', ['mx']], ['mx', ['mx']], ['brazilian', ['br']], ['br', ['br']],
-  ['au women', ['au-w']], ['au w', ['au-w']], ['au men', ['au-m']], ['au m', ['au-m']], ['au', ['au-m', 'au-w', 'au-boot']], ['boot', ['au-boot']],
-  ["women's", ['us-w']], ['womens', ['us-w']], ['women', ['us-w']], ['w', ['us-w']], ["men's", ['us-m']], ['mens', ['us-m']], ['men', ['us-m']], ['m', ['us-m']],
-  ['youth', ['us-youth']], ['y', ['us-youth']], ['child', ['us-child', 'uk-child']], ['kids', ['us-child', 'us-youth', 'uk-child']], ['c', ['us-child']],
-  ['us', ['us-w', 'us-m', 'us-youth', 'us-child']]
-];
-
 /** What a book's scales are called, longest name first, by the letter a name begins with and the one it ends with. */
 interface Words {
   first: ReadonlyMap<string, readonly Word[]>;
@@ -57,9 +38,12 @@ const wordsKept = new WeakMap<ScaleBook, Words>();
 function wordsOf(book: ScaleBook): Words {
   const kept = wordsKept.get(book);
   if (kept) return kept;
-  const ids = new Map<string, readonly string[]>(WORDS);
-  // A maker's scale named as a published one does not hide it: both are meant. A maker's own goes by its name.
-  for (const { name, id } of book.own) ids.set(name.toLowerCase(), [...(ids.get(name.toLowerCase()) ?? []), id]);
+  const ids = new Map<string, readonly string[]>();
+  // A maker's own goes by its name. Named as a published one it does not hide it: both are meant.
+  for (const { id, name, words, cutOf } of book.all) {
+    if (cutOf) continue;
+    for (const word of words ?? [name.toLowerCase()]) ids.set(word, [...(ids.get(word) ?? []), id]);
+  }
   const all: Word[] = [...ids].sort((p, q) => q[0].length - p[0].length);
   const by = (letterOf: (word: string) => string): Map<string, Word[]> => {
     const map = new Map<string, Word[]>();
@@ -71,27 +55,14 @@ function wordsOf(book: ScaleBook): Words {
   return words;
 }
 const NO_WORDS: readonly Word[] = [];
-/** Width letters that go with a length scale. */
-const WIDTH_SCALE_OF: Readonly<Record<string, string>> = {
-  'us-m': 'us-letter',
-  'us-w': 'us-letter',
-  'us-youth': 'us-letter',
-  'us-child': 'us-letter',
-  uk: 'uk-fitting',
-  'uk-child': 'uk-fitting',
-  'au-m': 'uk-fitting',
-  'au-w': 'us-letter',
-  'au-boot': 'uk-fitting',
-  eu: 'eu-fitting',
-  jp: 'jp-width'
-};
-export const widthScaleFor = (id: string): string | null => WIDTH_SCALE_OF[id] ?? null;
+/** The width scale whose letters go with a length scale. */
+export const widthScaleFor = (id: string): string | null => PUBLISHED.find(id)?.widthScale ?? null;
 
 /** Why a letter does not go with a scale, or ''. */
 function widthProblem(of: AnyScale, width: string | undefined): string {
   if (!width) return '';
   if (of.widths) return ownWidth(of, width) ? '' : `${of.name} has the widths ${of.widths.join(', ')}; there is no ${width}.`;
-  const scale = WIDTH_SCALES.find((s) => s.id === WIDTH_SCALE_OF[of.id]);
+  const scale = WIDTH_SCALES.find((s) => s.id === of.widthScale);
   if (!scale) return `${of.name} sizes carry no width letter.`;
   return scale.letters.includes(width) ? '' : `${scale.name} are ${scale.letters.join(', ')}; there is no ${width}.`;
 }
@@ -101,9 +72,8 @@ const ownWidth = (scale: AnyScale, width: string): string | undefined => scale.w
 const LETTERS = new Set(WIDTH_SCALES.flatMap((s) => s.letters));
 /** Feet people have, mm: a bare number that would mean another foot is not offered. */
 const HUMAN_MM: readonly [number, number] = [95, 340];
-const BARE: readonly ScaleId[] = ['us-w', 'us-m', 'us-youth', 'us-child', 'uk', 'uk-child', 'eu', 'jp', 'au-boot', 'mondo', 'kr', 'cn'];
-/** Scales whose number is the foot itself; a bare number lists them as one. */
-const FOOT_ITSELF = new Set<ScaleId>(['mondo', 'kr', 'cn', 'jp']);
+/** Scales that a bare number is read in. */
+const bareScales = (book: ScaleBook): AnyScale[] => book.all.filter((s) => s.bare && !s.cutOf);
 
 function wordAtStart(text: string, book: ScaleBook): { ids: readonly string[]; rest: string } | null {
   for (const [word, ids] of wordsOf(book).first.get(text.charAt(0)) ?? NO_WORDS) {
@@ -182,7 +152,7 @@ function mondoMark(scale: AnyScale, length: number, width: number, into: string 
     labelProblem(scale, length) ||
     (width >= HUMAN_WIDTH[0] && width <= HUMAN_WIDTH[1]
       ? ''
-      : `A foot ${width} mm wide is not a human one: a Mondopoint mark is length/width in mm, as 255/98.`);
+      : `A foot ${width} mm wide is not a human one: a Mondopoint mark is length/width in mm, as 243/91.`);
   if (problem) return { meanings: [], problem };
   return { meanings: [{ ...labelMeaning(scale, length), text: `${scale.name} ${length}/${width}`, width: `${width} mm`, into }], problem: '' };
 }
@@ -207,7 +177,7 @@ const tidy = (text: string): string => {
 export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string | null = null, book: ScaleBook = PUBLISHED): QuickAnswer {
   const plain = tidy(text);
   if (plain === '') return { meanings: [], problem: '' };
-  if (plain.length > 60) return { meanings: [], problem: 'That is longer than a size: write for example us w 7.5, 42 eu or 25.4 cm.' };
+  if (plain.length > 60) return { meanings: [], problem: 'That is longer than a size: write for example us w 6.5, 39 eu or 24.3 cm.' };
 
   const asked = / (?:in|to|as)/.test(plain) ? / (?:in|to|into|as) ([a-z][a-z0-9' ,&.-]*)$/.exec(plain) : null;
   const target = asked ? wordAtStart(asked[1].trim(), book) : null;
@@ -234,7 +204,7 @@ export function readQuick(text: string, unit: LengthUnit = 'mm', assumed: string
   const letter = width ?? again.width;
   const size = parseMixedNumber(again.rest);
   if (size === null) {
-    return { meanings: [], problem: `“${text.trim()}” is not read. Write a scale and a size (us w 7.5, 42 eu, jp 24.5 EE) or a foot (25.4 cm, 9 3/4 in).` };
+    return { meanings: [], problem: `“${text.trim()}” is not read. Write a scale and a size (us w 6.5, 39 eu, jp 23.5 E) or a foot (24.3 cm, 9 1/2 in).` };
   }
   if (size < 0) return { meanings: [], problem: `No scale has sizes below nought; ${trim(size)} was typed.` };
 
@@ -268,12 +238,12 @@ function bare(size: number, unit: LengthUnit, width: string | undefined, into: s
     const mm = size * MM_PER[u];
     if (mm >= HUMAN_MM[0] && mm <= HUMAN_MM[1] && !width) meanings.push({ ...footMeaning(mm, u, into), text: `foot of ${trim(size)} ${u}` });
   }
-  for (const id of BARE) {
-    if (FOOT_ITSELF.has(id) && id !== 'jp' && meanings.some((m) => m.kind === 'foot' && Math.abs(m.footMm - size) < 1e-6)) continue;
-    const scale = book.get(id);
+  const scales = bareScales(book);
+  for (const scale of scales) {
+    if (scale.footItself && meanings.some((m) => m.kind === 'foot' && Math.abs(m.footMm - size) < 1e-6)) continue;
     if (fits(scale, size, width)) meanings.push(labelMeaning(scale, size, width, into));
   }
-  const near = BARE.map((id) => book.get(id)).filter((s) => inRun(s, size));
+  const near = scales.filter((s) => inRun(s, size));
   // Between two steps the lengths it could be are still listed, and the steps are named: nothing is rounded unasked.
   const problem =
     meanings.some((m) => m.kind === 'label') || (meanings.length > 0 && near.length === 0)

@@ -15,6 +15,8 @@ export type Confidence = 'high' | 'medium' | 'low';
 export interface School {
   id: string;
   name: string;
+  /** Where there is little room; the name when left out. */
+  short?: string;
   unitMm: number;
   /** Length of size nought on the school's basis, mm. */
   zeroMm: number;
@@ -40,11 +42,28 @@ export interface LengthScale {
   group: 'women' | 'men' | 'kids' | 'all';
   source: string;
   confidence: Confidence;
+  /** Words by which it is asked for; where several scales have one, all are meant. */
+  words: readonly string[];
+  /** Offered as a meaning of a bare number. */
+  bare?: true;
+  /** Its number is the foot itself, in mm: a bare number is then told once, as a foot. */
+  footItself?: true;
+  /** Laid along the rule unless a shop chooses. */
+  onRule?: true;
+  /** Width scale whose letters go with its labels. */
+  widthScale?: string;
+  /** As what its numbers are turned into Australian boots, where a rule speaks of them. */
+  bootGroup?: BootGroup;
+  /** Why its schools disagree. */
+  disagree?: string;
 }
+/** Source groups of the Australian boot rule. */
+export type BootGroup = 'women' | 'men' | 'kids';
 
 /** A scale of any origin: the published ones, their finer cuts, and those makers define for themselves. */
-export type AnyScale = Omit<LengthScale, 'id'> & {
+export type AnyScale = Omit<LengthScale, 'id' | 'words'> & {
   id: string;
+  words?: readonly string[];
   /** Names of a maker's own widths, narrowest first. */
   widths?: readonly string[];
   /** The scale of which this is a finer cut. */
@@ -53,17 +72,17 @@ export type AnyScale = Omit<LengthScale, 'id'> & {
 
 // prettier-ignore
 export const SCALE_IDS = [
-  'us-m', 'us-w', 'us-youth', 'us-child', 'uk', 'uk-child', 'eu', 'mondo', 'jp', 'kr', 'cn', 'cn-old', 'au-m', 'au-w', 'au-boot', 'mx', 'br'
+  'us-w', 'us-m', 'us-child', 'us-youth', 'uk', 'uk-child', 'eu', 'mondo', 'jp', 'kr', 'cn', 'cn-old', 'au-m', 'au-w', 'au-boot', 'mx', 'br'
 ] as const;
 export type ScaleId = (typeof SCALE_IDS)[number];
 
 // prettier-ignore
-const onFoot = (id: string, name: string, unitMm: number, zeroMm: number, source: string): School => ({
-  id, name, unitMm, zeroMm, basis: 'foot', allowanceMm: 0, source
+const onFoot = (id: string, name: string, unitMm: number, zeroMm: number, source: string, short?: string): School => ({
+  id, name, ...(short ? { short } : {}), unitMm, zeroMm, basis: 'foot', allowanceMm: 0, source
 });
 // prettier-ignore
-const onLast = (id: string, name: string, unitMm: number, zeroMm: number, allowanceMm: number, source: string): School => ({
-  id, name, unitMm, zeroMm, basis: 'last', allowanceMm, source
+const onLast = (id: string, name: string, unitMm: number, zeroMm: number, allowanceMm: number, source: string, short?: string): School => ({
+  id, name, ...(short ? { short } : {}), unitMm, zeroMm, basis: 'last', allowanceMm, source
 });
 
 const MEMORY = ', from memory';
@@ -75,87 +94,107 @@ const STAMPED = "practice: one maker's boxes, printed centimetres; another maker
 // prettier-ignore
 export const SCALES: readonly LengthScale[] = [
   {
-    id: 'us-m', name: 'US men', short: 'US M', step: 0.5, range: [1, 20], group: 'men', confidence: 'high', source: DEVICE,
-    schools: [
-      onFoot('device', 'measuring device', BARLEYCORN, 22 * BARLEYCORN, DEVICE),
-      onFoot('stamped', 'printed centimetres', 10, 180, STAMPED)
-    ]
-  },
-  {
     id: 'us-w', name: 'US women', short: 'US W', step: 0.5, range: [1, 18], group: 'women', confidence: 'high',
     source: 'practice: men + 1.5 on boxes, men + 1 on the device',
+    words: ['us women', 'us womens', "us women's", 'us w', 'usw', 'us-w', 'us', "women's", 'womens', 'women', 'w'], bare: true, onRule: true, widthScale: 'us-letter', bootGroup: 'women',
+    disagree: "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
     schools: [
-      onFoot('label', "boxes: men's + 1.5", BARLEYCORN, 20.5 * BARLEYCORN, "practice: sneaker trade's universal rule"),
-      onFoot('device', "measuring device: men's + 1", BARLEYCORN, 21 * BARLEYCORN, DEVICE),
-      onFoot('stamped', 'printed centimetres', 10, 170, STAMPED)
+      onFoot('label', "boxes: men's + 1.5", BARLEYCORN, 20.5 * BARLEYCORN, "practice: sneaker trade's universal rule", "men's + 1.5"),
+      onFoot('device', "measuring device: men's + 1", BARLEYCORN, 21 * BARLEYCORN, DEVICE, "device: men's + 1"),
+      onFoot('stamped', 'printed centimetres', 10, 170, STAMPED, 'centimetres')
     ]
   },
   {
-    id: 'us-youth', name: 'US youth', short: 'US Y', step: 0.5, range: [1, 7], group: 'kids', confidence: 'high',
-    source: "practice: same numbers as men's; grade-school boxes 3.5 to 7",
-    schools: [onFoot('standard', "as men's", BARLEYCORN, 22 * BARLEYCORN, DEVICE)]
+    id: 'us-m', name: 'US men', short: 'US M', step: 0.5, range: [1, 20], group: 'men', confidence: 'high', source: DEVICE,
+    words: ['us mens', "us men's", 'us men', 'us m', 'usm', 'us-m', 'us', "men's", 'mens', 'men', 'm'], bare: true, onRule: true, widthScale: 'us-letter', bootGroup: 'men',
+    disagree: "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
+    schools: [
+      onFoot('device', 'measuring device', BARLEYCORN, 22 * BARLEYCORN, DEVICE, 'device'),
+      onFoot('stamped', 'printed centimetres', 10, 180, STAMPED, 'centimetres')
+    ]
   },
   {
     id: 'us-child', name: 'US child', short: 'US C', step: 0.5, range: [0, 13.5], group: 'kids', confidence: 'medium',
     source: 'practice: 13.5 is followed by youth 1',
+    words: ['us child', 'us c', 'us kids', 'us', 'child', 'kids', 'c'], bare: true, onRule: true, widthScale: 'us-letter',
+    disagree: "continuous: men's + 13, so that 13.5 runs into youth 1; historic: men's + 12 1/3, which does not",
     schools: [
       onFoot('continuous', "men's + 13, no jump at the rollover", BARLEYCORN, 9 * BARLEYCORN, 'practice'),
       onFoot('historic', "men's + 12 1/3, to size 13 only", BARLEYCORN, (22 - 37 / 3) * BARLEYCORN, 'Rossi; weak' + MEMORY)
     ]
   },
   {
+    id: 'us-youth', name: 'US youth', short: 'US Y', step: 0.5, range: [1, 7], group: 'kids', confidence: 'high',
+    source: "practice: same numbers as men's; grade-school boxes 3.5 to 7",
+    words: ['us youth', 'us y', 'us kids', 'us', 'youth', 'y', 'kids'], bare: true, onRule: true, widthScale: 'us-letter', bootGroup: 'kids',
+    schools: [onFoot('standard', "as men's", BARLEYCORN, 22 * BARLEYCORN, DEVICE)]
+  },
+  {
     id: 'uk', name: 'UK', short: 'UK', step: 0.5, range: [0, 17], group: 'all', confidence: 'high', source: BRITISH,
+    words: ['british', 'uk'], bare: true, onRule: true, widthScale: 'uk-fitting',
     schools: [onLast('standard', 'British', BARLEYCORN, 25 * BARLEYCORN, TWO_THIRDS_INCH, BRITISH)]
   },
   {
     id: 'uk-child', name: 'UK child', short: 'UK C', step: 0.5, range: [0, 13.5], group: 'kids', confidence: 'high',
     source: 'British system: child size 0 is a last of 4 in' + MEMORY,
+    words: ['uk child', 'uk c', 'uk kids', 'child', 'kids'], bare: true, onRule: true, widthScale: 'uk-fitting',
     schools: [onLast('standard', 'British', BARLEYCORN, 12 * BARLEYCORN, TWO_THIRDS_INCH, 'British system: child 0 is 4 in' + MEMORY)]
   },
   {
     id: 'eu', name: 'continental', short: 'EU', step: 1, range: [15, 52], group: 'all', confidence: 'medium',
     source: 'Paris point 2/3 cm (ISO/TS 19407' + MEMORY + '); allowance: practice. From a foot good to about one size',
+    words: ['continental', 'european', 'eur', 'eu'], bare: true, onRule: true, widthScale: 'eu-fitting',
+    disagree: 'makers give the last 13 to 20 mm over the foot; the label alone does not say which',
     schools: [
-      onLast('plus-2-3in', 'allowance 16.9 mm', PARIS_POINT, 0, TWO_THIRDS_INCH, 'practice; passes the EN ISO 20345 EU-to-UK bands'),
-      onLast('plus-13', 'allowance 13.3 mm, two points', PARIS_POINT, 0, 2 * PARIS_POINT, 'practice'),
-      onLast('plus-15', 'allowance 15 mm', PARIS_POINT, 0, 15, 'practice'),
-      onLast('plus-20', 'allowance 20 mm', PARIS_POINT, 0, 20, 'practice')
+      onLast('plus-2-3in', 'allowance 16.9 mm', PARIS_POINT, 0, TWO_THIRDS_INCH, 'practice; passes the EN ISO 20345 EU-to-UK bands', '16.9 mm'),
+      onLast('plus-13', 'allowance 13.3 mm, two points', PARIS_POINT, 0, 2 * PARIS_POINT, 'practice', '13.3 mm, two points'),
+      onLast('plus-15', 'allowance 15 mm', PARIS_POINT, 0, 15, 'practice', '15 mm'),
+      onLast('plus-20', 'allowance 20 mm', PARIS_POINT, 0, 20, 'practice', '20 mm')
     ]
   },
   {
     id: 'mondo', name: 'Mondopoint', short: 'Mondo', step: 5, range: [80, 400], group: 'all', confidence: 'high', source: 'ISO 9407' + MEMORY,
+    words: ['mondopoint', 'mondo', 'mp'], bare: true, footItself: true, onRule: true,
     schools: [onFoot('standard', 'foot length in mm', 1, 0, 'ISO 9407' + MEMORY)]
   },
   {
     id: 'jp', name: 'Japanese', short: 'JP', step: 0.5, range: [8, 40], group: 'all', confidence: 'high', source: 'JIS S 5037' + MEMORY,
+    words: ['japanese', 'japan', 'jpn', 'jp'], bare: true, onRule: true, widthScale: 'jp-width',
     schools: [onFoot('standard', 'foot length in cm', 10, 0, 'JIS S 5037' + MEMORY)]
   },
   {
     id: 'kr', name: 'Korean', short: 'KR', step: 5, range: [80, 400], group: 'all', confidence: 'high', source: 'Korean standard, foot length in mm' + MEMORY,
+    words: ['korean', 'korea', 'kr'], bare: true, footItself: true, onRule: true,
     schools: [onFoot('standard', 'foot length in mm', 1, 0, 'Korean standard' + MEMORY)]
   },
   {
     id: 'cn', name: 'Chinese', short: 'CN', step: 5, range: [80, 400], group: 'all', confidence: 'high', source: 'GB/T 3293.1' + MEMORY,
+    words: ['chinese', 'china', 'cn'], bare: true, footItself: true, onRule: true,
     schools: [onFoot('standard', 'foot length in mm', 1, 0, 'GB/T 3293.1' + MEMORY)]
   },
   {
     id: 'cn-old', name: 'Chinese, old numbers', short: 'CN old', step: 1, range: [10, 60], group: 'all', confidence: 'high',
     source: 'convention: twice the centimetres less 10',
+    words: ['chinese', 'china', 'cn old', 'cn'],
     schools: [onFoot('standard', '2 L(cm) - 10', 5, 50, 'convention')]
   },
   {
     id: 'au-m', name: 'Australian men', short: 'AU M', step: 0.5, range: [0, 17], group: 'men', confidence: 'medium',
     source: 'practice: follows British numbers, varies by maker',
+    words: ['au men', 'au m', 'au'], widthScale: 'uk-fitting',
     schools: [onLast('standard', 'as British', BARLEYCORN, 25 * BARLEYCORN, TWO_THIRDS_INCH, 'practice')]
   },
   {
     id: 'au-w', name: 'Australian women', short: 'AU W', step: 0.5, range: [1, 18], group: 'women', confidence: 'low',
     source: "practice: usually US women's numbers, varies by maker",
+    words: ['au women', 'au w', 'au'], widthScale: 'us-letter',
     schools: [onFoot('standard', "as US women's boxes", BARLEYCORN, 20.5 * BARLEYCORN, 'practice')]
   },
   {
     id: 'au-boot', name: 'Australian boots, unisex', short: 'AU boot', step: 0.5, range: [0, 17], group: 'all', confidence: 'medium', rule: 'au-boot', halfIsWidth: true,
     source: 'practice: whole lengths as British; a half size is the same length and the next width',
+    words: ['australian boot', 'aussie boot', 'au boot', 'au-boot', 'au', 'boot'], bare: true, onRule: true, widthScale: 'uk-fitting',
+    disagree: 'the rule goes by the number on the box, the foot goes by its length: start at the rule, then judge by the foot',
     schools: [
       onFoot('minus-3', "women's - 3, men's - 1, kids' - 1", BARLEYCORN, 23 * BARLEYCORN, 'practice'),
       onFoot('guide', "women's - 2.5, men's - 1 to - 1.5", BARLEYCORN, 23 * BARLEYCORN, "practice: a maker's guide")
@@ -163,10 +202,12 @@ export const SCALES: readonly LengthScale[] = [
   },
   {
     id: 'mx', name: 'Mexican', short: 'MX', step: 0.5, range: [8, 40], group: 'all', confidence: 'low', source: 'practice, weak: about the foot in cm',
+    words: ['mexican', 'mx'],
     schools: [onFoot('standard', 'about cm of foot', 10, 0, 'practice, weak')]
   },
   {
     id: 'br', name: 'Brazilian', short: 'BR', step: 1, range: [13, 50], group: 'all', confidence: 'low', source: 'practice, weak: continental - 2',
+    words: ['brazilian', 'br'],
     schools: [onLast('standard', 'continental - 2', PARIS_POINT, 2 * PARIS_POINT, TWO_THIRDS_INCH, 'practice, weak')]
   }
 ];

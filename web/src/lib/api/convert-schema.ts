@@ -37,4 +37,4 @@ const fromFoot = z.object({
 export const convertSchema = z
   .object({ from: fromLabel.optional(), foot: fromFoot.optional(), to })
   .refine((q) => (q.from === undefined) !== (q.foot === undefined), { path: ['from'], message: 'give either from (a label) or foot (a length)' })
-  .meta({ id: 'Convert', example: { from: { scale: 'us-w', size: '7.5', school: 'label' }, to: ['us-m'] } });
+  .meta({ id: 'Convert', example: { from: { scale: 'us-w', size: '6.5', school: 'label' }, to: ['us-m'] } });

@@ -132,7 +132,7 @@ function readRow(row: Record<string, string>): { date: string; side: Side; id: T
     const parsed = parseLength(typed, 'mm');
     mm = parsed.ok ? parsed.mm : null;
   }
-  if (mm === null) return `“${row.value ?? ''}” is not a value; write 248, 24.8 with unit cm, or 9 3/4 with unit in.`;
+  if (mm === null) return `“${row.value ?? ''}” is not a value; write 243, 24.3 with unit cm, or 9 1/2 with unit in.`;
   const how = (row.how ?? '').trim() || 'tape';
   const way = WAYS.find((w) => w.id === how);
   if (!way) return `“${how}” is no way of taking; there are ${WAYS.map((w) => w.id).join(', ')}.`;

@@ -13,8 +13,8 @@ const NO_WEAR = { sockMm: 0, insertMm: 0, preference: 'regular', hoursWorn: 0, s
 export const fitCheckSchema = z.object({ foot: footSchema, shoe: shoeSchema, wear: wearSchema.default(NO_WEAR), flags, helps: putInSchema.default([]) }).meta({
   id: 'FitCheck',
   example: {
-    foot: { side: 'left', lengthMm: 250, ballWidthMm: 92, ballGirthMm: 230, toeShape: 'egyptian' },
-    shoe: { kind: 'sneaker', insoleLengthMm: 262, toeShape: 'round', ballGirthMm: 232 },
+    foot: { side: 'left', lengthMm: 238, ballWidthMm: 88, ballGirthMm: 219, toeShape: 'egyptian' },
+    shoe: { kind: 'sneaker', insoleLengthMm: 251, toeShape: 'round', ballGirthMm: 221 },
     wear: { sockMm: 1, preference: 'regular', measuredAt: '09:30', wornAt: 'evening' },
     helps: [{ kind: 'full-insole', mm: 3 }]
   }
@@ -29,4 +29,4 @@ export const fitSchema = z
     limit: z.number().int().min(1).max(200).default(20),
     flags
   })
-  .meta({ id: 'Fit', example: { feet: { left: { lengthMm: 250 }, right: { lengthMm: 251 } }, kinds: ['lace-boot'], limit: 5 } });
+  .meta({ id: 'Fit', example: { feet: { left: { lengthMm: 238 }, right: { lengthMm: 239 } }, kinds: ['lace-boot'], limit: 5 } });

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { inRun, lengthStep, readLabel, schoolOf, sizeInterval, type AnyScale } from '@chiave/core/size';
+  import { inRun, lengthStep, readLabel, schoolOf, sizeInterval, type AnyScale, type School } from '@chiave/core/size';
   import { formatLength, trimNumber, type LengthUnit } from '@chiave/core/measure';
   import { isWritten, shortLabel, stripOf } from './rule-strips';
   import { labelEvery, panned, RULE_LIMITS, zoomed, type View } from './rule-view';
@@ -174,7 +174,7 @@
     event.preventDefault();
   }
   const shortName = (scale: AnyScale) => (width < 700 ? scale.short : scale.name);
-  const schoolWord = (name: string) => (width < 700 ? name.replace(/^(measuring |printed |boxes: |allowance )/, '') : name);
+  const schoolWord = ({ name, short }: School) => (width < 700 ? (short ?? name) : name);
 </script>
 
 <div bind:clientWidth={width} class="select-none">
@@ -208,7 +208,7 @@
         {#each strip.rows as row, r (row.school.id)}
           {#if r > 0 || width >= 700}
             <text x={r === 0 ? NAME - 8 : 16} y={tops[i] + r * ROW + 18} text-anchor={r === 0 ? 'end' : 'start'} font-size="11" fill="var(--color-ink-soft)"
-              >{r === 0 ? '' : schoolWord(row.school.name)}</text
+              >{r === 0 ? '' : schoolWord(row.school)}</text
             >
           {/if}
         {/each}

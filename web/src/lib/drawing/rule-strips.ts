@@ -1,7 +1,7 @@
-import { formatSize, fromFootMm, lengthStep, toFootMm, type AnyScale, type ScaleId, type School } from '@chiave/core/size';
+import { formatSize, fromFootMm, lengthStep, SCALES, toFootMm, type AnyScale, type ScaleId, type School } from '@chiave/core/size';
 
 /** The strips laid along the rule in the Sizes step, in order. */
-export const STRIPS: readonly ScaleId[] = ['us-w', 'us-m', 'us-youth', 'us-child', 'uk', 'uk-child', 'eu', 'mondo', 'jp', 'kr', 'cn', 'au-boot'];
+export const STRIPS: readonly ScaleId[] = SCALES.filter((s) => s.onRule).map((s) => s.id);
 
 export interface Tick {
   mm: number;

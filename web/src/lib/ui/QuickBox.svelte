@@ -45,7 +45,7 @@
     type="search"
     aria-label="Quick size"
     aria-describedby="quick-answer"
-    placeholder="us w 7.5"
+    placeholder="us w 6.5"
     autocomplete="off"
     bind:value={text}
     onkeydown={(e) => {

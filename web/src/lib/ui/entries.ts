@@ -89,7 +89,7 @@ export function readEntry(entries: Entries, side: Side, key: EntryKey, unit: Len
 }
 
 function readExtra(id: Parameters<typeof extraProblem>[0], text: string, unit: LengthUnit): ReadEntry {
-  const refuse = (message: string): ReadEntry => ({ mm: null, findings: [{ field: id, level: 'refuse', message }] });
+  const refuse = (message: string): ReadEntry => ({ mm: null, findings: [{ code: 'impossible', field: id, level: 'refuse', message }] });
   let value: number;
   if (EXTRA[id].unit === '°') {
     const degrees = parseMixedNumber(text.replace(/\s*°$/, ''));

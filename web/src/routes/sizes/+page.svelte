@@ -95,7 +95,7 @@
       class="field figures text-lg"
       value={text}
       oninput={(e) => type(e.currentTarget.value)}
-      placeholder="us w 7.5 · 42 eu · uk 6 f · 25.4 cm · 9 3/4 in"
+      placeholder="us w 6.5 · 39 eu · uk 5 e · 24.3 cm · 9 1/2 in"
       autocomplete="off"
       aria-describedby="rule-answer"
     />

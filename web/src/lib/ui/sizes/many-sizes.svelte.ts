@@ -59,7 +59,7 @@ export class ManySizes {
       this.running = false;
       this.message =
         answer.lines === 0
-          ? 'Paste a column of sizes first: one a line, as us w 7.5, eu 42 or 25.4 cm.'
+          ? 'Paste a column of sizes first: one a line, as us w 6.5, eu 39 or 24.3 cm.'
           : `That is ${answer.lines.toLocaleString('en')} rows; at most ${MOST_ROWS.toLocaleString('en')} go at once.`;
     } else {
       this.running = false;

@@ -14,7 +14,7 @@
   }
   let { data } = $props();
   const book = $derived(shopBook());
-  let rows = $state<Row[]>([{ styleId: '', text: 'eu 42', width: '', feel: 'comfortable' }]);
+  let rows = $state<Row[]>([{ styleId: '', text: 'eu 39', width: '', feel: 'comfortable' }]);
   let targetId = $state('');
   const styleOf = (id: string) => data.styles.find((s) => s.id === id);
 
@@ -31,7 +31,7 @@
       const { meanings, problem } = readQuick(row.text, shown.unit, null, book);
       const labels = meanings.filter((m) => m.kind === 'label');
       if (labels.length > 1) return { known: null, problem: `That may be ${labels.map((m) => m.text).join(', ')}: say which scale.` };
-      if (labels.length === 0) return { known: null, problem: problem || (row.text.trim() === '' ? '' : 'Write the size on the shoe, as eu 42 or us w 7.5.') };
+      if (labels.length === 0) return { known: null, problem: problem || (row.text.trim() === '' ? '' : 'Write the size on the shoe, as eu 39 or us w 6.5.') };
       return { known: { how: 'label', scale: labels[0].scale!, size: labels[0].size!, school: labels[0].school, feel: row.feel }, problem: '' };
     })
   );
@@ -67,7 +67,7 @@
             bind:value={row.text}
             aria-label="Size of shoe {i + 1}"
             aria-invalid={read[i].problem !== ''}
-            placeholder={styleOf(row.styleId) ? sizeText(styleOf(row.styleId)!, styleOf(row.styleId)!.from) : 'eu 42'}
+            placeholder={styleOf(row.styleId) ? sizeText(styleOf(row.styleId)!, styleOf(row.styleId)!.from) : 'eu 39'}
           /></label
         >
         <label class="block"

@@ -24,7 +24,7 @@
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();
-  let text = $state('us w 7.5');
+  let text = $state('us w 6.5');
   let chosen = $state<Meaning | null>(null);
   let styleId = $state('');
   let toScale = $state('eu');

@@ -3,7 +3,9 @@
   import { invalidateAll } from '$app/navigation';
   import { trimNumber } from '@chiave/core/measure';
   import {
+    callsForALook,
     EVIDENCE_KINDS,
+    insoleFlagWords,
     fitInsoles,
     HABIT_PRIOR_SD,
     HAND_ERROR_MM,
@@ -22,7 +24,7 @@
 
   let { data } = $props();
   const EXAMPLE =
-    'size,length,ball,narrow\n3,23.1,8.5,6.3\n4,23.9,8.6,6.2\n5,24.8,8.6,6.4\n6,25.6,9.0,6.6\n7,26.5,9.1,6.4\n8,27.4,9.4,6.6\n9,28.4,9.5,6.6\n10,29.1,9.8,7.2\n11,30.0,10.0,7.2\n12,30.8,10.0,7.3';
+    'size,length,ball,narrow\n6,26.4,9.2,6.6\n7,27.3,9.3,6.7\n8,28.1,9.5,6.7\n9,28.9,9.6,7.2\n10,30.0,9.5,7.0\n11,30.6,9.9,7.1\n12,31.5,10.1,7.2\n13,32.3,10.2,7.4';
   const MOST_BYTES = 1_000_000;
   let text = $state('');
   let claims = $state('uk');
@@ -125,7 +127,7 @@
       <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
         >CSV file<input type="file" accept=".csv,text/csv,text/plain" class="sr-only" onchange={upload} /></label
       >
-      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => (text = EXAMPLE)}>Example: a lace boot</button>
+      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => (text = EXAMPLE)}>Example: Hedger, a lace boot</button>
       <label class="flex items-center gap-2"
         ><span>claims</span><select class="field !w-48" bind:value={claims} aria-label="Scale on the box"
           >{#each book.all.filter((s) => !s.rule && !s.cutOf) as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
@@ -160,8 +162,8 @@
             <tr class="border-b border-line"
               ><th scope="row" class="figures text-left">{r.row.size}</th><td class="figures">{trimNumber(r.row.lengthMm)}</td><td class="figures"
                 >{trimNumber(r.fittedMm)}</td
-              ><td class="figures">{signed(r.residualMm, 1)}</td><td class={r.flags.some((f) => !f.includes(' as in ')) ? 'text-tight' : 'soft'}
-                >{r.flags.join('; ')}</td
+              ><td class="figures">{signed(r.residualMm, 1)}</td><td class={r.flags.some(callsForALook) ? 'text-tight' : 'soft'}
+                >{r.flags.map(insoleFlagWords).join('; ')}</td
               ></tr
             >
           {/each}

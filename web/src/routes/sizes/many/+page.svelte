@@ -49,7 +49,7 @@
         class="field figures"
         rows="10"
         bind:value={text}
-        placeholder={'us w 7.5\neu 42 2/3\n25.4 cm\nuk 6 f'}
+        placeholder={'us w 6.5\neu 38 2/3\n24.3 cm\nuk 5 e'}
       ></textarea></label
     >
     <div class="flex flex-wrap items-end gap-2">

@@ -45,7 +45,7 @@
   const feet = $derived(Object.fromEntries(feetOf(f).map((foot) => [foot.side, foot])) as Partial<Record<Side, Foot>>);
   const inputs = $derived(SIDES.map((side) => footInputOf(side, f.feet[side], f.population)).filter((i): i is FootInput => i !== null));
   /** Left against right; each field's own questions stand under it. */
-  const between = $derived(judgeFeet(inputs).filter((finding) => finding.message.includes('longer than the other')));
+  const between = $derived(judgeFeet(inputs).filter((finding) => finding.code === 'feet-differ'));
   const filledIn = $derived(feet.left?.assumed.filter((id) => id in MEASURE).map((id) => MEASURE[id as MeasureId].name) ?? []);
 
   // The whole set judged together, and against the last visit.
@@ -183,7 +183,7 @@
         {#if fast}
           Figures move on by themselves. Right foot: = the same as the left, +2 or −1 from it. Enter goes on.
         {:else}
-          Type 248, 24.8 cm or 9 3/4 in. A bare number is read in {shown.unit}. Up and down keys step by 1 mm, with Shift by 0.1. Only length is required.
+          Type 243, 24.3 cm or 9 1/2 in. A bare number is read in {shown.unit}. Up and down keys step by 1 mm, with Shift by 0.1. Only length is required.
         {/if}
       </p>
       {#if gauge}<GaugePanel {desk} unit={shown.unit} />{/if}
