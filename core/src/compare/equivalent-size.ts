@@ -1,5 +1,5 @@
+import { ACCEPTED_LENGTH_MM, trimNumber } from '../measure';
 import { compileShoe, gradeToFoot, innerWall, outerWall, type Inside, type Last } from '../last';
-import { trimNumber } from '../measure';
 import type { FootPlan } from '../shape';
 import { footMadeFor, usableLengthOf } from './inside-measures';
 
@@ -67,7 +67,6 @@ export interface EquivalentSize {
 }
 
 /** Feet between which an equivalent is sought, mm. */
-const FEET: readonly [number, number] = [80, 400];
 
 /**
  * Which size of a second last feels like an inside of a first: where the weighted signed differences come to nought. Sizes are
@@ -110,7 +109,7 @@ export function equivalentSize(
 
 function bracket(off: (mm: number) => number, near: number, name: string): [number, number] {
   for (let reach = 15; reach <= 160; reach *= 2) {
-    const [low, high] = [Math.max(FEET[0], near - reach), Math.min(FEET[1], near + reach)];
+    const [low, high] = [Math.max(ACCEPTED_LENGTH_MM[0], near - reach), Math.min(ACCEPTED_LENGTH_MM[1], near + reach)];
     if (off(low) <= 0 && off(high) >= 0) return [low, high];
   }
   throw new RangeError(`no size of ${name} comes near`);

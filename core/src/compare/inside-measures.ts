@@ -1,3 +1,4 @@
+import { BALL_AT, OUTER_BALL_AT } from '../measure';
 import { placeFoot } from '../fit';
 import { compileShoe, innerWall, outerWall, TOE_FAMILY, type Inside, type LastForm, type ShoeOutline } from '../last';
 import { pitchOf } from '../heel';
@@ -72,8 +73,8 @@ const INSOLE_OVER_FOOT = 0.9626;
 /** An ordinary foot of the length and width a shoe is made for. */
 export const footMadeFor = ({ madeForFootMm: L, ballWidthMm }: Pick<Inside, 'madeForFootMm' | 'ballWidthMm'>): FootPlan => ({
   lengthMm: L,
-  ballLengthMm: 0.725 * L,
-  outerBallLengthMm: 0.635 * L,
+  ballLengthMm: BALL_AT * L,
+  outerBallLengthMm: OUTER_BALL_AT * L,
   ballWidthMm: ballWidthMm / INSOLE_OVER_FOOT,
   heelWidthMm: 0.258 * L,
   toeShape: 'egyptian',

@@ -1,4 +1,4 @@
-import { toeShapeOf, type Foot, type Side } from '../measure';
+import { BALL_AT, toeShapeOf, type Foot, type Side } from '../measure';
 import { footLetter, fromFootMm, SCALE, schoolOf, WIDTH_SCALES, type ScaleId } from '../size';
 
 /** What the measures say of a foot, each with its sum and source. */
@@ -14,8 +14,6 @@ export interface Judgement {
 }
 
 const n = (mm: number, digits = 1): string => `${Number(mm.toFixed(digits))}`;
-/** A foot as long as its ball says: ball length over this is the foot whose joint lies there [estimate]. */
-const BALL_AT = 0.725;
 /** Below this difference of size the two readings agree (a fitter's device shows no finer). */
 const SPOKEN_SIZES = 0.5;
 

@@ -1,10 +1,12 @@
+import { BALL_AT } from '../measure';
+
 /**
  * Heel height against this foot: effective drop, pitch between two bounds, and whether the ankle reaches it.
  * All estimates of this project unless a source is named.
  */
 export const HEEL = {
   /** Heel to ball, and seat centre to ball, of the foot length (Chinese foot survey stations, from memory). */
-  ballAt: 0.725,
+  ballAt: BALL_AT,
   seatAt: 0.18,
   /** Wedge of the seat, degrees a mm of drop, at most `wedgeMost` (published preferences 5, 10, 17 degrees at 25, 50, 75 mm, from memory). */
   wedgePerMm: 0.22,

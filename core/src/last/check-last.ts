@@ -1,3 +1,4 @@
+import { ACCEPTED_LENGTH_MM, BALL_AT } from '../measure';
 import { TOE_FAMILIES, TOE_FAMILY } from './families';
 import type { Last } from './last';
 
@@ -9,7 +10,7 @@ export interface LastProblem {
 
 /** Limits of a base size, mm: what could hold a foot at all. */
 const LIMITS: readonly (readonly [keyof Last['base'], number, number, string])[] = [
-  ['forFootMm', 80, 400, 'foot the size is made for'],
+  ['forFootMm', ...ACCEPTED_LENGTH_MM, 'foot the size is made for'],
   ['insoleMm', 80, 450, 'insole length'],
   ['ballWidthMm', 30, 160, 'ball width'],
   ['heelWidthMm', 20, 120, 'heel width'],
@@ -53,7 +54,7 @@ export function checkLast(last: Last): LastProblem[] {
   if (base.throatGirthMm !== undefined && base.throatGirthMm < base.instepGirthMm)
     say('base.throatGirthMm', 'the throat goes round heel and instep: it is never less than the instep');
   const family = TOE_FAMILY[last.family];
-  const ball = 0.725 * base.forFootMm;
+  const ball = BALL_AT * base.forFootMm;
   const taper = base.insoleMm - family.innerTaper * base.forFootMm + last.taperShiftMm;
   if (taper < ball + LEAST_TOE * base.forFootMm)
     say('taperShiftMm', `the sides would come in before the ball: a taper later by ${Math.ceil(ball + LEAST_TOE * base.forFootMm - taper)} mm is the earliest`);

@@ -1,3 +1,4 @@
+import { BALL_AT } from '../measure';
 import { evenly, INNER_SHARE, longAxis, spread, turned, type Point } from '../shape';
 import { TOE_FAMILIES, type ToeFamilyId } from './families';
 import { blankInside, type Inside } from './inside';
@@ -112,7 +113,7 @@ function closestToe(points: readonly Point[], base: Base): Pick<InsoleReading, '
   let best = { family: 'round' as ToeFamilyId, taperShiftMm: 0, offMm: Infinity };
   for (const { id } of TOE_FAMILIES) {
     const offAt = (taperShiftMm: number): number => {
-      const shoe = compileInsole({ ...blank, ...base, family: id, taperShiftMm, flexLineMm: 0.725 * base.madeForFootMm });
+      const shoe = compileInsole({ ...blank, ...base, family: id, taperShiftMm, flexLineMm: BALL_AT * base.madeForFootMm });
       // Widths, not sides: how the foot of the tracing lay turns the toes a little to one side.
       const sum = stations.reduce((s, x, k) => s + (innerWall(shoe, x) + outerWall(shoe, x) - (traced[k][0] - traced[k][1])) ** 2, 0);
       return Math.sqrt(sum / STATIONS);

@@ -1,3 +1,4 @@
+import { BALL_AT } from '../measure';
 import type { ToeFamilyId } from './families';
 import { blankInside, type Inside, type WidthBasis } from './inside';
 
@@ -120,7 +121,7 @@ function insideAt(last: Last, sizes: number, girthSizes: number, letters: number
   if (!(insole > 60 && ballWidthMm > 20)) throw new RangeError(`${last.name} cannot be graded to size ${Number(label.toFixed(2))}`);
   into.madeForFootMm = forFoot;
   into.insoleLengthMm = insole;
-  into.flexLineMm = 0.725 * forFoot;
+  into.flexLineMm = BALL_AT * forFoot;
   into.family = last.family;
   into.taperShiftMm = last.taperShiftMm;
   into.ballWidthMm = ballWidthMm;

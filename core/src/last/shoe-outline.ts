@@ -1,3 +1,4 @@
+import { BALL_AT, OUTER_BALL_AT } from '../measure';
 import { INNER_SHARE, OUTER_SHARE, SEGMENT, pchipInto, segmentValue, type Point } from '../shape';
 import { TOE_FAMILY } from './families';
 import type { Inside, WidthBasis } from './inside';
@@ -9,7 +10,7 @@ import { curveTable, fallAt, uAtShare, uAtSteepness, uSlopeAtShare, type CurveTa
 export const SHOE_PLAN = {
   heelArc: 0.175,
   waistAt: 0.43,
-  outerBall: 0.635,
+  outerBall: OUTER_BALL_AT,
   /** Seat half-width on the insole, of the insole's ball width (Golding 1930s and Chinese texts 0.677 full, from memory). */
   seatHalf: 0.3385,
   /** How far the counter stands outside the insole at the heel, of the ball width. */
@@ -155,7 +156,7 @@ function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist:
   return into;
 }
 
-const outerFlexLine = (inside: Inside): number => (inside.flexLineMm * SHOE_PLAN.outerBall) / 0.725;
+const outerFlexLine = (inside: Inside): number => (inside.flexLineMm * SHOE_PLAN.outerBall) / BALL_AT;
 
 /**
  * Compiles what `frontAt` reads, from where the toes' taper starts on: a third of the work.

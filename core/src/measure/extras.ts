@@ -2,30 +2,8 @@
  * What else is taken of a foot, beside the measures that make its outline and girths: each is kept as it was read and used
  * where a bench asks for it; none is filled in when it is missing.
  */
-export type ExtraId =
-  | 'pressedBallGirthMm'
-  | 'ballWidthSeatedMm'
-  | 'bigToeLengthMm'
-  | 'toe1TipMm'
-  | 'toe2TipMm'
-  | 'toe3TipMm'
-  | 'toe4TipMm'
-  | 'toe5TipMm'
-  | 'archSeatedMm'
-  | 'archStandingMm'
-  | 'navicularSeatedMm'
-  | 'navicularStandingMm'
-  | 'ankleGirthHeightMm'
-  | 'calfGirthHeightMm'
-  | 'shinLengthMm'
-  | 'ankleLiftDeg'
-  | 'heelDropMm'
-  | 'pointReachDeg'
-  | 'littleToeBunionMm'
-  | 'heelSpurMm';
-
-export interface Extra {
-  id: ExtraId;
+export interface ExtraDefinition<Id extends string = string> {
+  id: Id;
   name: string;
   definition: string;
   unit: 'mm' | '°';
@@ -36,7 +14,7 @@ export interface Extra {
 }
 
 // prettier-ignore
-export const EXTRAS: readonly Extra[] = [
+const DEFINITIONS = [
   { id: 'pressedBallGirthMm', name: 'ball girth, tape pulled tight', definition: 'as ball girth, the tape drawn until the flesh gives', unit: 'mm', range: [90, 420], sd: 3 },
   { id: 'ballWidthSeatedMm', name: 'ball width, seated', definition: 'as ball width, no weight on the foot', unit: 'mm', range: [30, 160], sd: 1.5 },
   { id: 'bigToeLengthMm', name: 'big toe length', definition: 'tip of the big toe to the crease at its joint', unit: 'mm', range: [10, 120], sd: 1.5 },
@@ -57,7 +35,11 @@ export const EXTRAS: readonly Extra[] = [
   { id: 'pointReachDeg', name: 'point reach', definition: 'pointing of the whole foot, ankle and midfoot together', unit: '°', range: [0, 140], sd: 4 },
   { id: 'littleToeBunionMm', name: 'little-toe bunion stands out', definition: 'how far it stands out, inside the ball width', unit: 'mm', range: [0, 25], sd: 1 },
   { id: 'heelSpurMm', name: 'spur at the heel stands out', definition: 'how far it stands out behind or beside the heel', unit: 'mm', range: [0, 25], sd: 1 }
-];
+] as const satisfies readonly ExtraDefinition[];
+
+export type ExtraId = (typeof DEFINITIONS)[number]['id'];
+export type Extra = ExtraDefinition<ExtraId>;
+export const EXTRAS: readonly Extra[] = DEFINITIONS;
 
 export const EXTRA: Readonly<Record<ExtraId, Extra>> = Object.fromEntries(EXTRAS.map((e) => [e.id, e])) as Record<ExtraId, Extra>;
 export const isExtraId = (id: string): id is ExtraId => id in EXTRA;

@@ -1,5 +1,6 @@
 import { MEASURES, POPULATIONS, type MeasureId, type PopulationId } from './measures';
-import { readingSd, type Load } from './readings';
+import { readingSd } from './readings';
+import type { HowTaken, Load } from './ways';
 
 export type Side = 'left' | 'right';
 export const SIDES: readonly Side[] = ['left', 'right'];
@@ -7,9 +8,6 @@ export type FootToeShape = 'egyptian' | 'greek' | 'square';
 export const FOOT_TOE_SHAPES: readonly FootToeShape[] = ['egyptian', 'greek', 'square'];
 export type ArchType = 'low' | 'medium' | 'high';
 export const ARCH_TYPES: readonly ArchType[] = ['low', 'medium', 'high'];
-
-/** How a value came to be known. `derived` is filled from proportions. */
-export type HowTaken = 'device' | 'tape' | 'tracing' | 'scan' | 'stated' | 'derived';
 
 export interface FootValue {
   mm: number;
@@ -52,8 +50,6 @@ export interface Foot {
   assumed: readonly string[];
 }
 
-const SCALED_BY_POPULATION = new Set<MeasureId>(['ballWidthMm', 'ballGirthMm', 'waistGirthMm', 'instepGirthMm', 'shortHeelGirthMm']);
-
 const readUnder = ({ under, sockMm }: Pick<FootValue, 'under' | 'sockMm'>): Pick<FootValue, 'under' | 'sockMm'> => ({
   ...(under === undefined ? {} : { under }),
   ...(sockMm === undefined ? {} : { sockMm })
@@ -85,7 +81,7 @@ export function completeFoot(input: FootInput): Foot {
     // The nearest measured relative wins; length is always there as the last resort.
     const rule = measure.from.find((r) => values[r.of] && (values[r.of].how !== 'derived' || r.of === 'lengthMm'))!;
     const base = values[rule.of];
-    const scaled = rule.of === 'lengthMm' && SCALED_BY_POPULATION.has(measure.id) ? factor : 1;
+    const scaled = rule.of === 'lengthMm' && measure.byPopulation ? factor : 1;
     const mm = base.mm * rule.ratio * scaled;
     const name = MEASURES.find((m) => m.id === rule.of)!.name;
     values[measure.id] = {

@@ -1,3 +1,4 @@
+export * from './ways';
 export * from './parse-length';
 export * from './format-length';
 export * from './measures';

@@ -62,7 +62,12 @@ export function judgeMeasure(field: MeasureId, mm: number, lengthMm?: number): F
   if (field === 'lengthMm') {
     const [low, high] = ACCEPTED_LENGTH_MM;
     if (!(mm >= low && mm <= high)) {
-      return { code: 'impossible', field, level: 'refuse', message: `A foot of ${formatLength(mm, 'mm')} cannot be: feet from ${low} to ${high} mm are taken.` };
+      return {
+        code: 'impossible',
+        field,
+        level: 'refuse',
+        message: `A foot of ${formatLength(mm, 'mm')} cannot be: feet from ${low} to ${high} mm are taken.`
+      };
     }
     if (mm < BELIEVABLE_LENGTH[0] || mm > BELIEVABLE_LENGTH[1]) {
       return { code: 'rare', field, level: 'question', message: `${formatLength(mm, 'mm')} is a rare foot length.` };

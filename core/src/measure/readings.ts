@@ -1,34 +1,16 @@
 import { EXTRA, isExtraId, type ExtraId } from './extras';
-import type { HowTaken } from './foot';
+import { FACTOR, type WayOfTaking } from './ways';
 import { MEASURE, type MeasureId } from './measures';
 
 /** Everything that can be taken of a foot. */
 export type TakenId = MeasureId | ExtraId;
 
-/** Whether the foot carried the body when it was read. */
-export const LOADS = [
-  { id: 'standing', name: 'standing, weight on' },
-  { id: 'seated', name: 'seated' },
-  { id: 'off', name: 'off the floor' }
-] as const;
-export type Load = (typeof LOADS)[number]['id'];
-
-/** How a value can be taken, with its error as a factor of the tape's [estimate; a gauge errs by 1 mm where a tape errs by 1.5]. */
-export const WAYS: readonly { id: Exclude<HowTaken, 'derived'>; name: string; factor: number }[] = [
-  { id: 'device', name: 'gauge or calliper', factor: 2 / 3 },
-  { id: 'tape', name: 'tape', factor: 1 },
-  { id: 'tracing', name: 'tracing', factor: 1 },
-  { id: 'scan', name: 'scan', factor: 2 / 3 },
-  { id: 'stated', name: 'told', factor: 2 }
-];
-const FACTOR = Object.fromEntries(WAYS.map((w) => [w.id, w.factor])) as Record<Exclude<HowTaken, 'derived'>, number>;
-
 /** Standard deviation of one reading taken in a way, mm or degrees. */
-export const readingSd = (id: TakenId, how: Exclude<HowTaken, 'derived'>): number => (isExtraId(id) ? EXTRA[id].sd : MEASURE[id].tapeSdMm) * FACTOR[how];
+export const readingSd = (id: TakenId, how: WayOfTaking): number => (isExtraId(id) ? EXTRA[id].sd : MEASURE[id].tapeSdMm) * FACTOR[how];
 
 export interface Reading {
   mm: number;
-  how: Exclude<HowTaken, 'derived'>;
+  how: WayOfTaking;
 }
 export interface Combined {
   mm: number;

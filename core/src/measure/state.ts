@@ -1,7 +1,7 @@
 import { dayShare, DAY_GROWTH, hourOf } from './day';
 import type { ArchType, Foot, FootValue } from './foot';
 import { MEASURES, type MeasureId } from './measures';
-import type { Load } from './readings';
+import type { Load } from './ways';
 import { sockGirthMm, sockOutlineMm } from './sock';
 
 /** In what state a foot was read and in what state its shoes are worn. What is not known changes nothing. */

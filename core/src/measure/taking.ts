@@ -1,4 +1,4 @@
-import type { HowTaken } from './foot';
+import type { WayOfTaking } from './ways';
 import type { TakenId } from './readings';
 
 /** The measures in the order the hands take them, by the tool in the hand. A shop may put the groups in another order. */
@@ -6,7 +6,7 @@ export interface MeasureGroup {
   id: string;
   name: string;
   hint: string;
-  how: Exclude<HowTaken, 'derived'>;
+  how: WayOfTaking;
   measures: readonly { id: TakenId; name: string; hint: string }[];
 }
 
@@ -84,9 +84,9 @@ export const MEASURE_GROUPS: readonly MeasureGroup[] = [
 export const OPEN_GROUPS: readonly string[] = ['gauge', 'calliper', 'tape'];
 export const MEASURE_GROUP_IDS = MEASURE_GROUPS.map((g) => g.id);
 
-const HOW: ReadonlyMap<TakenId, Exclude<HowTaken, 'derived'>> = new Map(MEASURE_GROUPS.flatMap((g) => g.measures.map((m) => [m.id, g.how] as const)));
+const HOW: ReadonlyMap<TakenId, WayOfTaking> = new Map(MEASURE_GROUPS.flatMap((g) => g.measures.map((m) => [m.id, g.how] as const)));
 /** How a measure is taken unless it is said otherwise. */
-export const usualWay = (id: TakenId): Exclude<HowTaken, 'derived'> => HOW.get(id) ?? 'tape';
+export const usualWay = (id: TakenId): WayOfTaking => HOW.get(id) ?? 'tape';
 
 /** The groups in a shop's order; what it does not name keeps its place behind. */
 export const groupsInOrder = (order: readonly string[]): MeasureGroup[] =>

@@ -1,4 +1,16 @@
-import type { FootShape } from './foot-shape';
+/** Toes of a foot, and the points of them that can touch first: how many, then tip x, distance behind the tip, lateral place, toe, angle. */
+export interface Toes {
+  tip: Float64Array;
+  centre: Float64Array;
+  radius: Float64Array;
+  nose: Float64Array;
+  hullCount: number;
+  hullTip: Float64Array;
+  hullBehind: Float64Array;
+  hullY: Float64Array;
+  hullToe: Int8Array;
+  hullAngle: Float64Array;
+}
 
 /**
  * The toe points that can touch a convex toe box first: the front convex hull of the sampled toe ends.
@@ -15,7 +27,7 @@ const stack = new Int16Array(MAX);
  * Fills the hull arrays of a shape from its toes.
  * @param sin,cos of the sample angles, -90 to 90 degrees
  */
-export function frontHullInto(shape: FootShape, sin: readonly number[], cos: readonly number[]): void {
+export function frontHullInto(shape: Toes, sin: readonly number[], cos: readonly number[]): void {
   const samples = sin.length;
   const { tip, centre, radius, nose } = shape;
   // Toes 5 to 1 and angles upward give points that are nearly sorted by y; neighbouring toes overlap a little.

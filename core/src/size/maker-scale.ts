@@ -1,3 +1,4 @@
+import { ACCEPTED_LENGTH_MM } from '../measure';
 import { scaleBook, type ScaleBook } from './scale-book';
 import { toFootMm, type AnyScale } from './scales';
 
@@ -42,7 +43,7 @@ export function makerScale(id: string, input: MakerScaleInput): AnyScale {
     source: 'maker’s own'
   };
   const [low, high] = [input.from, input.to].map((size) => toFootMm(school, size));
-  if (low < 80 || high > 400)
+  if (low < ACCEPTED_LENGTH_MM[0] || high > ACCEPTED_LENGTH_MM[1])
     throw new RangeError(`its run would be feet from ${low.toFixed(0)} to ${high.toFixed(0)} mm: check the unit and the size that is known`);
   return {
     id,

@@ -1,3 +1,5 @@
+import { ACCEPTED_LENGTH_MM } from '../measure';
+
 /**
  * Length scales as data. A size is a length seen through a scale: size = (length - zero) / unit,
  * where the length is the foot's, or the last's (the foot's plus an allowance).
@@ -153,7 +155,7 @@ export const SCALES: readonly LengthScale[] = [
     ]
   },
   {
-    id: 'mondo', name: 'Mondopoint', short: 'Mondo', step: 5, range: [80, 400], group: 'all', confidence: 'high', source: 'ISO 9407' + MEMORY,
+    id: 'mondo', name: 'Mondopoint', short: 'Mondo', step: 5, range: ACCEPTED_LENGTH_MM, group: 'all', confidence: 'high', source: 'ISO 9407' + MEMORY,
     words: ['mondopoint', 'mondo', 'mp'], bare: true, footItself: true, onRule: true,
     schools: [onFoot('standard', 'foot length in mm', 1, 0, 'ISO 9407' + MEMORY)]
   },
@@ -163,12 +165,12 @@ export const SCALES: readonly LengthScale[] = [
     schools: [onFoot('standard', 'foot length in cm', 10, 0, 'JIS S 5037' + MEMORY)]
   },
   {
-    id: 'kr', name: 'Korean', short: 'KR', step: 5, range: [80, 400], group: 'all', confidence: 'high', source: 'Korean standard, foot length in mm' + MEMORY,
+    id: 'kr', name: 'Korean', short: 'KR', step: 5, range: ACCEPTED_LENGTH_MM, group: 'all', confidence: 'high', source: 'Korean standard, foot length in mm' + MEMORY,
     words: ['korean', 'korea', 'kr'], bare: true, footItself: true, onRule: true,
     schools: [onFoot('standard', 'foot length in mm', 1, 0, 'Korean standard' + MEMORY)]
   },
   {
-    id: 'cn', name: 'Chinese', short: 'CN', step: 5, range: [80, 400], group: 'all', confidence: 'high', source: 'GB/T 3293.1' + MEMORY,
+    id: 'cn', name: 'Chinese', short: 'CN', step: 5, range: ACCEPTED_LENGTH_MM, group: 'all', confidence: 'high', source: 'GB/T 3293.1' + MEMORY,
     words: ['chinese', 'china', 'cn'], bare: true, footItself: true, onRule: true,
     schools: [onFoot('standard', 'foot length in mm', 1, 0, 'GB/T 3293.1' + MEMORY)]
   },

@@ -1,4 +1,4 @@
-import type { Side, TakenId } from '../measure';
+import { ACCEPTED_LENGTH_MM, type Side, type TakenId } from '../measure';
 import { evenly, INNER_SHARE, longAxis, spread, turned, type Point } from '../shape';
 
 /** What a traced outline says of a foot. Coordinates of the outline: mm, any place and direction on the sheet. */
@@ -24,7 +24,6 @@ export function outlineSd(id: TakenId, pictureSdMm: number): number {
 }
 
 /** An outline must be long enough and not too wide to be a foot's. */
-const FOOT_MM: readonly [number, number] = [80, 400];
 const WIDTH_OF_LENGTH: readonly [number, number] = [0.25, 0.62];
 /** Places along the foot, share of its length. */
 const HEEL = [0.12, 0.18] as const;
@@ -111,7 +110,8 @@ export function measureOutline(outline: readonly Point[], side: Side, mirrored =
   }
   const width = spread(placed.map((p) => p.y));
   const share = (width[1] - width[0]) / length;
-  if (!(length >= FOOT_MM[0] && length <= FOOT_MM[1])) throw new RangeError(`the outline is ${length.toFixed(0)} mm long; feet are 80 to 400 mm`);
+  if (!(length >= ACCEPTED_LENGTH_MM[0] && length <= ACCEPTED_LENGTH_MM[1]))
+    throw new RangeError(`the outline is ${length.toFixed(0)} mm long; feet are ${ACCEPTED_LENGTH_MM.join(' to ')} mm`);
   if (share < WIDTH_OF_LENGTH[0] || share > WIDTH_OF_LENGTH[1])
     throw new RangeError(`the outline is ${(share * 100).toFixed(0)} hundredths as wide as long; no foot is`);
 

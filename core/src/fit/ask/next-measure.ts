@@ -4,7 +4,7 @@ import { fitCell } from '../rank';
 import { chanceOf } from '../doubt';
 import type { InsideSd, Shoe, Wear, WornFoot } from '../shoe';
 import { targetsFor } from '../judge';
-import { MEASURE, readingSd, usualWay, type MeasureId } from '../../measure';
+import { MEASURE, MEASURES, readingSd, usualWay, type MeasureId } from '../../measure';
 
 /** What is worth measuring next, so that it is known better whether a shoe fits. */
 export interface NextMeasure {
@@ -30,18 +30,6 @@ const SHOE_MEASURED: Readonly<Record<keyof InsideSd, { name: string; sdMm: numbe
   ballLineMm: { name: 'where the shoe bends', sdMm: 1 },
   depthMm: { name: 'the depth over the toes', sdMm: 0.5 }
 };
-/** Measures that zones which decide hang on. */
-const FOOT_MEASURES: readonly MeasureId[] = [
-  'lengthMm',
-  'ballWidthMm',
-  'ballGirthMm',
-  'instepGirthMm',
-  'shortHeelGirthMm',
-  'heelWidthMm',
-  'toeHeightMm',
-  'ankleGirthMm',
-  'calfGirthMm'
-];
 /** A measurement that makes nothing at least this much surer is not asked for. */
 const WORTH = 1.25;
 /** Below this chance that it is not as the figures say there is nothing to settle. */
@@ -78,7 +66,7 @@ export function nextMeasures(feet: readonly WornFoot[], shoe: Shoe, wear: Wear):
     const chanceThen = then();
     found.push({ what, id, name, fromSdMm, toSdMm, chanceNow: now, chanceThen, settles: 1 - doubtLeft(chanceThen, fits) / before });
   };
-  for (const id of FOOT_MEASURES) {
+  for (const { id } of MEASURES.filter((m) => m.decides)) {
     const from = Math.max(...feet.map((f) => f.sd[id]));
     const to = readingSd(id, usualWay(id));
     add('foot', id, MEASURE[id].name.toLowerCase(), from, to, () =>

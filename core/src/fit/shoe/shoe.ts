@@ -1,3 +1,4 @@
+import { BALL_AT, proportion } from '../../measure';
 import { TOE_FAMILY, type Inside, type ToeFamilyId, type WidthBasis } from '../../last';
 import { KIND, type ClosureId, type KindId, type UpperId } from '../tables';
 import { middleOf, SHARED_TARGETS } from '../zones';
@@ -67,8 +68,15 @@ const MEASURED_SD = { ballLineMm: 1.5, widthMm: 1, girthMm: 2, taperMm: 2, depth
 
 /** Girth of a leather-lined inside over its insole width, for a consistent pair [estimate]. */
 const GIRTH_OVER_INSOLE = 2.61;
-/** Proportions of the foot a shoe is made for, when the shoe's own are unknown: see the measures table. */
-const MADE_FOR = { girth: 0.92, waist: 0.96, shortHeel: 1.33, toeHeight: 0.085, littleToeHeight: 0.064, depthOver: 4 } as const;
+/** Proportions of the foot a shoe is made for, when the shoe's own are unknown. */
+const MADE_FOR = {
+  girth: proportion('ballGirthMm'),
+  waist: proportion('waistGirthMm', 'ballGirthMm'),
+  shortHeel: proportion('shortHeelGirthMm', 'ballGirthMm'),
+  toeHeight: proportion('toeHeightMm'),
+  littleToeHeight: proportion('littleToeHeightMm'),
+  depthOver: 4
+} as const;
 const COLLAPSED_LESS_MM = 2;
 const SEAT_OVER_BALL = 0.677;
 
@@ -89,7 +97,7 @@ export function completeShoe(input: ShoeInput): Shoe {
   const family = fill('toeShape', input.toeShape, () => kind.usual.toe);
   const tip = kind.basis === 'usable' ? TOE_FAMILY[family].nominalTipMm : 0;
   const L0 = fill('madeForFootMm', input.madeForFootMm, () =>
-    input.flexLineMm !== undefined ? input.flexLineMm / 0.725 : S - middleOf(kind.cuts['toe-room']) - tip
+    input.flexLineMm !== undefined ? input.flexLineMm / BALL_AT : S - middleOf(kind.cuts['toe-room']) - tip
   );
   if (!(L0 > 60)) throw new RangeError('the insole is too short for any foot');
   const girth = fill('ballGirthMm', input.ballGirthMm, () =>
@@ -109,7 +117,7 @@ export function completeShoe(input: ShoeInput): Shoe {
     inside: {
       madeForFootMm: L0,
       insoleLengthMm: S,
-      flexLineMm: fill('flexLineMm', input.flexLineMm, () => 0.725 * L0),
+      flexLineMm: fill('flexLineMm', input.flexLineMm, () => BALL_AT * L0),
       family,
       taperShiftMm: input.taperStartMm === undefined ? 0 : input.taperStartMm - (S - TOE_FAMILY[family].innerTaper * L0),
       ballWidthMm: width,

@@ -1,12 +1,11 @@
 import { effectiveDrop } from '../../heel';
-import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../../measure';
+import { heelSpreadShare, sockGirthMm, sockOutlineMm, trimNumber } from '../../measure';
 import { TOE_FAMILY } from '../../last';
 import { GRIP, INSERT_GIRTH, TONGUE_PAD_GIRTH, type Clearances } from '../room';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { KIND } from '../tables';
 import { NO_AIDS, ZONE, type Aids, type Sum, type SumHead, type ZoneId } from '../zones';
 import { HEAD, LESS, STATE_OF_FOOT, TIP, TOUCHES } from './catalogue';
-import { trimNumber } from '../../measure';
 
 /** What is less than this is left out of a sum, mm. */
 const SHOWN_FROM_MM = 0.05;

@@ -1,3 +1,4 @@
+import { footLength } from './foot-length';
 import { PUBLISHED, SCHOOL_IDS, parseSize } from '@chiave/core/size';
 import { z } from 'zod';
 import { anyScaleId } from './scale-id';
@@ -29,7 +30,7 @@ const fromLabel = z
   });
 
 const fromFoot = z.object({
-  lengthMm: z.number().min(80, 'must be from 80 to 400 mm').max(400, 'must be from 80 to 400 mm'),
+  lengthMm: footLength('must be from'),
   sdMm: z.number().min(0).max(40).optional()
 });
 

@@ -1,3 +1,4 @@
+import { footLength } from './foot-length';
 import { checkShoe, CLOSURE_IDS, KIND_IDS, UPPER_IDS, type ShoeInput } from '@chiave/core/fit';
 import { TOE_FAMILY_IDS } from '@chiave/core/last';
 import { SCALE_IDS } from '@chiave/core/size';
@@ -12,7 +13,7 @@ export const shoeSchema = z
     insoleLengthMm: mm(80, 450).describe('traced insole, heel to tip, mm'),
     toeShape: z.enum(TOE_FAMILY_IDS).optional(),
     taperStartMm: mm(50, 400).optional().describe('where the inner side begins to come in for the toe, from the heel, mm'),
-    madeForFootMm: mm(80, 400).optional(),
+    madeForFootMm: footLength('feet from').optional(),
     ballWidthMm: mm(30, 160).optional(),
     waistWidthMm: mm(20, 140).optional(),
     heelWidthMm: mm(20, 120).optional(),

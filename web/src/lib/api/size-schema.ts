@@ -1,3 +1,4 @@
+import { footLength } from './foot-length';
 import { EVIDENCE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
 import { anyScaleId } from './scale-id';
@@ -45,7 +46,7 @@ export const cardSchema = z
 export type AnswerCard = z.infer<typeof cardSchema>;
 
 const column = z.object({ scale: anyScaleId, school: z.string().max(20).optional() });
-const length = z.number().min(80, 'feet from 80 to 400 mm').max(400, 'feet from 80 to 400 mm');
+const length = footLength('feet from');
 
 /** A chart of any set of scales over a range of feet. */
 export const chartSchema = z
@@ -67,7 +68,7 @@ export const makerScaleSchema = z
     name: z.string().trim().min(1, 'a name for the scale').max(40),
     unitMm: z.number('one size in mm').min(1, 'one size is 1 to 30 mm').max(30, 'one size is 1 to 30 mm'),
     knownSize: z.number('a size that is known').min(0).max(500),
-    knownFootMm: z.number('the foot that size is for, mm').min(80, 'a foot of 80 to 400 mm').max(400, 'a foot of 80 to 400 mm'),
+    knownFootMm: footLength('a foot of'),
     cut: z.enum(['whole', 'half', 'half-is-width']),
     from: z.number('the smallest size').min(0).max(500),
     to: z.number('the largest size').min(0).max(500),

@@ -1,3 +1,4 @@
+import { footLength } from './foot-length';
 import { CLOSURE_IDS, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style, BLANK_DETAILS, type StyleDetails } from '@chiave/core/fit';
 import { checkLast, TOE_FAMILY_IDS, type Last } from '@chiave/core/last';
 import { SCALE, SCALES, schoolOf, type ScaleId } from '@chiave/core/size';
@@ -268,14 +269,14 @@ const feltWeights = z.object({
   'toe-width': mm(0, 10)
 });
 const wearer = z
-  .object({ lengthMm: mm(80, 400), ballWidthMm: mm(30, 160).optional(), toeShape: z.enum(['egyptian', 'greek', 'square']).optional() })
+  .object({ lengthMm: footLength('feet from'), ballWidthMm: mm(30, 160).optional(), toeShape: z.enum(['egyptian', 'greek', 'square']).optional() })
   .optional()
   .describe('whose toes stand in both; left out, an ordinary foot each is made for');
 export const compareLastsSchema = z
   .object({
     lasts: z.array(lastAt).min(2, 'two to four are compared').max(4, 'two to four are compared'),
     by: z.enum(['foot', 'label', 'sizes']).default('foot').describe('the same foot, the same size number, or the sizes given'),
-    footMm: mm(80, 400).optional(),
+    footMm: footLength('feet from').optional(),
     at: z.enum(['heel', 'ball']).default('heel'),
     foot: wearer
   })
@@ -284,5 +285,5 @@ export const compareSizeSchema = z
   .object({ from: lastAt.required({ size: true }), to: eachOnce(z.array(slug).min(1).max(60), 'last'), weights: feltWeights.optional(), foot: wearer })
   .meta({ id: 'CompareSize' });
 export const matrixSchema = z
-  .object({ name, lasts: eachOnce(z.array(slug).min(2, 'at least two lasts').max(30, 'at most thirty lasts'), 'last'), footMm: mm(80, 400) })
+  .object({ name, lasts: eachOnce(z.array(slug).min(2, 'at least two lasts').max(30, 'at most thirty lasts'), 'last'), footMm: footLength('feet from') })
   .meta({ id: 'SizeMatrix' });

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { ACCEPTED_LENGTH_MM } from '@chiave/core/measure';
   import { writeCsv } from '$lib/api/csv';
   import { formatLength, parseLength, trimNumber } from '@chiave/core/measure';
   import { chartOf, correctGauge, type Chart } from '@chiave/core/size';
@@ -58,8 +59,12 @@
   <section class="sheet">
     <div class="flex flex-wrap items-end gap-2 print:hidden">
       <label class="block min-w-40 flex-1"><span class="font-semibold">Title</span><input class="field" bind:value={title} maxlength="80" /></label>
-      <div class="w-28"><NumberField label="From" unit="mm" value={fromMm} low={80} high={400} step={5} onchange={(v) => (fromMm = v)} /></div>
-      <div class="w-28"><NumberField label="To" unit="mm" value={toMm} low={80} high={400} step={5} onchange={(v) => (toMm = v)} /></div>
+      <div class="w-28">
+        <NumberField label="From" unit="mm" value={fromMm} low={ACCEPTED_LENGTH_MM[0]} high={ACCEPTED_LENGTH_MM[1]} step={5} onchange={(v) => (fromMm = v)} />
+      </div>
+      <div class="w-28">
+        <NumberField label="To" unit="mm" value={toMm} low={ACCEPTED_LENGTH_MM[0]} high={ACCEPTED_LENGTH_MM[1]} step={5} onchange={(v) => (toMm = v)} />
+      </div>
       <div class="w-28"><NumberField label="Every" unit="mm" value={stepMm} low={0.5} high={50} step={0.5} onchange={(v) => (stepMm = v)} /></div>
     </div>
     <div class="mt-2 print:hidden">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isFootLength } from '$lib/api/foot-length';
   import { invalidateAll } from '$app/navigation';
   import { formatLength, parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { convertFoot, makerScaleId, makerWidths, sizeInterval, type MakerScaleInput } from '@chiave/core/size';
@@ -26,7 +27,7 @@
   let footText = $state('245');
   const footMm = $derived.by(() => {
     const parsed = parseLength(footText, shown.unit);
-    return parsed.ok && parsed.mm >= 80 && parsed.mm <= 400 ? parsed.mm : null;
+    return parsed.ok && isFootLength(parsed.mm) ? parsed.mm : null;
   });
   const book = $derived(shopBook());
   const errorOf = (...paths: string[]) => errors.find((e) => paths.includes(e.path))?.message;

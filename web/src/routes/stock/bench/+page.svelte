@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isFootLength } from '$lib/api/foot-length';
   import { onDestroy, untrack } from 'svelte';
   import { compareShoes, type ComparedShoe } from '@chiave/core/compare';
   import { planOf } from '@chiave/core/fit';
@@ -52,9 +53,7 @@
   const foot = $derived(feet[side] ?? null);
   const chosen = $derived(slots.map((s) => byKey.get(s.key)).map((c, i) => ({ c, slot: slots[i] })));
   const typedFoot = $derived(footText.trim() === '' ? null : parseLength(footText, shown.unit));
-  const footMm = $derived(
-    typedFoot?.ok && typedFoot.mm >= 80 && typedFoot.mm <= 400 ? typedFoot.mm : (foot?.lengthMm ?? chosen[0]?.c?.last.base.forFootMm ?? 245)
-  );
+  const footMm = $derived(typedFoot?.ok && isFootLength(typedFoot.mm) ? typedFoot.mm : (foot?.lengthMm ?? chosen[0]?.c?.last.base.forFootMm ?? 245));
   const laid = $derived.by((): { shoes: ComparedShoe[]; problem: string } => {
     const shoes: ComparedShoe[] = [];
     let problem = '';
