@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { blankBitset, countBits, keepBetween, listBits, noNoise, fillBitset, type Noise } from '../src/fit';
+import { blankBitset, countBits, keepBetween, listBits, noNoise, fillBitset, type Noise } from '../src/fit/doubt';
 
 /** A noise of whole and half millimetres, so that limits fall on it as well as between. */
 const noises = fc.array(fc.integer({ min: -8, max: 8 }), { minLength: 1, maxLength: 150 }).map((halves): Noise => {

@@ -1,4 +1,6 @@
-import { compilePair, type CompiledPair, type FootDims, type Shoe, type Wear } from '../src/fit';
+import { compilePair, type Shoe, type Wear } from '../src/fit';
+import { type CompiledPair } from '../src/fit/room';
+import { type FootDims } from '../src/fit/zones';
 import { HEEL_ARC } from '../src/shape';
 import { frontAt, innerWall, outerWall } from '../src/last';
 

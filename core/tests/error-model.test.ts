@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { disturbFoot, doubtOf, FOOT_CAUSES, footAsWorn, ORDINARY_WEAR, sampleOf, SHOE_CAUSES, completeShoe, targetsFor, type WornFoot } from '../src/fit';
+import { disturbFoot, doubtOf, FOOT_CAUSES, sampleOf, SHOE_CAUSES } from '../src/fit/doubt';
+import { footAsWorn, ORDINARY_WEAR, completeShoe, targetsFor, type WornFoot } from '../src/fit';
 import { completeFoot, type FootInput } from '../src/measure';
 
 const POINTS = 4096;

@@ -7,20 +7,19 @@ import {
   compilePair,
   completeShoe,
   drawFit,
-  emptyEdge,
   fitOnce,
   footAsWorn,
   NO_AIDS,
   ORDINARY_WEAR,
   placeFoot,
   POINTS,
-  readEdge,
   ZONE_AT,
   ZONE_IDS,
   type Shoe,
   type WornFoot,
   type Wear
 } from '../src/fit';
+import { emptyEdge, readEdge } from '../src/fit/room';
 import { effectiveDrop } from '../src/heel';
 import { compileShoe, NESTED, type ToeFamilyId } from '../src/last';
 import { completeFoot } from '../src/measure';
@@ -252,7 +251,6 @@ describe('a bunion moves the big toe over', () => {
     expect(tip('pointed', 0, true)).toBeCloseTo(tip('pointed', 0, false), 0);
   });
   it('a foot with a bunion loses far more to a pointed toe than to a round one, however its tips are known', () => {
-    for (const read of [true, false])
-      for (const bunion of [3, 6, 9]) expect(tip('pointed', bunion, read) - tip('round', bunion, read)).toBeGreaterThan(8);
+    for (const read of [true, false]) for (const bunion of [3, 6, 9]) expect(tip('pointed', bunion, read) - tip('round', bunion, read)).toBeGreaterThan(8);
   });
 });

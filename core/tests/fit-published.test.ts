@@ -6,10 +6,8 @@ import {
   completeShoe,
   fitOnce,
   footAsWorn,
-  insideWorn,
   KIND,
   ORDINARY_WEAR,
-  remediesFor,
   targetsFor,
   UPPER,
   UPPERS,
@@ -19,6 +17,8 @@ import {
   type ShoeInput,
   type Wear
 } from '../src/fit';
+import { insideWorn } from '../src/fit/room';
+import { remediesFor } from '../src/fit/helps';
 import { completeFoot, type FootInput } from '../src/measure';
 
 const INCH = 25.4;

@@ -7,9 +7,6 @@ import {
   fitOnce,
   footAsWorn,
   forecast,
-  girthGrowthMm,
-  insideWorn,
-  judge,
   KIND,
   ORDINARY_WEAR,
   suspectsOf,
@@ -19,6 +16,9 @@ import {
   ZONE_IDS,
   type ShoeInput
 } from '../src/fit';
+import { girthGrowthMm } from '../src/fit/tables';
+import { insideWorn } from '../src/fit/room';
+import { judge } from '../src/fit/judge';
 import { completeFoot, DAY_GROWTH } from '../src/measure';
 import { fitted } from './arbitrary';
 

@@ -1,23 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  allWithin,
-  distanceOf,
-  judge,
-  KIND_IDS,
-  leastMargin,
-  limitsOf,
-  ORDINARY_WEAR,
-  scoreOf,
-  stateOf,
-  targetsFor,
-  UPPER_IDS,
-  ZONE,
-  ZONE_IDS,
-  zonesOf,
-  zoneState,
-  type Targets
-} from '../src/fit';
+import { allWithin, distanceOf, judge, leastMargin, limitsOf, scoreOf, zonesOf, type Targets } from '../src/fit/judge';
+import { KIND_IDS, ORDINARY_WEAR, stateOf, targetsFor, UPPER_IDS, ZONE, ZONE_IDS, zoneState } from '../src/fit';
 
 /** Limits, margins and distances once more, zone by zone and straight from their definitions. */
 const anyTargets: fc.Arbitrary<Targets> = fc

@@ -6,23 +6,20 @@ import {
   completeShoe,
   FLAG_IDS,
   footAsWorn,
-  girthGrowthMm,
-  judge,
   KIND,
   KINDS,
   ORDINARY_WEAR,
-  PREFERENCE_SHIFT,
-  scoreOf,
   stateOf,
   targetsFor,
   UPPERS,
   ZONE,
   ZONE_AT,
-  zonesOf,
   ZONES,
   clearanceAt,
   zoneState
 } from '../src/fit';
+import { girthGrowthMm, PREFERENCE_SHIFT } from '../src/fit/tables';
+import { judge, scoreOf, zonesOf } from '../src/fit/judge';
 import {
   compileInsole,
   compileShoe,

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fitOnce, GRIP, INSERT_GIRTH, KIND, NO_AIDS, TONGUE_PAD_GIRTH, UPPER, ZONE_AT, type Aids, type Shoe, type Wear, type ZoneId } from '../src/fit';
+import { fitOnce, KIND, NO_AIDS, UPPER, ZONE_AT, type Shoe, type Wear, type ZoneId } from '../src/fit';
+import { GRIP, INSERT_GIRTH, TONGUE_PAD_GIRTH } from '../src/fit/room';
+import { type Aids } from '../src/fit/zones';
 import { planWidth } from '../src/last';
 import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../src/measure';
 import { effectiveDrop } from '../src/heel';

@@ -1,18 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import {
-  checkFit,
-  completeShoe,
-  disturbFoot,
-  disturbInside,
-  fitOnce,
-  footAsWorn,
-  ORDINARY_WEAR,
-  targetsFor,
-  ZONE,
-  ZONE_AT,
-  zonesOf,
-  type ShoeInput
-} from '../src/fit';
+import { checkFit, completeShoe, fitOnce, footAsWorn, ORDINARY_WEAR, targetsFor, ZONE, ZONE_AT, type ShoeInput } from '../src/fit';
+import { disturbFoot, disturbInside } from '../src/fit/doubt';
+import { zonesOf } from '../src/fit/judge';
 import { completeFoot } from '../src/measure';
 
 /** A plain pseudo-random normal source, unlike the engine's own points (mulberry32 and Box-Muller). */

@@ -6,7 +6,6 @@ import {
   drawFit,
   drawSection,
   fitOnce,
-  fitsWithHelps,
   footAsWorn,
   clearanceAt,
   MOST_PUT_IN,
@@ -15,7 +14,6 @@ import {
   NO_AIDS,
   ORDINARY_WEAR,
   POINTS,
-  remediesFor,
   stillGoesIn,
   targetsFor,
   wornWith,
@@ -24,6 +22,7 @@ import {
   type ShoeInput,
   type Wear
 } from '../src/fit';
+import { fitsWithHelps, remediesFor } from '../src/fit/helps';
 import { completeFoot, type FootInput } from '../src/measure';
 import { fitted } from './arbitrary';
 

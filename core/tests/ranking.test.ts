@@ -1,47 +1,25 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { atBest, leastUsableRoom, mostLengthMargin, mostLengthRoom, placeNear, shapeOf } from '../src/fit/room';
 import {
-  atBest,
   bestOfStyle,
-  beyondHelp,
   byRank,
   cellOf,
-  chanceOf,
   compilePair,
-  doubtOf,
   fitOnce,
-  fitsWithHelps,
   footAsWorn,
-  judge,
-  leastMargin,
-  leastUsableRoom,
-  limitsOf,
-  boundStyle,
-  mostHelpedBox,
-  mostHelpedRoom,
-  mostLengthMargin,
-  mostLengthRoom,
   ORDINARY_WEAR,
   placeFoot,
-  placeNear,
   POINTS,
-  prospectOf,
   rankAll,
-  rankPlainly,
   rankStock,
-  remediesFor,
-  shapeOf,
   shoeOf,
   sizesOf,
   targetsFor,
   shoeAsWorn,
-  trialsFor,
   UPPER,
-  worthFitting,
   ZONE_AT,
-  zonesOf,
   NO_AIDS,
-  cuts,
   type Candidate,
   type Ranked,
   type RankedBefore,
@@ -49,10 +27,15 @@ import {
   type Style,
   type WornFoot
 } from '../src/fit';
+import { beyondHelp, fitsWithHelps, mostHelpedBox, mostHelpedRoom, remediesFor, trialsFor } from '../src/fit/helps';
+import { chanceOf, doubtOf, prospectOf } from '../src/fit/doubt';
+import { judge, leastMargin, limitsOf, zonesOf } from '../src/fit/judge';
+import { boundStyle, rankPlainly, worthFitting } from '../src/fit/rank';
+import { cuts } from '../src/fit/zones';
 import { compileShoe, frontOf, insoleOf } from '../src/last';
 import { completeFoot, type FootInput } from '../src/measure';
 import { allStyles } from '../../demo/lasts';
-import { stockOf } from '../bench/ranking';
+import { stockOf } from '../../bench/ranking';
 import { fitted } from './arbitrary';
 
 const stock = allStyles();

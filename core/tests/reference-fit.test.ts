@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compilePair, outlineOffset, placeFoot } from '../src/fit';
+import { compilePair, placeFoot } from '../src/fit';
+import { outlineOffset } from '../src/fit/room';
 import { innerWall, outerWall, type ShoeOutline } from '../src/last';
 import { sockOutlineMm } from '../src/measure';
 import { HEEL_ARC, type FootShape } from '../src/shape';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { findSlips, judgeJointly, sidesExchanged, type JointValue, type MeasureId } from '../src/measure';
 import { seeded } from '../../demo/random';
-import { honestFeet } from '../bench/honest-feet';
-import { slipFigures } from '../bench/slips';
+import { honestFeet } from '../../bench/honest-feet';
+import { slipFigures } from '../../bench/slips';
 
 const set = (left: Partial<Record<MeasureId, number>>, right: Partial<Record<MeasureId, number>> = {}): JointValue[] =>
   (

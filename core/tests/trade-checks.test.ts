@@ -3,18 +3,14 @@ import {
   BETWEEN_SCHOOLS,
   cellOf,
   checkFit,
-  CHILD_UNDER_AGE,
   completeShoe,
   fitOnce,
   footAsWorn,
-  girthGrowthMm,
   heldToSize,
   KIND,
   KIND_IDS,
   ORDINARY_WEAR,
-  PREFERENCE_SHIFT,
   rankAll,
-  remediesFor,
   SHARED_TARGETS,
   sizesOf,
   targetsFor,
@@ -29,8 +25,10 @@ import {
   type Wear,
   type ZoneId
 } from '../src/fit';
+import { CHILD_UNDER_AGE, girthGrowthMm, PREFERENCE_SHIFT } from '../src/fit/tables';
+import { remediesFor } from '../src/fit/helps';
 import { TOE_FAMILY, TOE_FAMILY_IDS, type ToeFamilyId } from '../src/last';
-import type { FlagId } from '../src/fit';
+import { type FlagId } from '../src/fit';
 import { completeFoot, sockGirthMm, sockOutlineMm, type FootInput } from '../src/measure';
 import { zoneOf } from './arbitrary';
 import { allStyles } from '../../demo/lasts';

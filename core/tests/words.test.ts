@@ -1,26 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  because,
-  character,
-  checkFit,
-  completeShoe,
-  feelOfZone,
-  fitOnce,
-  footAsWorn,
-  inSizes,
-  findingsOf,
-  reasonFor,
-  zonesOf,
-  ORDINARY_WEAR,
-  sentence,
-  targetsFor,
-  tightness,
-  ZONE_AT,
-  type SpokenFoot,
-  type Verdict,
-  type ZoneId
-} from '../src/fit';
+import { because, character, feelOfZone, inSizes, findingsOf, reasonFor, sentence, tightness, type SpokenFoot } from '../src/fit/words';
+import { checkFit, completeShoe, fitOnce, footAsWorn, ORDINARY_WEAR, targetsFor, ZONE_AT, type ZoneId } from '../src/fit';
+import { zonesOf, type Verdict } from '../src/fit/judge';
 import { completeFoot } from '../src/measure';
 import { fittedLow } from './arbitrary';
 

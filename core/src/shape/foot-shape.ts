@@ -14,7 +14,7 @@ import {
   TOE_NOSE,
   TOE_SAMPLES
 } from './foot-constants';
-import { frontHullInto } from './front-hull';
+import { frontHullInto, type Toes } from './front-hull';
 import { SEGMENT, pchipInto } from './pchip';
 
 /** The numbers that make a foot's plan outline, mm. x runs forward from the heel, inner side +, outer side -. */
@@ -35,7 +35,7 @@ export interface FootPlan {
  * A foot's outline compiled for comparing: toes as half-ellipses, sides sampled at stations, all with the sock on.
  * Coordinates are the bare foot's; `offsetMm` is what the sock adds on every side and how far it moves the foot forward.
  */
-export interface FootShape {
+export interface FootShape extends Toes {
   lengthMm: number;
   ballMm: number;
   outerBallMm: number;
@@ -47,11 +47,6 @@ export interface FootShape {
   /** Half-widths at the two heads, sock on. */
   innerAtBall: number;
   outerAtBall: number;
-  /** Toes: tip x (sock on), lateral centre, half-width and nose length (sock on). */
-  tip: Float64Array;
-  centre: Float64Array;
-  radius: Float64Array;
-  nose: Float64Array;
   /** Stations, foot coordinates, and the half-widths there, sock on. */
   stationX: Float64Array;
   inner: Float64Array;
@@ -59,13 +54,6 @@ export interface FootShape {
   /** First station of the toe region on each side. */
   innerToesFrom: number;
   outerToesFrom: number;
-  /** Toe points that can touch first: how many, then tip x, distance behind the tip, lateral place, toe, angle. */
-  hullCount: number;
-  hullTip: Float64Array;
-  hullBehind: Float64Array;
-  hullY: Float64Array;
-  hullToe: Int8Array;
-  hullAngle: Float64Array;
 }
 
 const SIN = Array.from({ length: TOE_SAMPLES }, (_, j) => Math.sin(((j / (TOE_SAMPLES - 1)) * 180 - 90) * (Math.PI / 180)));

@@ -1,9 +1,10 @@
-/** Toes of a foot, and the points of them that can touch first: how many, then tip x, distance behind the tip, lateral place, toe, angle. */
+/** Toes of a foot: tip x, lateral centre, half-width and nose length, all sock on. */
 export interface Toes {
   tip: Float64Array;
   centre: Float64Array;
   radius: Float64Array;
   nose: Float64Array;
+  /** Toe points that can touch first: how many, then tip x, distance behind the tip, lateral place, toe, angle. */
   hullCount: number;
   hullTip: Float64Array;
   hullBehind: Float64Array;

@@ -1,5 +1,5 @@
-export * from './grid';
-export * from './trade';
-export * from './other-shoes';
-export * from './next-measure';
-export * from './between';
+export { type FeelId, FEELS, guessFoot, type KnownShoe, sizesThere } from './between';
+export { sizeGrid, type SizeGrid } from './grid';
+export { type NextMeasure, nextMeasures } from './next-measure';
+export { type OtherShoe, otherShoes } from './other-shoes';
+export { shorterOrLonger, splitPair, type SplitPair, type Trade } from './trade';

@@ -1,5 +1,5 @@
-export * from './definitions';
-export * from './reach';
-export * from './fits-with';
-export * from './remedies';
-export * from './put-in';
+export { HELP, HELP_IDS, type HelpId, trialsFor } from './definitions';
+export { fitsWithHelps, type Help, helpNames } from './fits-with';
+export { MOST_PUT_IN, nothingIn, type PairPutIn, type PutIn, putInName, sockPutIn, stillGoesIn, wornWith, type WornWith } from './put-in';
+export { beyondHelp, mostHelpedBox, mostHelpedRoom } from './reach';
+export { helpsFor, remediesFor, type Remedy } from './remedies';

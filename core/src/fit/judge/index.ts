@@ -1,3 +1,3 @@
-export { clearanceAt, targetsFor, zonesOf, type Targets } from './targets';
-export { allWithin, distanceOf, leastMargin, limitsOf, marginAt, type Limits } from './limits';
-export { judge, scoreOf, zoneState, type Judgement, type Verdict } from './judge';
+export { judge, type Judgement, scoreOf, type Verdict, zoneState } from './judge';
+export { allWithin, distanceOf, leastMargin, type Limits, limitsOf, marginAt } from './limits';
+export { clearanceAt, type Targets, targetsFor, zonesOf } from './targets';

@@ -1,5 +1,5 @@
-export * from './check';
-export * from './forecast';
-export * from './symptoms';
-export * from './drawing';
-export * from './section';
+export { checkFit, type Fit, type FootFit, type HeelFit, type ZoneFit } from './check';
+export { drawFit, type EdgePoint, type FitDrawing } from './drawing';
+export { feetAt, forecast, FORECAST_HOURS, LATER_HOURS } from './forecast';
+export { drawSection, type SectionDrawing } from './section';
+export { suspectsOf, SYMPTOM, type SymptomId, SYMPTOMS } from './symptoms';

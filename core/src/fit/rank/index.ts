@@ -1,7 +1,7 @@
+export { bestOfStyle, type Unranked } from './best-of-style';
 export { boundStyle, worthFitting } from './bounds';
 export { byRank, type Candidate, type Listed, type Ranked } from './candidate';
-export { cellOf, fitCell, itemOf, likelier, type Cell, type ZoneBrief } from './cell';
-export { bestOfStyle, type Unranked } from './best-of-style';
-export { rankAll, rankStock, TOP, type RankedBefore, type RankStep } from './rank';
+export { type Cell, cellOf, fitCell, likelier, type ZoneBrief } from './cell';
 export { rankPlainly } from './plain-rank';
-export { onSameLast, type SameLast } from './same-last';
+export { rankAll, type RankedBefore, rankStock } from './rank';
+export { onSameLast } from './same-last';

@@ -1,5 +1,5 @@
-export * from './catalogue';
-export * from './findings';
-export * from './sentence';
-export * from './because';
-export * from './cautions';
+export { because } from './because';
+export { feelWords, FORECAST_WORDS, HELP_REFUSALS, type HelpRefusal, inSizes, LABEL_WORDS, PUT_IN_WORDS, SENTENCE, TOE_NAMES } from './catalogue';
+export { cautionsFor } from './cautions';
+export { character, findingsOf, type SpokenFoot, tightness, TOLD_FROM_MM } from './findings';
+export { feelOfZone, reasonFor, sentence, worstWords } from './sentence';

@@ -1,4 +1,4 @@
-import type { JointValue, MeasureId, Side } from '../src/measure';
+import type { JointValue, MeasureId, Side } from '../core/src/measure';
 
 /**
  * Honest feet from a generator of its own, for trying the check on: it shares neither form nor figures with the check's

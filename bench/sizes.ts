@@ -1,7 +1,7 @@
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import { create, all } from 'mathjs';
-import { convertLabel, convertLine, type ScaleId } from '../src/size';
+import { convertLabel, convertLine, type ScaleId } from '../core/src/size';
 
 /** Size conversions: a hundred thousand lines as the bench reads them, and the same sum by a general unit library in the same run. */
 const ROWS = 100_000;

@@ -1,5 +1,5 @@
-import { findSlips, judgeJointly, sidesExchanged, type JointValue } from '../src/measure';
-import { seeded } from '../../demo/random';
+import { findSlips, judgeJointly, sidesExchanged, type JointValue } from '../core/src/measure';
+import { seeded } from '../demo/random';
 import { honestFeet, withSlip } from './honest-feet';
 
 /** How well slips of the tape are found, on feet from a generator other than the check's own model. */

@@ -1,4 +1,4 @@
-import { byRank, rankStock, sizesOf, type Ranked, type Style, type Wear, type WornFoot } from '../src/fit';
+import { byRank, rankStock, sizesOf, type Ranked, type Style, type Wear, type WornFoot } from '../core/src/fit';
 
 /** Styles enough for so many sizes and widths: the demo's again and again, each time on lasts a little longer and fuller. */
 export function stockOf(demo: readonly Style[], items: number): Style[] {

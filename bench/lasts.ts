@@ -1,6 +1,6 @@
-import { bestEquivalent, compareShoes, overlayDistance } from '../src/compare';
-import { shoeOf, sizesOf, type Style } from '../src/fit';
-import { compileShoe, gradeLast, innerWall, outerWall } from '../src/last';
+import { bestEquivalent, compareShoes, overlayDistance } from '../core/src/compare';
+import { shoeOf, sizesOf, type Style } from '../core/src/fit';
+import { compileShoe, gradeLast, innerWall, outerWall } from '../core/src/last';
 
 export interface LastFigures {
   gradesPerSecond: number;

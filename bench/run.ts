@@ -19,17 +19,17 @@ import {
   shoeAsWorn,
   rankAll,
   type WornFoot
-} from '../src/fit';
-import { compileShoe } from '../src/last';
-import { STATIONS } from '../src/shape';
-import { completeFoot } from '../src/measure';
-import { convertFoot, convertLabel, SCALE_IDS } from '../src/size';
-import { allStyles } from '../../demo/lasts';
+} from '../core/src/fit';
+import { compileShoe } from '../core/src/last';
+import { STATIONS } from '../core/src/shape';
+import { completeFoot } from '../core/src/measure';
+import { convertFoot, convertLabel, SCALE_IDS } from '../core/src/size';
+import { allStyles } from '../demo/lasts';
 import { lastFigures } from './lasts';
 import { rankFigures, stockOf } from './ranking';
 import { polygonFigures } from './polygons';
 import { benchMany } from './sizes';
-import { bruteForceRoom, pairOf } from '../tests/brute-force';
+import { bruteForceRoom, pairOf } from '../core/tests/brute-force';
 
 /** Honest sets the check of slips is tried on. */
 const SLIP_SETS = 10_000;

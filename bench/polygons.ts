@@ -1,8 +1,8 @@
 import polygonClipping, { type Polygon } from 'polygon-clipping';
-import { compare, compilePair, completeShoe, footAsWorn, NO_AIDS, shoeAsWorn, ORDINARY_WEAR, type Shoe, type WornFoot } from '../src/fit';
-import { compileShoe, shoePolygon } from '../src/last';
-import { completeFoot } from '../src/measure';
-import { footPolygon, STATIONS } from '../src/shape';
+import { compare, compilePair, completeShoe, footAsWorn, NO_AIDS, shoeAsWorn, ORDINARY_WEAR, type Shoe, type WornFoot } from '../core/src/fit';
+import { compileShoe, shoePolygon } from '../core/src/last';
+import { completeFoot } from '../core/src/measure';
+import { footPolygon, STATIONS } from '../core/src/shape';
 
 export interface PolygonFigures {
   /** Full fits a second, and rooms found a second by a general polygon library on the same outlines, in one interleaved run. */
