@@ -6,7 +6,12 @@ export default defineConfig({
     projects: [
       { test: { name: 'core', include: ['core/tests/**/*.test.ts', 'demo/tests/**/*.test.ts'], environment: 'node', testTimeout: 60_000 } },
       // Runes need the Svelte compiler.
-      { plugins: [svelte()], test: { name: 'web', include: ['web/tests/*.test.ts'], environment: 'node', testTimeout: 60_000 } },
+      {
+        plugins: [svelte()],
+        root: 'web',
+        resolve: { alias: { $lib: new URL('./web/src/lib', import.meta.url).pathname } },
+        test: { name: 'web', include: ['tests/*.test.ts'], environment: 'node', testTimeout: 60_000 }
+      },
       // OpenCV's module carries a `then`: with the default interop, importing it would wait for itself for ever.
       {
         test: { name: 'tracing', include: ['web/tests/tracing/*.test.ts'], environment: 'node', testTimeout: 120_000, deps: { interopDefault: false } }

@@ -1,7 +1,12 @@
+import type { Role } from '$lib/server/endpoint';
 import type { MakerScaleRow } from '$lib/server/shop/maker-scales';
 
 declare global {
   namespace App {
+    interface Locals {
+      /** Who asks, once the passcode is known; null before. */
+      role: Role | null;
+    }
     interface PageData {
       makerScales: MakerScaleRow[];
     }

@@ -53,7 +53,9 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (!building && strangeHost(event.request))
     return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
   if (fromElsewhere(event.request)) return secure(problemResponse(new Problem(403, 'From elsewhere', 'The request comes from another site.')));
-  if (!building && passcodeNeeded() && !OPEN_PATHS.has(pathname) && !pathname.startsWith('/_app/') && !cookieIsGood(event.cookies.get(COOKIE))) {
+  const known = building || !passcodeNeeded() || cookieIsGood(event.cookies.get(COOKIE));
+  event.locals.role = known ? 'fitter' : null;
+  if (!known && !OPEN_PATHS.has(pathname) && !pathname.startsWith('/_app/')) {
     if (pathname.startsWith('/api/')) return secure(problemResponse(new Problem(401, 'Passcode needed', 'Enter the shop passcode first.')));
     return secure(new Response(null, { status: 303, headers: { location: `/enter?to=${encodeURIComponent(pathname + event.url.search)}` } }));
   }

@@ -1,7 +1,9 @@
+import { readdirSync } from 'node:fs';
+import type { RequestEvent } from '@sveltejs/kit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { z } from 'zod';
-import { readBody } from '../src/lib/server/endpoint';
-import { openApiDocument } from '../src/lib/server/openapi';
+import { get, readBody, type Role } from '../src/lib/server/endpoint';
+import { allRoutes, openApiDocument } from '../src/lib/server/openapi';
 import { cookieIsGood, cookieValue, guardHost, tryPasscode } from '../src/lib/server/passcode';
 import { isDatabaseAway, toProblem } from '../src/lib/server/database-problems';
 import { fromZod, Problem, problemResponse } from '../src/lib/server/problems';
@@ -69,8 +71,8 @@ describe('problem details', () => {
   });
 });
 
-describe('the OpenAPI document', () => {
-  const document = openApiDocument() as unknown as {
+describe('the OpenAPI document', async () => {
+  const document = (await openApiDocument()) as unknown as {
     paths: Record<string, Record<string, { requestBody?: unknown; responses: object }>>;
     components: { schemas: Record<string, { properties: object }> };
   };
@@ -78,6 +80,22 @@ describe('the OpenAPI document', () => {
     for (const path of ['/health', '/scales', '/convert', '/fit/check', '/fit']) expect(Object.keys(document.paths)).toContain(`/api/v1${path}`);
     expect(document.paths['/api/v1/fit/check'].post.requestBody).toBeDefined();
     expect(Object.keys(document.paths['/api/v1/fit/check'].post.responses)).toEqual(expect.arrayContaining(['200', '400', '413', '422', '503']));
+  });
+  it('is the routes: every file of the API is registered, with what it does and who may ask', async () => {
+    const files = readdirSync(new URL('../src/routes/api/v1', import.meta.url), { recursive: true }).filter((f) => String(f).endsWith('+server.ts'));
+    const routes = await allRoutes();
+    expect(new Set(routes.map((r) => r.path)).size).toBe(files.length);
+    for (const { path, method, route } of routes) {
+      expect(route.summary.length, `${method} ${path}`).toBeGreaterThan(5);
+      expect(Object.keys(document.paths[path])).toContain(method.toLowerCase());
+      if (route.does !== 'reads' && method !== 'DELETE' && !path.endsWith('/fittings')) expect(route.body, `${method} ${path}`).toBeDefined();
+    }
+    expect(routes.filter((r) => r.route.role === 'anyone').map((r) => r.path)).toEqual(['/api/v1/enter', '/api/v1/health']);
+  });
+  it('whoever has no role is told so, and anyone may ask what is open', async () => {
+    const event = (role: Role | null) => ({ locals: { role }, request: new Request('http://x/') }) as unknown as RequestEvent;
+    const [closed, open] = [get({ summary: 'for a fitter' }, () => ({})), get({ summary: 'for anyone', role: 'anyone' }, () => ({}))];
+    expect([(await closed(event(null))).status, (await closed(event('fitter'))).status, (await open(event(null))).status]).toEqual([403, 200, 200]);
   });
   it('is made of the schemas that validate: every field of a foot is there', () => {
     const fields = Object.keys(document.components.schemas.Foot.properties);

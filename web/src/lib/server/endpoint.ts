@@ -53,61 +53,92 @@ function parseText<S extends z.ZodType>(text: string, schema: S): z.infer<S> {
   return parsed.data;
 }
 
-const answer = async (work: () => Promise<unknown>, status = 200): Promise<Response> => {
-  try {
-    const value = await work();
-    return value instanceof Response ? value : json(value, status);
-  } catch (error) {
-    return problemResponse(toProblem(error, noteProblem));
-  }
-};
-const written = async (event: RequestEvent, text: string, status: number, work: () => Promise<unknown>): Promise<Response> => {
-  const done = await writeOnce(event.request, text, status, work);
+/** Who may ask: anyone, or somebody who works here. More roles are more words in this list, least first. */
+export const ROLES = ['fitter'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** What a route says of itself, beside what it does: the API document is made of nothing else. */
+export interface RouteDoc {
+  summary: string;
+  /** Who may ask; a fitter when left out. */
+  role?: Role | 'anyone';
+  query?: z.ZodObject;
+  /** What it answers; an object of any kind when left out. */
+  answer?: z.ZodType;
+  /** What it answers where that is no JSON. */
+  media?: string;
+  status?: 200 | 201;
+  /** Largest body taken, bytes. */
+  limit?: number;
+}
+export interface BodyDoc<S extends z.ZodType> extends RouteDoc {
+  body: S;
+}
+/** A route as it is registered: what it says of itself, and whether it reads, computes or writes. */
+export interface Route extends RouteDoc {
+  body?: z.ZodType;
+  does: 'reads' | 'computes' | 'writes';
+}
+export type Handler<E> = ((event: E) => Promise<Response>) & { route: Route };
+
+/** @throws Problem 403 for somebody who may not ask */
+function guard(event: RequestEvent, role: RouteDoc['role'] = 'fitter'): void {
+  const own = event.locals.role;
+  if (role !== 'anyone' && (own === null || ROLES.indexOf(own) < ROLES.indexOf(role))) throw new Problem(403, 'Not for you', `This needs a ${role}.`);
+}
+
+function registered<E extends RequestEvent>(route: Route, handle: (event: E) => Promise<unknown>): Handler<E> {
+  const handler = async (event: E): Promise<Response> => {
+    try {
+      guard(event, route.role);
+      const value = await handle(event);
+      return value instanceof Response ? value : json(value, route.status ?? 200);
+    } catch (error) {
+      return problemResponse(toProblem(error, noteProblem));
+    }
+  };
+  return Object.assign(handler, { route });
+}
+const written = async (event: RequestEvent, text: string, status: number | undefined, work: () => Promise<unknown>): Promise<Response> => {
+  const done = await writeOnce(event.request, text, status ?? 200, work);
   return new Response(done.answer, { status: done.status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
 };
 
 /** Reads without a body. */
-export const get =
-  <E extends RequestEvent>(work: (event: E) => Promise<unknown> | unknown) =>
-  (event: E): Promise<Response> =>
-    answer(async () => work(event));
+export const get = <E extends RequestEvent>(doc: RouteDoc, work: (event: E) => Promise<unknown> | unknown): Handler<E> =>
+  registered({ ...doc, does: 'reads' }, async (event: E) => work(event));
+
+/** Answers by itself: a stream, or an answer of its own making. */
+export const asIs = <E extends RequestEvent>(doc: RouteDoc, work: (event: E) => Promise<Response> | Response): Handler<E> => get(doc, work);
 
 /** Computes from a JSON body and keeps nothing. */
-export const take =
-  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown> | unknown, limit?: number) =>
-  (event: E): Promise<Response> =>
-    answer(async () => work(parseText(await readBody(event.request, limit), schema), event));
+export const take = <S extends z.ZodType, E extends RequestEvent>(
+  doc: BodyDoc<S>,
+  work: (body: z.infer<S>, event: E) => Promise<unknown> | unknown
+): Handler<E> => registered({ ...doc, does: 'computes' }, async (event: E) => work(parseText(await readBody(event.request, doc.limit), doc.body), event));
 
 /** Writes what a JSON body says, in one transaction and once for its key. */
-export const write =
-  <S extends z.ZodType, E extends RequestEvent>(schema: S, work: (body: z.infer<S>, event: E) => Promise<unknown>, status = 200) =>
-  (event: E): Promise<Response> =>
-    writePrepared(schema, async (body) => body, work, status)(event);
+export const write = <S extends z.ZodType, E extends RequestEvent>(doc: BodyDoc<S>, work: (body: z.infer<S>, event: E) => Promise<unknown>): Handler<E> =>
+  writePrepared(doc, async (body) => body, work);
 
 /**
  * Writes what a JSON body says, after something that takes long: that is worked out first, while no connection is held.
  * @param prepare reads and computes, and writes nothing
  */
-export const writePrepared =
-  <S extends z.ZodType, P, E extends RequestEvent>(
-    schema: S,
-    prepare: (body: z.infer<S>, event: E) => Promise<P>,
-    work: (prepared: P, event: E) => Promise<unknown>,
-    status = 200,
-    limit?: number
-  ) =>
-  (event: E): Promise<Response> =>
-    answer(async () => {
-      const text = await readBody(event.request, limit);
-      const prepared = await prepare(parseText(text, schema), event);
-      return written(event, text, status, () => work(prepared, event));
-    });
+export const writePrepared = <S extends z.ZodType, P, E extends RequestEvent>(
+  doc: BodyDoc<S>,
+  prepare: (body: z.infer<S>, event: E) => Promise<P>,
+  work: (prepared: P, event: E) => Promise<unknown>
+): Handler<E> =>
+  registered({ ...doc, does: 'writes' }, async (event: E) => {
+    const text = await readBody(event.request, doc.limit);
+    const prepared = await prepare(parseText(text, doc.body), event);
+    return written(event, text, doc.status, () => work(prepared, event));
+  });
 
 /** Writes without a body, in one transaction and once for its key. */
-export const act =
-  <E extends RequestEvent>(work: (event: E) => Promise<unknown>, status = 200) =>
-  (event: E): Promise<Response> =>
-    answer(async () => written(event, await readBody(event.request), status, () => work(event)));
+export const act = <E extends RequestEvent>(doc: RouteDoc, work: (event: E) => Promise<unknown>): Handler<E> =>
+  registered({ ...doc, does: 'writes' }, async (event: E) => written(event, await readBody(event.request), doc.status, () => work(event)));
 
 /** Who works at the device that asks, as it says itself: a name for the record, not a proof. */
 export const fitterOf = (event: { request: Request }): string => {

@@ -52,6 +52,7 @@
       >{capital(decided(c, shown.unit))}; {chance(c.probability)}{c.onShelf > 0 ? `; ${c.onShelf} on the shelf` : '; not on the shelf in this size'}.</span
     >
   </p>
+  {#if c.notTheLabel}<p class="text-sm" data-not-the-label>{c.notTheLabel}</p>{/if}
   <ZoneStrip zones={c.zones} unit={shown.unit} />
 </li>
 

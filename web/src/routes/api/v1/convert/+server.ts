@@ -1,3 +1,4 @@
+import { convertAnswer } from '$lib/api/answers';
 import { convertFoot, convertLabel, parseSize, type Conversion } from '@chiave/core/size';
 import { convertSchema } from '$lib/api/convert-schema';
 import { take } from '$lib/server/endpoint';
@@ -14,13 +15,16 @@ const rounded = (c: Conversion, width?: string): unknown => ({
   disagreements: c.disagreements.map((d) => ({ ...d, spreadMm: round(d.spreadMm), spreadSizes: round(d.spreadSizes) }))
 });
 
-export const POST = take(convertSchema, async ({ from, foot, to }) => {
-  const book = await bookFor(from ? [from.scale, ...to] : to);
-  if (foot) return rounded(convertFoot(foot, to, book));
-  try {
-    return rounded(convertLabel({ scale: from!.scale, size: parseSize(from!.size)!, school: from!.school }, to, book), from!.width);
-  } catch (error) {
-    if (error instanceof RangeError) throw invalid([{ path: 'from.size', message: error.message }]);
-    throw error;
+export const POST = take(
+  { summary: 'A label or a foot read in other scales, one reading a school', body: convertSchema, answer: convertAnswer },
+  async ({ from, foot, to }) => {
+    const book = await bookFor(from ? [from.scale, ...to] : to);
+    if (foot) return rounded(convertFoot(foot, to, book));
+    try {
+      return rounded(convertLabel({ scale: from!.scale, size: parseSize(from!.size)!, school: from!.school }, to, book), from!.width);
+    } catch (error) {
+      if (error instanceof RangeError) throw invalid([{ path: 'from.size', message: error.message }]);
+      throw error;
+    }
   }
-});
+);

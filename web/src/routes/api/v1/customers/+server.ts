@@ -1,6 +1,12 @@
+import { customersAnswer, idAnswer } from '$lib/api/answers';
 import { customerSchema, peoplePageSchema } from '$lib/api/shop-schema';
 import { fitterOf, get, queryOf, write } from '$lib/server/endpoint';
 import { addCustomer, peoplePage } from '$lib/server/shop/customers';
 
-export const GET = get((event) => peoplePage(queryOf(event, peoplePageSchema)));
-export const POST = write(customerSchema, async (body, event) => ({ id: await addCustomer(body, fitterOf(event)) }), 201);
+export const GET = get(
+  { summary: 'People by name, a page at a time, with the last measured lengths', query: peoplePageSchema, answer: customersAnswer },
+  (event) => peoplePage(queryOf(event, peoplePageSchema))
+);
+export const POST = write({ summary: 'Add a person', body: customerSchema, status: 201, answer: idAnswer }, async (body, event) => ({
+  id: await addCustomer(body, fitterOf(event))
+}));

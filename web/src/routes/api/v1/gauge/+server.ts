@@ -1,7 +1,8 @@
+import { asIs } from '$lib/server/endpoint';
 import { listenToGauge } from '$lib/server/gauge';
 
 /** The gauge's readings as server-sent events, for as long as the page listens. */
-export const GET = (): Response => {
+export const GET = asIs({ summary: 'Readings of the digital gauge as server-sent events', media: 'text/event-stream' }, (): Response => {
   let stop = (): void => {};
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
@@ -21,4 +22,4 @@ export const GET = (): Response => {
     }
   });
   return new Response(body, { headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' } });
-};
+});

@@ -1,6 +1,11 @@
+import { habitAnswer, listOf } from '$lib/api/answers';
 import { habitSchema } from '$lib/api/size-schema';
 import { get, write } from '$lib/server/endpoint';
 import { addHabit, allHabits } from '$lib/server/shop/habits';
 
-export const GET = get(async () => ({ habits: await allHabits() }));
-export const POST = write(habitSchema, async (body) => ({ habit: await addHabit(body) }), 201);
+export const GET = get({ summary: 'What is known of how each last runs against its label', answer: listOf('habits') }, async () => ({
+  habits: await allHabits()
+}));
+export const POST = write({ summary: 'Keep one report of how a last runs', body: habitSchema, status: 201, answer: habitAnswer }, async (body) => ({
+  habit: await addHabit(body)
+}));

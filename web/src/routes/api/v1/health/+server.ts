@@ -1,3 +1,5 @@
+import { healthAnswer } from '$lib/api/answers';
+import { asIs } from '$lib/server/endpoint';
 import { diskTrouble } from '$lib/server/disk';
 import { select } from '$lib/server/db';
 import { VERSION } from '$lib/version';
@@ -5,7 +7,7 @@ import { VERSION } from '$lib/version';
 const WAIT_MS = 2500;
 
 /** Asks the database for a row and the disk for room; 503 with the reason when either fails. */
-export const GET = async (): Promise<Response> => {
+export const GET = asIs({ summary: 'Whether the application and its database answer', role: 'anyone', answer: healthAnswer }, async (): Promise<Response> => {
   const headers = { 'cache-control': 'no-store' };
   const disk = (await diskTrouble()) ?? 'ok';
   let database = 'ok';
@@ -17,4 +19,4 @@ export const GET = async (): Promise<Response> => {
   }
   const well = database === 'ok' && disk === 'ok';
   return Response.json({ status: well ? 'ok' : 'down', database, disk, version: VERSION }, { status: well ? 200 : 503, headers });
-};
+});

@@ -1,6 +1,9 @@
+import { idAnswer, listOf } from '$lib/api/answers';
 import { makerScaleSchema } from '$lib/api/size-schema';
 import { get, write } from '$lib/server/endpoint';
 import { addMakerScale, allMakerScales } from '$lib/server/shop/maker-scales';
 
-export const GET = get(async () => ({ scales: await allMakerScales() }));
-export const POST = write(makerScaleSchema, async (body) => ({ id: await addMakerScale(body) }), 201);
+export const GET = get({ summary: 'Scales that makers define for themselves', answer: listOf('scales') }, async () => ({ scales: await allMakerScales() }));
+export const POST = write({ summary: 'Keep a maker’s own scale', body: makerScaleSchema, status: 201, answer: idAnswer }, async (body) => ({
+  id: await addMakerScale(body)
+}));

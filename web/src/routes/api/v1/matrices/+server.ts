@@ -1,6 +1,7 @@
+import { idAnswer, listOf } from '$lib/api/answers';
 import { matrixSchema } from '$lib/api/stock-schema';
 import { get, write } from '$lib/server/endpoint';
 import { saveMatrix, savedMatrices } from '$lib/server/shop/size-matrices';
 
-export const GET = get(async () => ({ matrices: await savedMatrices() }));
-export const POST = write(matrixSchema, saveMatrix, 201);
+export const GET = get({ summary: 'Matrices the shop keeps', answer: listOf('matrices') }, async () => ({ matrices: await savedMatrices() }));
+export const POST = write({ summary: 'Keep a matrix', body: matrixSchema, status: 201, answer: idAnswer }, saveMatrix);

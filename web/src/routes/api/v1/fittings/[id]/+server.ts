@@ -1,9 +1,10 @@
+import { savedVersionAnswer } from '$lib/api/answers';
 import { fittingPatchSchema } from '$lib/api/shop-schema';
 import { fitterOf, get, idOf, write } from '$lib/server/endpoint';
 import { fittingOf, saveFitting } from '$lib/server/shop/fittings';
 
-export const GET = get((event) => fittingOf(idOf(event, 'id', 'fitting')));
-export const PATCH = write(fittingPatchSchema, async (body, event) => ({
+export const GET = get({ summary: 'One fitting: feet, answers, pairs tried' }, (event) => fittingOf(idOf(event, 'id', 'fitting')));
+export const PATCH = write({ summary: 'Save what was asked and seen', body: fittingPatchSchema, answer: savedVersionAnswer }, async (body, event) => ({
   saved: true,
   version: await saveFitting(idOf(event, 'id', 'fitting'), body, fitterOf(event))
 }));

@@ -1,3 +1,4 @@
+import { changedLastAnswer, lastAnswer } from '$lib/api/answers';
 import { lastChangeSchema } from '$lib/api/stock-schema';
 import { get, write } from '$lib/server/endpoint';
 import { estimateOf, readingsOf } from '$lib/server/shop/last-evidence';
@@ -5,9 +6,15 @@ import { changeLast } from '$lib/server/shop/stock-changes';
 import { lastById } from '$lib/server/shop/stockroom';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = get(async ({ params }) => {
-  const last = await lastById(params.id!);
-  const readings = await readingsOf(last.id);
-  return { last, readings, estimate: await estimateOf(last, readings) };
-});
-export const PUT: RequestHandler = write(lastChangeSchema, (body, { params }) => changeLast(params.id!, body));
+export const GET: RequestHandler = get(
+  { summary: 'One last, what was measured of it, and what that says together', answer: lastAnswer },
+  async ({ params }) => {
+    const last = await lastById(params.id!);
+    const readings = await readingsOf(last.id);
+    return { last, readings, estimate: await estimateOf(last, readings) };
+  }
+);
+export const PUT: RequestHandler = write(
+  { summary: 'Change a last; a version seen and outdated is a conflict', body: lastChangeSchema, answer: changedLastAnswer },
+  (body, { params }) => changeLast(params.id!, body)
+);

@@ -7,10 +7,13 @@ import { fittingOf } from '$lib/server/shop/fittings';
 import { styleOf } from '$lib/server/shop/stockroom';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = get(async (event) => {
-  const asked = (name: string): string => event.url.searchParams.get(name) ?? '';
-  const [fitting, style] = await Promise.all([fittingOf(idOf(event, 'id', 'fitting')), styleOf(asked('style'))]);
-  const put = refusing('put', () => readPut(asked('put')));
-  const card = await heavy('fitCard', { fitting, styleId: style.id, size: asked('size'), width: asked('width'), paper: paperOf(event), put });
-  return pdfResponse(card, `fit-${style.id}`);
-});
+export const GET: RequestHandler = get(
+  { summary: 'The fit card of an opened pair, PDF; ?style, size, width, put=L.toe-filler.4,R.heel-grip.3, paper=a4 or letter', media: 'application/pdf' },
+  async (event) => {
+    const asked = (name: string): string => event.url.searchParams.get(name) ?? '';
+    const [fitting, style] = await Promise.all([fittingOf(idOf(event, 'id', 'fitting')), styleOf(asked('style'))]);
+    const put = refusing('put', () => readPut(asked('put')));
+    const card = await heavy('fitCard', { fitting, styleId: style.id, size: asked('size'), width: asked('width'), paper: paperOf(event), put });
+    return pdfResponse(card, `fit-${style.id}`);
+  }
+);

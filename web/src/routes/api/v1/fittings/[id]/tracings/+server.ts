@@ -1,6 +1,11 @@
+import { idAnswer, listOf } from '$lib/api/answers';
 import { tracingSchema } from '$lib/api/shop-schema';
 import { get, idOf, write } from '$lib/server/endpoint';
 import { addTracing, tracingsOf } from '$lib/server/shop/tracings';
 
-export const GET = get(async (event) => ({ tracings: await tracingsOf(idOf(event, 'id', 'fitting')) }));
-export const POST = write(tracingSchema, async (body, event) => ({ id: await addTracing(idOf(event, 'id', 'fitting'), body) }), 201);
+export const GET = get({ summary: 'Outlines traced at a visit', answer: listOf('tracings') }, async (event) => ({
+  tracings: await tracingsOf(idOf(event, 'id', 'fitting'))
+}));
+export const POST = write({ summary: 'Keep a traced outline', body: tracingSchema, status: 201, answer: idAnswer }, async (body, event) => ({
+  id: await addTracing(idOf(event, 'id', 'fitting'), body)
+}));

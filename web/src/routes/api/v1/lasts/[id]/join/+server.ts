@@ -1,6 +1,10 @@
+import { joinedAnswer } from '$lib/api/answers';
 import { joinSchema } from '$lib/api/stock-schema';
 import { write } from '$lib/server/endpoint';
 import { joinLasts } from '$lib/server/shop/stock-changes';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = write(joinSchema, ({ other }, { params }) => joinLasts(params.id!, other));
+export const POST: RequestHandler = write(
+  { summary: 'Join a last that is the same under another name', body: joinSchema, answer: joinedAnswer },
+  ({ other }, { params }) => joinLasts(params.id!, other)
+);

@@ -1,7 +1,12 @@
+import { idAnswer, listOf } from '$lib/api/answers';
 import { photoSchema } from '$lib/api/stock-schema';
 import { get, write } from '$lib/server/endpoint';
 import { addPhoto, photosOf } from '$lib/server/shop/style-photos';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = get(async ({ params }) => ({ photos: await photosOf(params.id!) }));
-export const POST: RequestHandler = write(photoSchema, (body, { params }) => addPhoto(params.id!, body), 201);
+export const GET: RequestHandler = get({ summary: 'Photographs kept with a style', answer: listOf('photos') }, async ({ params }) => ({
+  photos: await photosOf(params.id!)
+}));
+export const POST: RequestHandler = write({ summary: 'Keep a photograph', body: photoSchema, status: 201, answer: idAnswer }, (body, { params }) =>
+  addPhoto(params.id!, body)
+);
