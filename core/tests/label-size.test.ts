@@ -28,7 +28,7 @@ describe('why a size is not the one its label would say', () => {
         expect(c.notTheLabel !== null, `${c.styleId} ${c.size} against ${labelled}`).toBe(apart);
         if (c.notTheLabel === null) continue;
         told++;
-        expect(c.notTheLabel).toMatch(/^By its label [\d .\/]+(,|, but there:|, in which it is not made)/);
+        expect(c.notTheLabel).toMatch(/^By its label [\d ./]+(,|, but there:|, in which it is not made)/);
         expect(c.notTheLabel).not.toContain('\n');
       }
     }

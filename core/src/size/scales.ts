@@ -28,8 +28,8 @@ export interface School {
   source: string;
 }
 
-export interface LengthScale {
-  id: ScaleId;
+export interface ScaleDefinition<Id extends string = string> {
+  id: Id;
   name: string;
   short: string;
   /** Step of the usual run, in sizes. */
@@ -63,20 +63,13 @@ export interface LengthScale {
 export type BootGroup = 'women' | 'men' | 'kids';
 
 /** A scale of any origin: the published ones, their finer cuts, and those makers define for themselves. */
-export type AnyScale = Omit<LengthScale, 'id' | 'words'> & {
-  id: string;
+export type AnyScale = Omit<ScaleDefinition, 'words'> & {
   words?: readonly string[];
   /** Names of a maker's own widths, narrowest first. */
   widths?: readonly string[];
   /** The scale of which this is a finer cut. */
   cutOf?: ScaleId;
 };
-
-// prettier-ignore
-export const SCALE_IDS = [
-  'us-w', 'us-m', 'us-child', 'us-youth', 'uk', 'uk-child', 'eu', 'mondo', 'jp', 'kr', 'cn', 'cn-old', 'au-m', 'au-w', 'au-boot', 'mx', 'br'
-] as const;
-export type ScaleId = (typeof SCALE_IDS)[number];
 
 // prettier-ignore
 const onFoot = (id: string, name: string, unitMm: number, zeroMm: number, source: string, short?: string): School => ({
@@ -94,7 +87,7 @@ const STAMPED = "practice: one maker's boxes, printed centimetres; another maker
 
 /** Smallest step that the continental scale is cut in is a third; runs say which they use. */
 // prettier-ignore
-export const SCALES: readonly LengthScale[] = [
+const DEFINITIONS = [
   {
     id: 'us-w', name: 'US women', short: 'US W', step: 0.5, range: [1, 18], group: 'women', confidence: 'high',
     source: 'practice: men + 1.5 on boxes, men + 1 on the device',
@@ -212,7 +205,12 @@ export const SCALES: readonly LengthScale[] = [
     words: ['brazilian', 'br'],
     schools: [onLast('standard', 'continental - 2', PARIS_POINT, 2 * PARIS_POINT, TWO_THIRDS_INCH, 'practice, weak')]
   }
-];
+] as const satisfies readonly ScaleDefinition[];
+
+export type ScaleId = (typeof DEFINITIONS)[number]['id'];
+export type LengthScale = ScaleDefinition<ScaleId>;
+export const SCALES: readonly LengthScale[] = DEFINITIONS;
+export const SCALE_IDS: readonly ScaleId[] = SCALES.map((s) => s.id);
 
 export const SCALE: Readonly<Record<ScaleId, LengthScale>> = Object.fromEntries(SCALES.map((s) => [s.id, s])) as Record<ScaleId, LengthScale>;
 
