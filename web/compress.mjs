@@ -14,6 +14,9 @@ for (const file of readdirSync(ROOT, { recursive: true })) {
   const path = join(ROOT, String(file));
   if (!TEXT.test(path) || !statSync(path).isFile() || statSync(path).size < LEAST) continue;
   const text = readFileSync(path);
-  writeFileSync(`${path}.br`, brotliCompressSync(text, { params: { [constants.BROTLI_PARAM_QUALITY]: QUALITY, [constants.BROTLI_PARAM_SIZE_HINT]: text.length } }));
+  writeFileSync(
+    `${path}.br`,
+    brotliCompressSync(text, { params: { [constants.BROTLI_PARAM_QUALITY]: QUALITY, [constants.BROTLI_PARAM_SIZE_HINT]: text.length } })
+  );
   writeFileSync(`${path}.gz`, gzipSync(text));
 }

@@ -3,7 +3,7 @@ import { judgeMeasure } from './plausible';
 import type { TakenId } from './readings';
 
 /**
- * Why a value of anything taken of a foot cannot be, or ''.
+ * The reason why a value cannot be true of a foot, in words; empty where it can.
  * @param value mm, or degrees where the measure is an angle
  * @param lengthMm length of the same foot, when known
  * @example refusalOf('ballGirthMm', 90, 250) // 'A ball girth of 90 mm cannot be on a foot 250 mm long …'

@@ -1,4 +1,4 @@
-/** From styles and lasts of the stockroom to what the comparison takes. Used by pages and the server alike. */
+/** Turns styles and lasts of the stockroom into what the comparison takes; pages and the server use it alike. */
 import { bestEquivalent, FELT_WEIGHTS, type ComparedShoe, type EquivalentSize, type FeltWeights } from '@chiave/core/compare';
 import { planOf, sizesOf, sizeText, UPPER, type Style } from '@chiave/core/fit';
 import { SCALE } from '@chiave/core/size';

@@ -1,15 +1,18 @@
 <script lang="ts">
-  import type { FootFit, ZoneFit } from '@chiave/core/fit';
+  import type { Fit, ZoneFit } from '@chiave/core/fit';
   import { formatSigned, type LengthUnit } from '@chiave/core/measure';
   import ZoneTrack from '$lib/drawing/ZoneTrack.svelte';
   import { wordOf } from '$lib/drawing/tightness';
 
   /** Both feet zone by zone: place among the limits, millimetres, how it feels, and the sum behind it. */
-  let { feet, unit }: { feet: FootFit[]; unit: LengthUnit } = $props();
+  let { fit: whole, unit }: { fit: Pick<Fit, 'feet' | 'decidedBy'>; unit: LengthUnit } = $props();
+  const feet = $derived(whole.feet);
+  /** One zone of one foot decides over the pair. */
+  const decides = (side: string, zone: string): boolean => whole.decidedBy.side === side && whole.decidedBy.zone === zone;
   const rows = $derived(
     feet[0].zones.map((zone) => ({
       zone,
-      sides: feet.map((f) => ({ side: f.side, fit: f.zones.find((z) => z.zone === zone.zone), decides: f.decidedBy === zone.zone }))
+      sides: feet.map((f) => ({ side: f.side, fit: f.zones.find((z) => z.zone === zone.zone), decides: decides(f.side, zone.zone) }))
     }))
   );
   const word = (z: ZoneFit) => (z.state === 'behind' ? 'shoe bends behind the joint' : z.state === 'ahead' ? 'shoe bends ahead of the joint' : wordOf(z.state));

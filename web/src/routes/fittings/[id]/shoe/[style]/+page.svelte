@@ -214,7 +214,7 @@
     <section class="sheet">
       <h2>Zone by zone</h2>
       <p class="soft text-sm">Millimetres of room: plus loose, minus tight. Open a row for the sum behind it.</p>
-      <ZoneTable feet={fit.feet} unit={shown.unit} />
+      <ZoneTable {fit} unit={shown.unit} />
     </section>
   </div>
 
