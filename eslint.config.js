@@ -52,6 +52,7 @@ export default ts.config(
     files: ['core/src/**/*.ts'],
     rules: {
       'no-restricted-imports': ['error', { patterns: CORE_BORDER }],
+      'max-params': ['error', 6],
       'no-restricted-globals': ['error', ...PAGE_AND_NODE.map((name) => ({ name, message: 'The core is pure: no page, no Node.' }))]
     }
   },

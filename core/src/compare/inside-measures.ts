@@ -34,10 +34,10 @@ export interface ComparedMeasure {
   weight: number;
 }
 
-const measure = (id: ComparedId, name: string, more: string, less: string, alike: number, weight: number, unit: 'mm' | '°' = 'mm'): ComparedMeasure => ({
+const measure = (id: ComparedId, name: string, more: string, less: string, alike: number, weight: number): ComparedMeasure => ({
   id,
   name,
-  unit,
+  unit: 'mm',
   more,
   less,
   alike,
@@ -63,7 +63,7 @@ export const COMPARED: readonly ComparedMeasure[] = [
   measure('heel', 'heel width', 'wider at the heel', 'narrower at the heel', 0.8, 1.2),
   measure('throat', 'throat girth', 'wider to get in', 'tighter to get in', 3, 0.3),
   measure('shaft', 'shaft girth', 'wider in the shaft', 'tighter in the shaft', 4, 0.2),
-  measure('pitch', 'pitch', 'steeper', 'flatter', 1, 1, '°'),
+  { ...measure('pitch', 'pitch', 'steeper', 'flatter', 1, 1), unit: '°' },
   measure('toe-spring', 'toe spring', 'toe stands higher', 'toe stands lower', 2, 0.3)
 ];
 

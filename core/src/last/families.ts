@@ -27,25 +27,22 @@ export interface ToeFamily {
   source: string;
 }
 
-// prettier-ignore
-const row = (
-  id: ToeFamilyId, name: string, p: number, q: number, flat: number, peak: number,
-  innerTaper: number, outerTaper: number, nominalTipMm: number, opensInFront = false
-): ToeFamily => ({ id, name, p, q, flat, peak, innerTaper, outerTaper, nominalTipMm, opensInFront, source: 'estimate' });
+type Own = Omit<ToeFamily, 'id' | 'name' | 'opensInFront' | 'source'> & Partial<ToeFamily>;
+const row = (id: ToeFamilyId, name: string, own: Own): ToeFamily => ({ opensInFront: false, source: 'estimate', ...own, id, name });
 
 export const TOE_FAMILIES: readonly ToeFamily[] = [
-  row('square', 'square', 2.3, 2.5, 0.16, 0.11, 0.11, 0.29, 1),
-  row('broad-square', 'broad square', 2.5, 2.8, 0.19, 0.11, 0.1, 0.27, 0),
-  row('round', 'round', 2.3, 2.5, 0, 0.11, 0.11, 0.29, 4),
-  row('oblique', 'oblique', 2.3, 2.5, 0.03, 0.15, 0.1, 0.3, 2),
-  row('soft-almond', 'soft almond', 2.2, 2.15, 0, 0.11, 0.12, 0.295, 7),
-  row('almond', 'almond', 2.1, 1.8, 0, 0.11, 0.135, 0.3, 10),
-  row('soft-chisel', 'soft chisel', 2.1, 1.7, 0.12, 0.11, 0.145, 0.3, 8),
-  row('chisel', 'chisel', 2.0, 1.3, 0.15, 0.11, 0.17, 0.305, 12),
-  row('snip', 'snip', 2.0, 1.3, 0.105, 0.11, 0.17, 0.305, 13),
-  row('pointed', 'pointed', 1.8, 1.2, 0, 0.11, 0.21, 0.35, 25),
-  row('open', 'open', 2.3, 2.5, 0.1, 0.11, 0.11, 0.29, 2, true),
-  row('peep', 'peep', 2.3, 2.5, 0.02, 0.11, 0.11, 0.29, 4, true)
+  row('square', 'square', { p: 2.3, q: 2.5, flat: 0.16, peak: 0.11, innerTaper: 0.11, outerTaper: 0.29, nominalTipMm: 1 }),
+  row('broad-square', 'broad square', { p: 2.5, q: 2.8, flat: 0.19, peak: 0.11, innerTaper: 0.1, outerTaper: 0.27, nominalTipMm: 0 }),
+  row('round', 'round', { p: 2.3, q: 2.5, flat: 0, peak: 0.11, innerTaper: 0.11, outerTaper: 0.29, nominalTipMm: 4 }),
+  row('oblique', 'oblique', { p: 2.3, q: 2.5, flat: 0.03, peak: 0.15, innerTaper: 0.1, outerTaper: 0.3, nominalTipMm: 2 }),
+  row('soft-almond', 'soft almond', { p: 2.2, q: 2.15, flat: 0, peak: 0.11, innerTaper: 0.12, outerTaper: 0.295, nominalTipMm: 7 }),
+  row('almond', 'almond', { p: 2.1, q: 1.8, flat: 0, peak: 0.11, innerTaper: 0.135, outerTaper: 0.3, nominalTipMm: 10 }),
+  row('soft-chisel', 'soft chisel', { p: 2.1, q: 1.7, flat: 0.12, peak: 0.11, innerTaper: 0.145, outerTaper: 0.3, nominalTipMm: 8 }),
+  row('chisel', 'chisel', { p: 2.0, q: 1.3, flat: 0.15, peak: 0.11, innerTaper: 0.17, outerTaper: 0.305, nominalTipMm: 12 }),
+  row('snip', 'snip', { p: 2.0, q: 1.3, flat: 0.105, peak: 0.11, innerTaper: 0.17, outerTaper: 0.305, nominalTipMm: 13 }),
+  row('pointed', 'pointed', { p: 1.8, q: 1.2, flat: 0, peak: 0.11, innerTaper: 0.21, outerTaper: 0.35, nominalTipMm: 25 }),
+  row('open', 'open', { p: 2.3, q: 2.5, flat: 0.1, peak: 0.11, innerTaper: 0.11, outerTaper: 0.29, nominalTipMm: 2, opensInFront: true }),
+  row('peep', 'peep', { p: 2.3, q: 2.5, flat: 0.02, peak: 0.11, innerTaper: 0.11, outerTaper: 0.29, nominalTipMm: 4, opensInFront: true })
 ];
 
 export const TOE_FAMILY: Readonly<Record<ToeFamilyId, ToeFamily>> = Object.fromEntries(TOE_FAMILIES.map((f) => [f.id, f])) as Record<ToeFamilyId, ToeFamily>;

@@ -78,15 +78,14 @@ export function planWidth(inside: Pick<Inside, 'ballWidthMm' | 'ballGirthMm' | '
 
 /**
  * Plan widths of a shoe at many points of doubt about its width and girth, as `planWidth`; nothing is called in the loop.
- * @param width,girth what they lie off at each point, mm
+ * @param off what width and girth lie off at each point, mm
  * @param points the first `many` of them are asked
  * @param into filled at those points, mm
  */
 export function planWidthsAt(
   inside: Inside,
   girthShare: GirthShare,
-  width: Float64Array,
-  girth: Float64Array,
+  { width, girth }: { width: Float64Array; girth: Float64Array },
   points: Int16Array,
   many: number,
   into: Float64Array
@@ -237,9 +236,9 @@ function heelArc(shoe: ShoeOutline, x: number): number {
 export function frontAt(shoe: ShoeOutline, y: number, into: Float64Array): void {
   // The tip lies between the two sides' curves, so at most one of them stands in front of a place.
   if (y > shoe.innerTip) {
-    frontOfSide(shoe, y, 1, shoe.innerTaperMm, shoe.innerTip, shoe.innerAtTaper, shoe.innerConeX, shoe.innerConeW, into);
+    frontOfSide(shoe, y, true, into);
   } else if (-y > shoe.outerTip) {
-    frontOfSide(shoe, -y, -1, shoe.outerTaperMm, shoe.outerTip, shoe.outerAtTaper, shoe.outerConeX, shoe.outerConeW, into);
+    frontOfSide(shoe, -y, false, into);
   } else {
     into[0] = shoe.insoleMm;
     into[1] = 0;
@@ -273,17 +272,14 @@ export function frontsAt(shoe: ShoeOutline, y: Float64Array, many: number, into:
   }
 }
 
-function frontOfSide(
-  shoe: ShoeOutline,
-  w: number,
-  sign: 1 | -1,
-  taper: number,
-  tip: number,
-  atTaper: number,
-  coneX: number,
-  coneW: number,
-  into: Float64Array
-): void {
+/** @param w how far from the axis, on the inner or the outer side */
+function frontOfSide(shoe: ShoeOutline, w: number, inner: boolean, into: Float64Array): void {
+  const sign = inner ? 1 : -1;
+  const taper = inner ? shoe.innerTaperMm : shoe.outerTaperMm;
+  const tip = inner ? shoe.innerTip : shoe.outerTip;
+  const atTaper = inner ? shoe.innerAtTaper : shoe.outerAtTaper;
+  const coneX = inner ? shoe.innerConeX : shoe.outerConeX;
+  const coneW = inner ? shoe.innerConeW : shoe.outerConeW;
   const flank = 1 / SHOE_PLAN.cone;
   if (w >= coneW) {
     into[0] = coneX - (w - coneW) * flank;

@@ -107,34 +107,18 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
     nose[i] = TOE_NOSE[i] * r;
   }
   const xh = HEEL_ARC * L;
-  sideCurve(
-    innerCurve,
-    xh,
-    plan.heelWidthMm / 2,
-    INNER_WAIST.at * L,
-    INNER_WAIST.width * W0,
-    xi,
-    INNER_SHARE * W0,
-    tip[0] - nose[0],
-    centre[0] + radius[0],
-    -0.02
-  );
-  sideCurve(
-    outerCurve,
-    xh,
-    plan.heelWidthMm / 2,
-    OUTER_WAIST.at * L,
-    OUTER_WAIST.width * W0,
-    xo,
-    OUTER_SHARE * W0,
-    tip[4] - nose[4],
-    radius[4] - centre[4],
-    -0.05
-  );
+  knot(0, xh, plan.heelWidthMm / 2);
+  knot(1, INNER_WAIST.at * L, INNER_WAIST.width * W0);
+  knot(2, xi, INNER_SHARE * W0);
+  sideCurve(innerCurve, tip[0] - nose[0], centre[0] + radius[0], -0.02);
+  knot(1, OUTER_WAIST.at * L, OUTER_WAIST.width * W0);
+  knot(2, xo, OUTER_SHARE * W0);
+  sideCurve(outerCurve, tip[4] - nose[4], radius[4] - centre[4], -0.05);
 
   stationsInto(stationX, L, xi, xo);
-  sideInto(inner, stationX, innerCurve, xh, plan.heelWidthMm / 2, 1, into, xi, plan.bunionMm, BUMP_EXTENT * L, offsetMm);
-  sideInto(outer, stationX, outerCurve, xh, plan.heelWidthMm / 2, -1, into, xo, plan.littleToeBunionMm, BUMP_EXTENT * L, offsetMm);
+  const heel = { arcMm: xh, halfMm: plan.heelWidthMm / 2 };
+  sideInto(into, heel, { out: inner, curve: innerCurve, side: 1, bumpAt: xi, bumpMm: plan.bunionMm, bumpHalf: BUMP_EXTENT * L, offsetMm });
+  sideInto(into, heel, { out: outer, curve: outerCurve, side: -1, bumpAt: xo, bumpMm: plan.littleToeBunionMm, bumpHalf: BUMP_EXTENT * L, offsetMm });
   for (let i = 0; i < 5; i++) {
     tip[i] += offsetMm;
     radius[i] += offsetMm;
@@ -155,37 +139,36 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
   return into;
 }
 
-function sideCurve(out: Float64Array, x0: number, w0: number, x1: number, w1: number, x2: number, w2: number, x3: number, w3: number, endSlope: number): void {
-  knotX[0] = x0;
-  knotX[1] = x1;
-  knotX[2] = x2;
+function knot(i: number, x: number, w: number): void {
+  knotX[i] = x;
+  knotW[i] = w;
+}
+
+/** The curve of one side from the heel arc through waist and ball, whose knots are laid, to the root of its toe. */
+function sideCurve(out: Float64Array, rootX: number, rootW: number, endSlope: number): void {
+  const ballX = knotX[2];
   // Short toes on a long ball would cross the knots; the toe's root then starts just ahead of the joint.
-  knotX[3] = Math.max(x3, x2 + 0.02 * x2);
-  knotW[0] = w0;
-  knotW[1] = w1;
-  knotW[2] = w2;
-  knotW[3] = w3;
+  knot(3, Math.max(rootX, ballX + 0.02 * ballX), rootW);
   pchipInto(knotX, knotW, 4, 0, endSlope, out);
 }
 
-/**
- * Half-widths of one side at every station in one pass: heel arc, three cubics, then the toes' envelope; bump and sock on top.
- * @param side +1 inner, -1 outer
- */
-function sideInto(
-  out: Float64Array,
-  xs: Float64Array,
-  curve: Float64Array,
-  heelArc: number,
-  heelHalf: number,
-  side: 1 | -1,
-  toes: FootShape,
-  bumpAt: number,
-  bumpMm: number,
-  bumpHalf: number,
-  offsetMm: number
-): void {
-  const root = side > 0 ? toes.tip[0] - toes.nose[0] : toes.tip[4] - toes.nose[4];
+/** One side of a foot that is to be sampled. */
+interface SideToSample {
+  out: Float64Array;
+  curve: Float64Array;
+  /** +1 inner, -1 outer. */
+  side: 1 | -1;
+  bumpAt: number;
+  bumpMm: number;
+  bumpHalf: number;
+  offsetMm: number;
+}
+
+/** Half-widths of one side at every station in one pass: heel arc, three cubics, then the toes' envelope; bump and sock on top. */
+function sideInto(foot: FootShape, heel: { arcMm: number; halfMm: number }, { out, curve, side, bumpAt, bumpMm, bumpHalf, offsetMm }: SideToSample): void {
+  const xs = foot.stationX;
+  const { arcMm: heelArc, halfMm: heelHalf } = heel;
+  const root = side > 0 ? foot.tip[0] - foot.nose[0] : foot.tip[4] - foot.nose[4];
   const second = curve[SEGMENT];
   const third = curve[2 * SEGMENT];
   for (let s = 0; s < xs.length; s++) {
@@ -199,7 +182,7 @@ function sideInto(
       const d = x - curve[o];
       w = curve[o + 1] + d * (curve[o + 2] + d * (curve[o + 3] + d * curve[o + 4]));
     } else {
-      w = envelope(x, toes, side);
+      w = envelope(x, foot, side);
     }
     if (bumpMm > 0) {
       const u = (x - bumpAt) / bumpHalf;

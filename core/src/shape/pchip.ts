@@ -11,9 +11,9 @@ export const SEGMENT = 5;
  * @param xs,ys knots, x increasing
  * @param n how many knots
  * @param startSlope,endSlope slopes at the two ends
- * @param out filled from `at` with (n - 1) x SEGMENT doubles
+ * @param out filled with (n - 1) x SEGMENT doubles
  */
-export function pchipInto(xs: ArrayLike<number>, ys: ArrayLike<number>, n: number, startSlope: number, endSlope: number, out: Float64Array, at = 0): void {
+export function pchipInto(xs: ArrayLike<number>, ys: ArrayLike<number>, n: number, startSlope: number, endSlope: number, out: Float64Array): void {
   let slope = startSlope;
   for (let i = 0; i < n - 1; i++) {
     const h = xs[i + 1] - xs[i];
@@ -29,7 +29,7 @@ export function pchipInto(xs: ArrayLike<number>, ys: ArrayLike<number>, n: numbe
         next = (w1 + w2) / (w1 / secant + w2 / secant2);
       }
     }
-    const o = at + i * SEGMENT;
+    const o = i * SEGMENT;
     out[o] = xs[i];
     out[o + 1] = ys[i];
     out[o + 2] = slope;

@@ -76,8 +76,8 @@ const onFoot = (id: string, name: string, unitMm: number, zeroMm: number, source
   id, name, ...(short ? { short } : {}), unitMm, zeroMm, basis: 'foot', allowanceMm: 0, source
 });
 // prettier-ignore
-const onLast = (id: string, name: string, unitMm: number, zeroMm: number, allowanceMm: number, source: string, short?: string): School => ({
-  id, name, ...(short ? { short } : {}), unitMm, zeroMm, basis: 'last', allowanceMm, source
+const onLast = (id: string, name: string, unitMm: number, zeroMm: number, allowanceMm: number, source: string): School => ({
+  id, name, unitMm, zeroMm, basis: 'last', allowanceMm, source
 });
 
 const MEMORY = ', from memory';
@@ -141,10 +141,10 @@ const DEFINITIONS = [
     words: ['continental', 'european', 'eur', 'eu'], bare: true, onRule: true, widthScale: 'eu-fitting',
     disagree: 'makers give the last 13 to 20 mm over the foot; the label alone does not say which',
     schools: [
-      onLast('plus-2-3in', 'allowance 16.9 mm', PARIS_POINT, 0, TWO_THIRDS_INCH, 'practice; passes the EN ISO 20345 EU-to-UK bands', '16.9 mm'),
-      onLast('plus-13', 'allowance 13.3 mm, two points', PARIS_POINT, 0, 2 * PARIS_POINT, 'practice', '13.3 mm, two points'),
-      onLast('plus-15', 'allowance 15 mm', PARIS_POINT, 0, 15, 'practice', '15 mm'),
-      onLast('plus-20', 'allowance 20 mm', PARIS_POINT, 0, 20, 'practice', '20 mm')
+      { ...onLast('plus-2-3in', 'allowance 16.9 mm', PARIS_POINT, 0, TWO_THIRDS_INCH, 'practice; passes the EN ISO 20345 EU-to-UK bands'), short: '16.9 mm' },
+      { ...onLast('plus-13', 'allowance 13.3 mm, two points', PARIS_POINT, 0, 2 * PARIS_POINT, 'practice'), short: '13.3 mm, two points' },
+      { ...onLast('plus-15', 'allowance 15 mm', PARIS_POINT, 0, 15, 'practice'), short: '15 mm' },
+      { ...onLast('plus-20', 'allowance 20 mm', PARIS_POINT, 0, 20, 'practice'), short: '20 mm' }
     ]
   },
   {

@@ -41,7 +41,7 @@ export function otherShoes(style: Style, size: number, width: string, feet: read
     if (s === undefined || letter === undefined) continue;
     const cell = cellOf(style, s, letter, feet, wear);
     if (cell.fits || cell.distance < now.distance) {
-      found.push(change(`${name}: ${sizeText(style, s)} ${letter}`, 'sister-size', style, cell, now, foot, zone, sizeText(style, s)));
+      found.push(change({ name: `${name}: ${sizeText(style, s)} ${letter}`, kind: 'sister-size', style, size: sizeText(style, s), cell }, now, foot, zone));
     }
   }
   const best = others
@@ -53,21 +53,33 @@ export function otherShoes(style: Style, size: number, width: string, feet: read
     const cell = cellOf(best.o, best.candidate.sizeNumber, best.candidate.width, feet, wear);
     found.push(
       change(
-        `another last: ${best.o.name} (${best.o.last.name}), ${best.candidate.size} ${best.candidate.width}`,
-        'other-last',
-        best.o,
-        cell,
+        {
+          name: `another last: ${best.o.name} (${best.o.last.name}), ${best.candidate.size} ${best.candidate.width}`,
+          kind: 'other-last',
+          style: best.o,
+          size: best.candidate.size,
+          cell
+        },
         now,
         foot,
-        zone,
-        best.candidate.size
+        zone
       )
     );
   }
   return found.sort((p, q) => Number(q.makesFit) - Number(p.makesFit)).slice(0, 4);
 }
 
-function change(name: string, kind: OtherShoe['kind'], style: Style, cell: Cell, now: Cell, foot: number, zone: ZoneId, size: string): OtherShoe {
+/** A shoe that might be tried in place of the one looked at. */
+interface Instead {
+  name: string;
+  kind: OtherShoe['kind'];
+  style: Style;
+  size: string;
+  cell: Cell;
+}
+
+/** What it would change in a zone of a foot. @param foot place of the foot in the pair */
+function change({ name, kind, style, size, cell }: Instead, now: Cell, foot: number, zone: ZoneId): OtherShoe {
   const afterMm = clearanceAt(cell.spoken[foot].zone, cell.targets, zone);
   return {
     kind,

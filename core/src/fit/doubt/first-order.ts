@@ -97,7 +97,7 @@ function keepBent(
   const [width, girth, footWidth, longer, later] = [noise.width.at, noise.girth.at, noise.footWidth.at, noise.longer.at, noise.later.at];
   const [heel, instep, ball] = [noise.zones[HEEL_WIDTH].at, noise.zones[INSTEP].at, noise.zones[BALL_GIRTH].at];
   if (planWidths.length < width.length) planWidths = new Float64Array(width.length);
-  planWidthsAt(inside, girthShare, width, girth, points, many, planWidths);
+  planWidthsAt(inside, girthShare, { width, girth }, points, many, planWidths);
   let within = 0;
   for (let k = 0; k < many; k++) {
     const n = points[k];

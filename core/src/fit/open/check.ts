@@ -1,4 +1,4 @@
-import { zonesOf, judge, scoreOf, zoneState, type Verdict, targetsFor, type Targets } from '../judge';
+import { zonesOf, judge, scoreOf, zoneState, type Verdict, targetsFor } from '../judge';
 import { reasonFor, cautionsFor, because, feelOfZone, sentence, tightness, type SpokenFoot } from '../words';
 import { type FlagId, KIND } from '../tables';
 import { HELP, helpNames, type Help, wornWith, type PairPutIn, type WornWith, remediesFor, type Remedy } from '../helps';
@@ -99,7 +99,7 @@ export function checkFit(
     const help = shoeWorn.names.length > 0 ? { remedies: [], fitsWith: judged.fits ? [] : null } : remediesFor(foot, shoe, wear, targets);
     const said: SpokenFoot = { side: foot.foot.side, zone: c.zone, targets, toe: c.placement.toe, decidedBy: judged.decidedBy };
     spoken.push(said);
-    return footFit(foot, shoe, shoeWorn, targets, c, doubt.sd[i], judged, said, help);
+    return footFit({ foot, shoe, worn: shoeWorn, c, sd: doubt.sd[i], fits: judged.fits, said, help });
   });
   const verdict: Verdict = out.every((f) => f.fits) ? 'fits' : out.every((f) => f.fitsWith !== null) ? 'fits-with-help' : 'does-not-fit';
   const fitsWith = helpNames(out.map((f) => f.fitsWith));
@@ -126,17 +126,21 @@ export function checkFit(
   };
 }
 
-function footFit(
-  foot: WornFoot,
-  shoe: Shoe,
-  { wear, aids, names }: WornWith,
-  targets: Targets,
-  c: Clearances,
-  sd: Float64Array,
-  judged: { fits: boolean; decidedBy: ZoneId },
-  said: SpokenFoot,
-  help: { remedies: Remedy[]; fitsWith: Help[] | null }
-): FootFit {
+/** One foot of a pair, judged. */
+interface JudgedFoot {
+  foot: WornFoot;
+  shoe: Shoe;
+  worn: WornWith;
+  c: Clearances;
+  sd: Float64Array;
+  fits: boolean;
+  said: SpokenFoot;
+  help: { remedies: Remedy[]; fitsWith: Help[] | null };
+}
+
+function footFit({ foot, shoe, worn, c, sd, fits, said, help }: JudgedFoot): FootFit {
+  const { wear, aids, names } = worn;
+  const { targets, decidedBy } = said;
   const zones = zonesOf(targets)
     .inOrder.filter(({ at }) => !Number.isNaN(c.zone[at]))
     .map(({ id, at }): ZoneFit => ({
@@ -157,8 +161,8 @@ function footFit(
     usableLengthMm: foot.dims.lengthMm + c.usableRoomMm,
     insideRoomMm: c.insideRoomMm,
     usableRoomMm: c.usableRoomMm,
-    decidedBy: judged.decidedBy,
-    fits: judged.fits,
+    decidedBy,
+    fits,
     toe: c.placement.toe,
     thetaRad: c.placement.theta,
     heel: heelFit(foot, shoe, c),

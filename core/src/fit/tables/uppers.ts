@@ -21,23 +21,21 @@ export interface Upper {
   shrinks: boolean;
 }
 
-// prettier-ignore
-const upper = (id: UpperId, name: string, giveMm: number, girthShare: number, growMm: number, growHours: number, stretches: boolean, shrinks = false): Upper => ({
-  id, name, giveMm, girthShare, growMm, growHours, stretches, shrinks
-});
+type Own = Omit<Upper, 'id' | 'name' | 'stretches' | 'shrinks'> & Partial<Upper>;
+const upper = (id: UpperId, name: string, own: Own): Upper => ({ stretches: false, shrinks: false, ...own, id, name });
 
 export const UPPERS: readonly Upper[] = [
-  upper('smooth-leather', 'leather', 0, 0.5, 3.2, 20, true),
-  upper('soft-leather', 'soft leather', 0.3, 0.6, 4, 20, true),
-  upper('stiff-leather', 'stiff leather', -0.3, 0.3, 3, 40, true),
-  upper('suede', 'suede', 0.5, 0.6, 5, 15, true),
-  upper('patent', 'patent', -0.3, 0.3, 1.5, 30, false),
-  upper('knit', 'knit', 0.7, 0.9, 0, 20, false, true),
-  upper('canvas', 'canvas', 0, 0.6, 1.5, 20, false),
-  upper('satin', 'satin', 0, 0.5, 1, 20, false),
-  upper('mesh', 'mesh', 0.5, 0.8, 0.5, 20, false),
-  upper('matte-faux', 'matte faux leather', 0, 0.5, 6, 15, false),
-  upper('plastic', 'plastic strap', -0.5, 0.25, 1, 40, false)
+  upper('smooth-leather', 'leather', { giveMm: 0, girthShare: 0.5, growMm: 3.2, growHours: 20, stretches: true }),
+  upper('soft-leather', 'soft leather', { giveMm: 0.3, girthShare: 0.6, growMm: 4, growHours: 20, stretches: true }),
+  upper('stiff-leather', 'stiff leather', { giveMm: -0.3, girthShare: 0.3, growMm: 3, growHours: 40, stretches: true }),
+  upper('suede', 'suede', { giveMm: 0.5, girthShare: 0.6, growMm: 5, growHours: 15, stretches: true }),
+  upper('patent', 'patent', { giveMm: -0.3, girthShare: 0.3, growMm: 1.5, growHours: 30 }),
+  upper('knit', 'knit', { giveMm: 0.7, girthShare: 0.9, growMm: 0, growHours: 20, shrinks: true }),
+  upper('canvas', 'canvas', { giveMm: 0, girthShare: 0.6, growMm: 1.5, growHours: 20 }),
+  upper('satin', 'satin', { giveMm: 0, girthShare: 0.5, growMm: 1, growHours: 20 }),
+  upper('mesh', 'mesh', { giveMm: 0.5, girthShare: 0.8, growMm: 0.5, growHours: 20 }),
+  upper('matte-faux', 'matte faux leather', { giveMm: 0, girthShare: 0.5, growMm: 6, growHours: 15 }),
+  upper('plastic', 'plastic strap', { giveMm: -0.5, girthShare: 0.25, growMm: 1, growHours: 40 })
 ];
 export const UPPER: Readonly<Record<UpperId, Upper>> = Object.fromEntries(UPPERS.map((u) => [u.id, u])) as Record<UpperId, Upper>;
 
