@@ -132,7 +132,7 @@ describe('a shoe’s inner silhouette', () => {
       for (const share of [0.25, 0.5, 0.9]) {
         const inside = { ...insideOf('round'), widthBasis };
         const widths = new Float64Array(places.length);
-        planWidthsAt(inside, share, width, girth, points, 5, widths);
+        planWidthsAt(inside, share, { width, girth }, points, 5, widths);
         widths.forEach((mm, n) => {
           const asked = points.subarray(0, 5).includes(n);
           const alone = planWidth({ widthBasis, ballWidthMm: inside.ballWidthMm + width[n], ballGirthMm: inside.ballGirthMm + girth[n] }, share);
