@@ -31,6 +31,24 @@ describe('a stockroom as rows', () => {
     expect(problems).toEqual([]);
     expect(read).toEqual([...known.values()]);
   });
+  it('a file alone holds all of a style: read where nothing is known, only evidence and counts are missing', () => {
+    const full = styles.slice(0, 40).map((s, i) => ({
+      ...body(s),
+      details: {
+        ...wholeDetails(s.details),
+        stretch: 'little' as const,
+        shrinks: i % 2 === 0,
+        shaftHeightMm: 120 + i,
+        heelTipMm: 9,
+        upperThicknessMm: 1.2,
+        note: 'a note, with a comma'
+      }
+    }));
+    const { styles: read, problems } = stylesOfRows(STYLE_COLUMNS, styleRows(full), new Map());
+    expect(problems).toEqual([]);
+    const told = ({ details: { evidence: _e, ...details }, stock: _s, ...rest }: (typeof full)[number] | StyleBody) => ({ ...rest, details });
+    expect(read.map((s) => told({ ...s, details: wholeDetails(s.details) }))).toEqual(full.map(told));
+  });
   it('every last written as rows and read again is the same last, other names and combinations included', () => {
     const lasts = [...new Map(styles.map((s) => [s.last.id, s.last])).values()] as unknown as LastBody[];
     expect(lasts.some((l) => l.combination) && lasts.some((l) => l.aliases) && lasts.some((l) => l.grade.coarse)).toBe(true);

@@ -1,9 +1,9 @@
-import { KIND_IDS, readStyleSize, stockKey, type Style } from '@chiave/core/fit';
+import { BLANK_DETAILS, KIND_IDS, readStyleSize, stockKey, type Style } from '@chiave/core/fit';
 import { parseMixedNumber } from '@chiave/core/measure';
 import { parseSize } from '@chiave/core/size';
 import { z } from 'zod';
 import { MOST_PROBLEMS } from './problem-list';
-import { lastSchema, makerSchema, styleSchema, type LastBody, type StyleBody } from './stock-schema';
+import { detailsSchema, lastSchema, makerSchema, styleFields, styleSchema, type LastBody, type StyleBody } from './stock-schema';
 
 /** The stockroom as one file: makers, lasts, styles with what is on the shelf. */
 export const STOCK_FORMAT = 'chiave-stock';
@@ -36,25 +36,24 @@ export interface StockProblem {
   message: string;
 }
 
-/** Columns of a CSV of styles, with the field each fills. */
-export const STYLE_COLUMNS = [
-  'id', 'last', 'name', 'kind', 'forWhom', 'scale', 'school', 'step', 'from', 'to', 'widths', 'upper', 'closure', 'soleStiffness', 'heelHeightMm',
-  'platformMm', 'removableInsoleMm', 'toeStructure', 'variant', 'colour', 'factory', 'madeFrom', 'madeTo', 'lining', 'sole', 'heelShape', 'weightG', 'price'
-] as const; // prettier-ignore
-const DETAIL_COLUMNS = new Set<string>(['variant', 'colour', 'factory', 'madeFrom', 'madeTo', 'lining', 'sole', 'heelShape', 'weightG', 'price']);
-const NUMBERS = new Set<string>([
-  'step',
-  'from',
-  'to',
-  'soleStiffness',
-  'heelHeightMm',
-  'platformMm',
-  'removableInsoleMm',
-  'madeFrom',
-  'madeTo',
-  'weightG',
-  'price'
-]);
+/** What a field holds under what may be left out. */
+const inner = (field: z.ZodType): z.ZodType =>
+  field instanceof z.ZodNullable || field instanceof z.ZodOptional || field instanceof z.ZodDefault ? inner(field.unwrap() as z.ZodType) : field;
+const { details: _details, stock: _stock, ...OWN } = styleFields.shape;
+const { evidence: _evidence, ...DETAILS } = detailsSchema.shape;
+const COLUMNS: Readonly<Record<string, z.ZodType>> = { ...OWN, ...DETAILS };
+
+/** Columns of a CSV of styles: the fields of a style, but for shelf counts and evidence, which have forms of their own. */
+export const STYLE_COLUMNS: readonly string[] = Object.keys(COLUMNS);
+const isDetail = (column: string): column is keyof typeof DETAILS => column in DETAILS;
+/** A cell as its field takes it; what is no number or no yes or no goes on as text, so that the schema's words name the column. */
+function cellValue(column: string, text: string): unknown {
+  const field = inner(COLUMNS[column]);
+  if (field instanceof z.ZodArray) return text.split(/[\s;,]+/);
+  if (field instanceof z.ZodBoolean) return text === 'true' ? true : text === 'false' ? false : text;
+  if (field instanceof z.ZodNumber) return parseMixedNumber(text) ?? (Number.isFinite(Number(text)) ? Number(text) : text);
+  return text;
+}
 const REQUIRED = ['id', 'last', 'name', 'kind', 'scale', 'from', 'to', 'widths'] as const;
 export const COUNT_COLUMNS = ['style', 'size', 'width', 'count'] as const;
 
@@ -124,7 +123,7 @@ export const styleRows = (styles: readonly StyleBody[]): Record<string, string>[
   styles.map((s) =>
     Object.fromEntries(
       STYLE_COLUMNS.map((c) => {
-        const value = DETAIL_COLUMNS.has(c) ? s.details[c as keyof StyleBody['details']] : s[c as keyof StyleBody];
+        const value = isDetail(c) ? s.details[c] : s[c as keyof StyleBody];
         return [c, Array.isArray(value) ? value.join(' ') : value === null || value === undefined ? '' : String(value)];
       })
     )
@@ -166,18 +165,9 @@ export function stylesOfRows(
     for (const column of STYLE_COLUMNS) {
       if (!fields.includes(column)) continue;
       const text = (row[column] ?? '').trim();
-      const target = DETAIL_COLUMNS.has(column) ? (body.details as Record<string, unknown>) : body;
-      if (text === '') {
-        if (DETAIL_COLUMNS.has(column)) target[column] = NUMBERS.has(column) ? null : '';
-        continue;
-      }
-      // What is no number goes on as text, so that the schema's words name the column.
-      target[column] =
-        column === 'widths'
-          ? text.split(/[\s;,]+/)
-          : NUMBERS.has(column)
-            ? (parseMixedNumber(text) ?? (Number.isFinite(Number(text)) ? Number(text) : text))
-            : text;
+      const target = isDetail(column) ? (body.details as Record<string, unknown>) : body;
+      if (text !== '') target[column] = cellValue(column, text);
+      else if (isDetail(column)) target[column] = BLANK_DETAILS[column];
     }
     const parsed = styleSchema.safeParse(withUsual(body));
     if (parsed.success) styles.push(parsed.data);

@@ -120,7 +120,8 @@ export const detailsSchema = z
 /** Details with everything that was left out blank. */
 export const wholeDetails = (details: Partial<StyleDetails> | null | undefined): StyleDetails => ({ ...BLANK_DETAILS, ...details });
 
-const styleFields = z.object({
+/** The fields of a style. */
+export const styleFields = z.object({
   id: slug,
   last: slug,
   name,
