@@ -2,7 +2,7 @@ import { checkFit, ENGINE_VERSION, nothingIn, POINTS, readStyleSize, shoeOf, siz
 import type { z } from 'zod';
 import type { trySchema } from '../api/shop-schema';
 import { wearOf, wornFeetOf } from '../fit-feet';
-import type { Stock } from './heavy/jobs';
+import type { Stock } from './heavy/stock';
 import { invalid, notFound, refusing } from './problems';
 
 type FitOf = Parameters<typeof wornFeetOf>[0] & Parameters<typeof wearOf>[0] & { customer: { flags: string[] } };

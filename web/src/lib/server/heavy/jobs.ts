@@ -1,11 +1,9 @@
-import { readStyleSize, type PairPutIn, type ShopTargets, type Style } from '@chiave/core/fit';
-import type { Last } from '@chiave/core/last';
+import { readStyleSize, type PairPutIn, type ShopTargets } from '@chiave/core/fit';
 import type { Chart } from '@chiave/core/size';
 import type { z } from 'zod';
 import type { fitSchema } from '../../api/fit-schema';
 import type { PaperId } from '../../api/papers';
 import type { AnswerCard } from '../../api/size-schema';
-import type { MakerBody } from '../../api/stock-schema';
 import { compareLasts, compareSize, matrixOf } from '../compare-api';
 import { checkOne, rankForApi } from '../fit-api';
 import { fitCardPdf } from '../fit-pdf';
@@ -14,13 +12,7 @@ import { sayOfTry } from '../say-of-try';
 import type { FittingRow } from '../shop/fittings';
 import { planStock } from '../shop/stock-plan';
 import { answerCardPdf, chartPdf, gaugePdf } from '../size-pdf';
-
-/** The stockroom as a worker has it. */
-export interface Stock {
-  makers: readonly MakerBody[];
-  lasts: readonly Last[];
-  styles: readonly Style[];
-}
+import type { Stock } from './stock';
 
 export interface FitCardAsked {
   fitting: FittingRow;

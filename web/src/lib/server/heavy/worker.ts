@@ -1,7 +1,8 @@
 /** One thread of the server's pool: does the jobs of `jobs.ts`. */
 import { setPriority } from 'node:os';
 import { Problem } from '../problems';
-import { JOBS, type JobOutcome, type JobRequest, type SharedStock, type Stock } from './jobs';
+import { JOBS, type JobOutcome, type JobRequest, type SharedStock } from './jobs';
+import type { Stock } from './stock';
 
 // On Linux this is said of the thread that says it: what answers requests goes before what computes.
 setPriority(10);
