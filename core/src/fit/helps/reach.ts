@@ -33,9 +33,10 @@ export interface HelpReach {
   down: Float64Array;
   /** Places of the zones that these are told of. */
   addingUp: readonly number[];
-  /** Most that one and that two of those that take length take of it, mm; and the socks, which take some by their outline. */
+  /** Most length that one help takes, and that two take together, mm. */
   oneTakesMm: number;
   twoTakeMm: number;
+  /** Thicker socks that may be tried, mm: they take length too, by the outline they add. */
   socksMm: number[];
 }
 export interface HelpsOn {
@@ -48,7 +49,7 @@ export interface HelpsOn {
 const plan = { ...BLANK_PLAN };
 const known = new WeakMap<Wear, Map<string, HelpsOn>>();
 
-/** What of a shoe decides how far a help reaches in it. */
+/** The part of a shoe that decides how far a help reaches in it. */
 type Reached = Helped & ShoeMake;
 
 const keyOf = ({ kind, closure, upper, removableInsoleMm }: Helped): string => `${kind} ${closure} ${upper} ${removableInsoleMm}`;
@@ -63,7 +64,7 @@ export function helpsOn(shoe: Reached, dims: FootDims, wear: Wear): HelpsOn {
   return found;
 }
 
-/** How far helps reach in shoes as these are worn: hardly any number of a wear makes a difference, so it outlasts one. */
+/** How far helps reach, kept while sock and insert stay the same: nothing else of a wear makes a difference. */
 let reached = { sockMm: NaN, insertMm: NaN, by: new Map<string, HelpReach>() };
 
 function reachOf(shoe: Reached, dims: FootDims, wear: Wear): HelpReach {
@@ -77,7 +78,7 @@ function reachOf(shoe: Reached, dims: FootDims, wear: Wear): HelpReach {
 
 function workOut(shoe: Reached, dims: FootDims, wear: Wear): HelpsOn {
   const { count, addingUp } = zoneSetFor(KIND[shoe.kind]);
-  // Which foot and which last makes no difference to how far a help reaches, nor whether it has a throat.
+  // A help reaches as far on any foot and any last, so one stands for all.
   const some = { ...dims, ankleKnown: true, calfKnown: true };
   const inside = { ...blankInside(), throatGirthMm: 300, toplineGirthMm: 300, shaftGirthMm: 300 };
   const zonesWith = (worn: Wear, aids: Aids): Float64Array => {
@@ -104,7 +105,7 @@ function workOut(shoe: Reached, dims: FootDims, wear: Wear): HelpsOn {
     reach.up[i] = Math.max(0, by[0]) + Math.max(0, by[1]);
     reach.down[i] = -Math.min(0, by[by.length - 1]) - Math.min(0, by[by.length - 2]);
   }
-  // Only a stretch gives room beside the toes; what takes it is not bounded here.
+  // Only a stretch gives room beside the toes. What takes room there is not bounded.
   reach.up[BOX] = Math.max(0, ...singles.map((t) => t.aids.stretchMm));
   return { singles, adds, reach };
 }
@@ -121,8 +122,8 @@ export const mostHelpedBox = (shape: FootShape, { zone, placement }: Clearances,
   zone[BOX] + stretchMm + MARGIN.boxMm + placement.freeTurn * shape.lengthMm;
 
 /**
- * The most toe room that any helps can leave, mm: none lengthens a shoe, at most it keeps the foot from running forward. Where the ball
- * keeps a foot from turning, one that stands further forward may be freer to turn.
+ * The most toe room that any helps can leave, mm. No help lengthens a shoe; the most it does is to keep the foot from running forward.
+ * Where the ball stops the turn, a foot that stands further forward may turn further, so the insole alone bounds it.
  */
 export function mostHelpedRoom(shape: FootShape, worn: ShoeAsWorn, inside: Inside, seen: Clearances): number {
   const { zone, slide, shortening, placement } = seen;
@@ -136,17 +137,17 @@ function addsTooLittle(zone: Float64Array, { up, down, addingUp }: HelpReach, { 
   return false;
 }
 
-/** What no helps make fit, in any size and width of a style, whatever a foot's outline comes to there. */
+/** Two questions whose answer "yes" means that no helps make a size and width fit. */
 export interface BeyondHelp {
   /**
-   * True when the length that is left over is more than any two helps take: the room of the foot straight ahead, less what takes length,
-   * run forward as far as a ball with the most room lets it.
+   * Is it too long for any two helps? Helps take their length, the foot runs forward as far as a ball with the most room lets it, and the
+   * room that is left is still too much.
    * @param inside of the shoe as worn
    * @param flatMm the least toe room of the flat foot
    * @param ballMm girth room of its ball
    */
   tooLong: (foot: WornFoot, inside: Inside, flatMm: number, ballMm: number) => boolean;
-  /** @param best what the foot can at best come out as with nothing put in */
+  /** Is any zone out of reach? @param best what the foot can at best come out as with nothing put in */
   beyond: (foot: WornFoot, inside: Inside, best: AtBest) => boolean;
 }
 
@@ -154,7 +155,7 @@ export interface BeyondHelp {
 export function beyondHelp(shoe: Reached, asWorn: ShoeAsWorn, dims: FootDims, wear: Wear, limits: Limits): BeyondHelp {
   const reach = reachOf(shoe, dims, wear);
   const most = limits.most[TOE_ROOM];
-  // Worked out when the first is long: most styles have none that is asked.
+  // Worked out when a shoe is long: most styles have none that is.
   let socked: { worn: Wear; asWorn: ShoeAsWorn }[] | undefined;
   const flatIn = (foot: WornFoot, worn: Wear, inSock: ShoeAsWorn, inside: Inside): number =>
     inSock.usable ? leastUsableRoom(shapeOf(foot, shoe, worn), frontOf(inside, inSock.girthShare), inSock.sockMm) : insideRoom(foot.dims, inside, inSock);

@@ -11,8 +11,8 @@ type TargetWear = Pick<Wear, 'preference' | 'age' | 'breakIn' | 'roomSchool' | '
 const known = new WeakMap<TargetWear, Map<string, Targets>>();
 
 /**
- * The cuts of every zone for a shoe and how it is worn: kind or the shop's own, child, school of room, preference, closure and break-in school.
- * A child's growth room is no shop's to lower.
+ * The cuts of every zone for a shoe and how it is worn. They begin with the kind's, or the shop's own; then school, preference, closure and
+ * break-in shift them. A child's cuts replace both, so that no shop lowers growth room.
  * @returns four cuts for each zone of the kind, mm
  */
 export function targetsFor(shoe: TargetShoe, wear: TargetWear): Targets {

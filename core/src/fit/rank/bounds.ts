@@ -10,7 +10,7 @@ import { blankInside, gradeLast, insoleOf, type Inside } from '../../last';
 const TOE_ROOM = ZONE_AT['toe-room'];
 /** Insole beyond the longer foot within which a size is worth fitting, mm. */
 const WORTH_FITTING: readonly [number, number] = [-14, 55];
-/** How many of a style's fitting sizes have their chance worked out before one is chosen, and how many of its least misfits are asked whether something helps. */
+/** How many fitting sizes of a style are weighed by their chance, and how many of its least misfits are asked whether something helps. */
 export const WEIGHED = { fits: 2, misfits: 3 } as const;
 
 /** The most that may come of each size and width of a style, found without fitting any. */
@@ -67,7 +67,7 @@ export function boundStyle(style: Style, sizes: readonly number[], feet: readonl
     return true;
   };
   for (let s = 0, at = 0; s < sizes.length; s++) {
-    // What the length alone rules out is ruled out in every width; told inside, it may only be too long, and what takes some of it enough.
+    // What the length alone rules out is ruled out in every width. A shoe that is only too long may still fit with something that takes length.
     const insole = insoleOf(style.last, sizes[s]);
     inside.insoleLengthMm = insole;
     let byLength = Infinity;
@@ -111,7 +111,7 @@ function itemAt(bounds: StyleBounds, at: number): Item {
   return { size, width, shoe: shoeOf(style, size, width), asWorn, targets };
 }
 
-/** A style's likeliest fitting sizes: fits those that may be among the two nearest to the middle of right. What is found out about their margins is kept with the bounds. */
+/** The two fitting sizes of a style that are nearest to the middle of right. Only those that may be among them are fitted; their margins are kept with the bounds. */
 export function likeliestFits(bounds: StyleBounds, feet: readonly WornFoot[], wear: Wear): Cell[] {
   const { margins, distances } = bounds;
   const fitting: Cell[] = [];
@@ -127,7 +127,7 @@ export function likeliestFits(bounds: StyleBounds, feet: readonly WornFoot[], we
   return fitting;
 }
 
-/** A style's least misfits, least first. What is found out about their margins is kept with the bounds. */
+/** The least misfits of a style, least first. Only those that may be among them are fitted; their margins are kept with the bounds. */
 export function leastMisfits(bounds: StyleBounds, feet: readonly WornFoot[], wear: Wear, many: number): Cell[] {
   const { style, targets, asWorn, margins } = bounds;
   const limits = limitsOf(targets);

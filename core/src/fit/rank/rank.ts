@@ -17,12 +17,12 @@ export interface RankStep {
   topStands?: boolean;
 }
 
-/** What styles came to for the same feet, worn alike, and in how many sizes and widths; by the style's id. Asked about again, among other styles, they are not ranked anew. */
+/** What is known of styles for the same feet, worn alike, by the style's id: its candidate, and how many sizes and widths were looked at. */
 export type RankedBefore = Map<string, { candidate: Ranked; considered: number }>;
 
-/** So many candidates stand at the top: as many as anybody looks through. */
+/** How many candidates at the top are told as soon as they stand: as many as anybody looks through. */
 export const TOP = 100;
-/** So many styles that fit are settled as they are found, so that there is something to look at. */
+/** How many fitting styles are settled as soon as they are found, so that there is something to look at. */
 const AT_ONCE = 12;
 
 /** Chances are told apart to a fiftieth: levels of the queue. */
