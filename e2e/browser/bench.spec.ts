@@ -73,7 +73,7 @@ test.describe('helps', () => {
     await step(/Try/);
     const tried = page.locator('[data-try="lakeside-50"]');
     await expect(tried).toContainText(words);
-    await expect(tried).toContainText('The engine said fits');
+    await expect(tried).toContainText('The engine said: Fits');
     await tried.getByRole('link').first().click();
     await expect(putWords(page)).toContainText(words);
     await expect(verdict(page)).toHaveAttribute('data-verdict', 'fits');

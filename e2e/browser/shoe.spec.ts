@@ -108,26 +108,20 @@ test('Try takes a named pair, refuses a size outside its run in place, and keeps
   await expect(page.locator('[data-try="alderman"]')).toHaveCount(0);
 });
 
-test('the fit engine works beside the page, in one worker on two processors and in two on four, and comes to the same list', async ({ page }) => {
+test('the fit engine works beside the page, in one worker however many processors there are', async ({ page }) => {
   const id = await newFitting(page, 'Worker', [262, 262]);
   const listed = page.locator('[data-candidate]');
-  const lists: string[][] = [];
-  for (const [processors, workers] of [
-    [2, 1],
-    [4, 2]
-  ]) {
+  for (const processors of [2, 8]) {
     await page.addInitScript((n) => Object.defineProperty(navigator, 'hardwareConcurrency', { value: n, configurable: true }), processors);
     await open(page, `/fittings/${id}/pull`);
     await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 40_000 });
-    expect(page.workers()).toHaveLength(workers);
+    expect(page.workers()).toHaveLength(1);
     await page.getByRole('button', { name: /Show more/ }).click();
     await expect(listed).toHaveCount(32);
-    lists.push(await listed.evaluateAll((all) => all.map((e) => e.textContent!)));
     await listed.first().getByRole('link').first().click();
     await expect(page.getByText('Zone by zone')).toBeVisible({ timeout: 20_000 });
-    expect(page.workers()).toHaveLength(workers);
+    expect(page.workers()).toHaveLength(1);
   }
-  expect(lists[1]).toEqual(lists[0]);
 });
 
 test('an opened pair is told over its hours, in both schools, and a trouble brought home is traced', async ({ page }) => {

@@ -120,6 +120,7 @@ test('the quick box answers while typing on any page, lists what is ambiguous, a
 
 test('the chain adds up, lines can be switched off, and the card carries only what counts', async ({ page }) => {
   await open(page, '/sizes/chain');
+  await page.getByLabel('A size or a foot').fill('us w 7.5');
   await expect(page.locator('[data-answer]')).toHaveText('38');
   await page.getByRole('radio', { name: 'sport sock' }).check();
   await page.getByRole('radio', { name: 'running' }).check();
@@ -136,6 +137,7 @@ test('the chain adds up, lines can be switched off, and the card carries only wh
 
 test('between makers: known shoes make a foot with its spread, and a size in another last', async ({ page }) => {
   await open(page, '/sizes/between');
+  await page.getByLabel('Size of shoe 1').fill('eu 42');
   await expect(page.locator('[data-guess]')).toHaveText('263.1 mm');
   await page.getByLabel('The shoe asked about').selectOption('usher');
   await expect(page.locator('[data-there]')).toBeVisible();
