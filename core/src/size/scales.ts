@@ -7,7 +7,8 @@ import { ACCEPTED_LENGTH_MM } from '../measure';
  */
 
 const INCH = 25.4;
-const BARLEYCORN = INCH / 3;
+/** One size of length in the British and American scales, a third of an inch, mm. */
+export const BARLEYCORN = INCH / 3;
 const PARIS_POINT = 20 / 3;
 /** Last allowance inside the British rule, 2/3 in. */
 const TWO_THIRDS_INCH = (2 / 3) * INCH;

@@ -1,3 +1,5 @@
+import { BARLEYCORN } from './scales';
+
 /**
  * Width scales as data: letters with the ball girth (or the linear width) they mean at a length.
  * girth = anchor + stepMm x (letters from the anchor letter) + perLengthMm x (length - anchor length).
@@ -17,7 +19,6 @@ export interface WidthScale {
 }
 
 const QUARTER_INCH = 25.4 / 4;
-const BARLEYCORN = 25.4 / 3;
 
 export const WIDTH_SCALES: readonly WidthScale[] = [
   {

@@ -1,6 +1,6 @@
-import { type ShoeMake, blankZones, plainPlanInto, plainZones, shoeAsWorn } from '../room';
+import type { ShoeMake, InsideSd, Wear } from '../shoe';
+import { blankZones, plainPlanInto, plainZones, shoeAsWorn } from '../room';
 import type { Limits } from '../judge';
-import type { InsideSd, Wear } from '../shoe';
 import { KIND } from '../tables';
 import { bigToeDepth, BLANK_PLAN, littleToeDepth, NO_AIDS, ZONE_AT, zoneSetFor, type FootDims, type ZoneId, type ZoneSet } from '../zones';
 import type { Bitset } from './bitset';

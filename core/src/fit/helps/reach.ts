@@ -1,5 +1,5 @@
+import type { ShoeMake, Wear, WornFoot } from '../shoe';
 import {
-  type ShoeMake,
   shapeOf,
   type Clearances,
   mostUsableRoom,
@@ -18,7 +18,6 @@ import { BLANK_PLAN, NO_AIDS, type Aids, type FootDims, ZONE_AT, zoneSetFor } fr
 import { trialsFor, type Helped, type Trial } from './definitions';
 import { KIND } from '../tables';
 import type { Limits } from '../judge';
-import type { Wear, WornFoot } from '../shoe';
 import { blankInside, frontOf, type Inside } from '../../last';
 import type { FootShape } from '../../shape';
 

@@ -14,7 +14,7 @@ export interface Unranked {
 }
 
 /** By how much more chance the second of a style's fitting sizes must have to be chosen. */
-const BETTER = 0.01;
+export const BETTER = 0.01;
 
 /** A style that only lacks its chance. */
 export interface Fitted {

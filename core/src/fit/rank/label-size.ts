@@ -1,5 +1,5 @@
-import { SCALE, schoolOf, readLabel } from '../../size';
-import { sizesOf, sizeText, type Style, type Wear, type WornFoot } from '../shoe';
+import { SCALE, schoolOf } from '../../size';
+import { claimedFootMm, sizeRead, sizesOf, sizeText, type Style, type Wear, type WornFoot } from '../shoe';
 import { LABEL_WORDS, worstWords } from '../words';
 import { cellOf } from './cell';
 
@@ -13,8 +13,7 @@ const APART = 0.5 - 1e-6;
  */
 export function notTheLabel(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): string | null {
   const longestMm = Math.max(...feet.map((f) => f.foot.values.lengthMm.mm));
-  const scale = SCALE[style.scale];
-  const labelled = readLabel(scale, style.school, longestMm, style.step).size;
+  const labelled = sizeRead(style, longestMm).size;
   if (Math.abs(size - labelled) < APART) return null;
   const name = sizeText(style, labelled);
   const made = sizesOf(style).find((s) => Math.abs(s - labelled) < 1e-6);
@@ -22,6 +21,6 @@ export function notTheLabel(style: Style, size: number, width: string, feet: rea
   const cell = cellOf(style, made, width, feet, wear);
   const [worst] = worstWords(cell.spoken);
   if (worst) return LABEL_WORDS.off(name, worst);
-  const runsOffMm = cell.shoe.inside.madeForFootMm - longestMm;
-  return LABEL_WORDS.nearer(name, runsOffMm / schoolOf(scale, style.school).unitMm);
+  const runsOffMm = cell.shoe.inside.madeForFootMm - claimedFootMm(style, made);
+  return LABEL_WORDS.nearer(name, runsOffMm / schoolOf(SCALE[style.scale], style.school).unitMm);
 }

@@ -11,7 +11,6 @@ export {
   plainZones,
   shoeAsWorn,
   type ShoeAsWorn,
-  type ShoeMake,
   TONGUE_PAD_GIRTH,
   underBallMm
 } from './plain-zones';

@@ -2,7 +2,7 @@ import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../../measure';
 import { effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt, slideDrive } from '../../heel';
 import type { Inside } from '../../last';
 import { CLOSURE, KIND, UPPER } from '../tables';
-import type { Shoe, Wear } from '../shoe';
+import type { Shoe, ShoeMake, Wear } from '../shoe';
 import { MOST_ZONES, ZONE_AT, zoneSetFor, type Aids, type Allowances, type FootDims, type PlainPlan, type ZoneSet } from '../zones';
 
 /** Girth taken by an insert of thickness t is 5/3 t: published sections and practice give 1.1 to 2 t [estimate]. */
@@ -33,9 +33,6 @@ export interface ShoeAsWorn extends Allowances {
   /** How far the girth decides the plan width, 0 to 1. */
   girthShare: number;
 }
-/** What of a shoe is the same in all its sizes and widths. */
-export type ShoeMake = Pick<Shoe, 'kind' | 'upper' | 'closure' | 'soleStiffness' | 'heelHeightMm' | 'platformMm'>;
-
 /** Works out what is taken and changed in a shoe of a kind, heel and closure as it is worn. @param aids what helps change in it */
 export function shoeAsWorn(shoe: ShoeMake, wear: Wear, aids: Aids): ShoeAsWorn {
   const kind = KIND[shoe.kind];

@@ -15,11 +15,9 @@ export interface InsideSd {
   depthMm: number;
 }
 
-/** A shoe as the engine takes it: inside, upper, closure, heel. */
-export interface Shoe {
+/** How a shoe is made, the same in all its sizes and widths. */
+export interface ShoeMake {
   kind: KindId;
-  inside: Inside;
-  sd: InsideSd;
   upper: UpperId;
   closure: ClosureId;
   /** By hand, 1 soft to 5 stiff. */
@@ -29,6 +27,12 @@ export interface Shoe {
   /** Thickness of an insole that comes out, 0 when none does. */
   removableInsoleMm: number;
   toeStructure: ToeStructure;
+}
+
+/** A shoe as the engine takes it: one size and width, with its inside. */
+export interface Shoe extends ShoeMake {
+  inside: Inside;
+  sd: InsideSd;
   assumed: readonly string[];
 }
 

@@ -1,16 +1,14 @@
-import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type ScaleId } from '../../size';
+import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type LabelReading, type ScaleId } from '../../size';
 import { gradeLast, type Last } from '../../last';
-import type { ClosureId, KindId, UpperId } from '../tables';
-import type { InsideSd, Shoe, ToeStructure } from './shoe';
+import type { InsideSd, Shoe, ShoeMake } from './shoe';
 import type { StyleDetails } from './style-details';
 
 /** A style as the stockroom keeps it: a last in a kind of shoe, in its own scale, run of sizes and widths. */
-export interface Style {
+export interface Style extends ShoeMake {
   id: string;
   name: string;
   maker: { id: string; name: string };
   last: Last;
-  kind: KindId;
   forWhom: 'women' | 'men' | 'unisex' | 'children';
   scale: ScaleId;
   school: string;
@@ -21,13 +19,6 @@ export interface Style {
   /** Widths it is made in, and all letters of the maker in order, narrowest first. */
   widths: readonly string[];
   letters: readonly string[];
-  upper: UpperId;
-  closure: ClosureId;
-  soleStiffness: number;
-  heelHeightMm: number;
-  platformMm: number;
-  removableInsoleMm: number;
-  toeStructure: ToeStructure;
   /** Everything else that is kept of it; the fit does not read it. */
   details?: StyleDetails;
   /** Counts up with every change of it. */
@@ -121,8 +112,10 @@ export function readStyleSize(
   return { size: style.from + Math.round(index) * style.step, width };
 }
 
-/** Size a foot reads in a style's own scale, before the last is looked at. */
-export const readInStyle = (style: Style, footMm: number): string => readLabel(SCALE[style.scale], style.school, footMm, style.step).label;
+/** What a foot reads in a style's own scale and step, before the last is looked at. */
+export const sizeRead = (style: Style, footMm: number): LabelReading => readLabel(SCALE[style.scale], style.school, footMm, style.step);
+/** The same as it is written on a box. */
+export const readInStyle = (style: Style, footMm: number): string => sizeRead(style, footMm).label;
 
 /** Foot length a style's label claims, mm; what the last is really made for may differ: the maker's habit. */
 export const claimedFootMm = (style: Style, size: number): number => toFootMm(schoolOf(SCALE[style.scale], style.school), size);

@@ -1,6 +1,7 @@
 import { formatLength, trimNumber } from '../../measure';
 import { ZONE, type FlexState, type SumCode, type SumHead, type ZoneId } from '../zones';
-import type { Feel } from './findings';
+import { TOLD_FROM_MM, type Feel } from './findings';
+import { BARLEYCORN } from '../../size';
 
 /**
  * English words for the codes of a fit. Nothing reads what is written here: another language is another catalogue.
@@ -12,7 +13,7 @@ const n = (value: number): string => trimNumber(value);
 
 /** Length as a share of a size, in words: `half a size`. */
 export function inSizes(lengthMm: number): string {
-  const sizes = Math.abs(lengthMm) / (25.4 / 3);
+  const sizes = Math.abs(lengthMm) / BARLEYCORN;
   if (sizes < 0.2) return mm(lengthMm);
   if (sizes < 0.38) return 'a third of a size';
   if (sizes < 0.75) return 'half a size';
@@ -24,11 +25,11 @@ type Phrases = Readonly<Record<FlexState, (feel: Feel) => string>>;
 
 /** What is said of most zones. */
 const USUAL: Phrases = {
-  'too-tight': ({ zone, outsideMm }) => (outsideMm < 0.5 ? `${ZONE[zone].name} just too tight` : `${ZONE[zone].name} too tight by ${mm(outsideMm)}`),
+  'too-tight': ({ zone, outsideMm }) => (outsideMm < TOLD_FROM_MM ? `${ZONE[zone].name} just too tight` : `${ZONE[zone].name} too tight by ${mm(outsideMm)}`),
   snug: ({ zone }) => `${ZONE[zone].name} snug`,
   right: ({ zone }) => `${ZONE[zone].name} right`,
   roomy: ({ zone, offMm }) => `${ZONE[zone].name} roomy, ${mm(offMm)} to spare`,
-  'too-loose': ({ zone, outsideMm }) => (outsideMm < 0.5 ? `${ZONE[zone].name} just too loose` : `${ZONE[zone].name} too loose by ${mm(outsideMm)}`),
+  'too-loose': ({ zone, outsideMm }) => (outsideMm < TOLD_FROM_MM ? `${ZONE[zone].name} just too loose` : `${ZONE[zone].name} too loose by ${mm(outsideMm)}`),
   behind: ({ zone }) => `${ZONE[zone].name} right`,
   ahead: ({ zone, offMm }) => `${ZONE[zone].name} roomy, ${mm(offMm)} to spare`
 };
@@ -58,8 +59,7 @@ const OWN: Partial<Record<ZoneId, Partial<Phrases>>> = {
 
 /** How a zone feels, with its millimetres: `half a size short at the second toe (4 mm)`. */
 export function feelWords(feel: Feel): string {
-  // Less than half a millimetre off is nothing anybody feels.
-  const state = feel.outsideMm === 0 && feel.offMm < 0.5 ? 'right' : feel.state;
+  const state = feel.outsideMm === 0 && feel.offMm < TOLD_FROM_MM ? 'right' : feel.state;
   return (OWN[feel.zone]?.[state] ?? USUAL[state])(feel);
 }
 

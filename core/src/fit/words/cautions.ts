@@ -1,3 +1,4 @@
+import { BARLEYCORN } from '../../size';
 import type { Reach } from '../../heel';
 import { CHILD_UNDER_AGE, FLAG, KIND, type FlagId, type KindId } from '../tables';
 import type { Wear } from '../shoe';
@@ -23,7 +24,7 @@ interface CautionRule {
 const HIGH_HEEL_MM = 50;
 
 /** One size of length, mm: a third of an inch. A shoe that is longer by more than this trips and shears [practice]. */
-const ONE_SIZE_MM = 25.4 / 3;
+const ONE_SIZE_MM = BARLEYCORN;
 
 /** Cautions as data: what to watch and whom to ask. The tool advises, it does not diagnose. */
 const RULES: readonly CautionRule[] = [
