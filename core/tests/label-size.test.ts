@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { footAsWorn, ORDINARY_WEAR, rankAll, type Candidate } from '../src/fit';
+import { claimedFootMm, footAsWorn, ORDINARY_WEAR, rankAll, shoeOf, type Candidate } from '../src/fit';
 import { completeFoot } from '../src/measure';
-import { readLabel, SCALE } from '../src/size';
+import { readLabel, SCALE, schoolOf } from '../src/size';
 import { allStyles } from '../../demo/lasts';
 
 const styles = allStyles();
@@ -38,5 +38,21 @@ describe('why a size is not the one its label would say', () => {
     const { candidates } = ranked(231, 250);
     const full = candidates.filter((c) => c.notTheLabel?.includes('but there:'));
     expect(full.some((c) => /ball girth|ball width|instep/.test(c.notTheLabel!))).toBe(true);
+  });
+  it('says that a last runs long or short only where it does so against its own label, whatever the foot', () => {
+    let said = 0;
+    for (let length = 222; length <= 282; length += 5) {
+      const { longest, candidates } = ranked(length, 0.94 * length);
+      for (const c of candidates) {
+        if (!c.notTheLabel?.includes('which would do')) continue;
+        const style = styles.find((s) => s.id === c.styleId)!;
+        const { size } = readLabel(SCALE[style.scale], style.school, longest, style.step);
+        const habit = (shoeOf(style, size, c.width).inside.madeForFootMm - claimedFootMm(style, size)) / schoolOf(SCALE[style.scale], style.school).unitMm;
+        const way = Math.abs(habit) < 0.25 ? null : habit > 0 ? 'long' : 'short';
+        expect(/the last runs (long|short)/.exec(c.notTheLabel)?.[1] ?? null, `${c.styleId} ${size}`).toBe(way);
+        said++;
+      }
+    }
+    expect(said).toBeGreaterThan(0);
   });
 });
