@@ -4,7 +4,7 @@
   import { format } from 'date-fns';
   import Badge from 'flowbite-svelte/Badge.svelte';
   import Button from 'flowbite-svelte/Button.svelte';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import { FLAG_CHOICES } from '$lib/ui/names';
   import { PeopleList } from '$lib/ui/people/people-list.svelte';
   import { send, type SaveError } from '$lib/ui/save.svelte';

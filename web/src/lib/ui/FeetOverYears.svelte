@@ -4,7 +4,7 @@
   import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type KeptPair, type PairRoom } from '../feet-history';
   import type { CustomerRow } from '../server/shop/customers';
   import { themeColour } from './chart-colours';
-  import Choice from './Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import FeetChart from './FeetChart.svelte';
 
   // prettier-ignore

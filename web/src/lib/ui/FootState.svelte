@@ -2,9 +2,9 @@
   import { footInState, heelSpreadShare, hourOf, LOADS, readTooEarly, SOCKS, trimNumber, type Foot } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import { conditionsOf } from '../fit-feet';
-  import Choice from './Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import DayChart from './DayChart.svelte';
-  import NumberField from './NumberField.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
   import type { Desk } from './desk.svelte';
   import { fitterName } from './save.svelte';
 

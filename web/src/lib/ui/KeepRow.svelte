@@ -3,7 +3,7 @@
   import { ZONE, type ZoneId } from '@chiave/core/fit';
   import { wordOf } from '$lib/drawing/tightness';
   import type { TryRow } from '../server/shop/fittings';
-  import Choice from './Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import type { Desk } from './desk.svelte';
   import { OUTCOME_CHOICES, VERDICT_WORDS } from './names';
   import { Keeper } from './save.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import Tabs from '$lib/ui/Tabs.svelte';
+  import Tabs from '$lib/ui/kit/Tabs.svelte';
   import UndoBar from '$lib/ui/stock/UndoBar.svelte';
 
   let { children } = $props();

@@ -5,7 +5,7 @@
   import { listSource } from '$lib/ui/stock/grid-order';
   import { itemSource, type ItemSource } from '$lib/ui/stock/item-source';
   import { ITEM_GRID, STYLE_GRID } from '$lib/ui/stock/stock-columns';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
 
   let { data } = $props();
   let view = $state<'styles' | 'items'>('styles');

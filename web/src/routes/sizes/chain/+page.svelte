@@ -18,7 +18,7 @@
     type Rounding
   } from '@chiave/core/size';
   import AnswerCardSheet from '$lib/ui/AnswerCardSheet.svelte';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import { cardOf } from '$lib/ui/answer-card';
   import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';

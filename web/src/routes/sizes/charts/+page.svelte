@@ -3,8 +3,8 @@
   import { writeCsv } from '$lib/api/csv';
   import { formatLength, parseLength, trimNumber } from '@chiave/core/measure';
   import { chartOf, correctGauge, type Chart } from '@chiave/core/size';
-  import NumberField from '$lib/ui/NumberField.svelte';
-  import Ticks from '$lib/ui/Ticks.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import Choices from '$lib/ui/kit/Choices.svelte';
   import { download, downloadPdf } from '$lib/ui/download';
   import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';
@@ -68,7 +68,7 @@
       <div class="w-28"><NumberField label="Every" unit="mm" value={stepMm} low={0.5} high={50} step={0.5} onchange={(v) => (stepMm = v)} /></div>
     </div>
     <div class="mt-2 print:hidden">
-      <Ticks legend="Scales" options={book.all} chosen={scales} onchange={(next) => (scales = next)} />
+      <Choices legend="Scales" options={book.all} chosen={scales} onchange={(next) => (scales = next)} />
     </div>
     {#if made.problem}<p class="caution mt-2" role="alert">{made.problem}.</p>{/if}
     {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}

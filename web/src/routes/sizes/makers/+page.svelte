@@ -3,7 +3,7 @@
   import { invalidateAll } from '$app/navigation';
   import { formatLength, parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { convertFoot, makerScaleId, makerWidths, sizeInterval, type MakerScaleInput } from '@chiave/core/size';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import { send, type SaveError } from '$lib/ui/save.svelte';
   import { shopBook } from '$lib/ui/shop-scales';
   import { shown } from '$lib/ui/units.svelte';

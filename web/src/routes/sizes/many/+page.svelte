@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
-  import Progress from '$lib/ui/Progress.svelte';
-  import Ticks from '$lib/ui/Ticks.svelte';
+  import Progress from '$lib/ui/kit/Progress.svelte';
+  import Choices from '$lib/ui/kit/Choices.svelte';
   import { download } from '$lib/ui/download';
   import { shopBook } from '$lib/ui/shop-scales';
   import { ManySizes, MOST_BYTES, MOST_ROWS } from '$lib/ui/sizes/many-sizes.svelte';
@@ -67,7 +67,7 @@
         ></label
       >
     </div>
-    <Ticks legend="Into" options={book.all.map(({ id, short }) => ({ id, name: short }))} chosen={to} onchange={(next) => (to = next)} />
+    <Choices legend="Into" options={book.all.map(({ id, short }) => ({ id, name: short }))} chosen={to} onchange={(next) => (to = next)} />
     <div class="flex flex-wrap items-center gap-2">
       <button
         type="button"

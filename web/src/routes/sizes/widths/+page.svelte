@@ -14,7 +14,7 @@
     widthScaleFor,
     type ScaleId
   } from '@chiave/core/size';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import { shown } from '$lib/ui/units.svelte';
 
   let { data } = $props();

@@ -9,7 +9,7 @@
   import LastViews from '$lib/drawing/LastViews.svelte';
   import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
   import { footInputOf, type FittingState } from '$lib/fit-feet';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import { download } from '$lib/ui/download';
   import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
   import { send } from '$lib/ui/save.svelte';

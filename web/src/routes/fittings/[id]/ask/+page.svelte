@@ -1,9 +1,9 @@
 <script lang="ts">
   import { cautionsFor, ORDINARY_WEAR, ROOM_SCHOOLS, BETWEEN_SCHOOLS, type FlagId } from '@chiave/core/fit';
   import { POPULATIONS, SOCKS, hourOf } from '@chiave/core/measure';
-  import Choice from '$lib/ui/Choice.svelte';
-  import NumberField from '$lib/ui/NumberField.svelte';
-  import Ticks from '$lib/ui/Ticks.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import Choices from '$lib/ui/kit/Choices.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { ageOf } from '$lib/fit-feet';
   import { FLAG_CHOICES, KIND_CHOICES } from '$lib/ui/names';
@@ -48,7 +48,7 @@
         placeholder="where, how long, with what"
       />
     </label>
-    <Ticks
+    <Choices
       legend="Kinds of shoe"
       options={KIND_CHOICES}
       chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}
@@ -163,7 +163,7 @@
       value={f.population as (typeof POPULATIONS)[number]['id']}
       onchange={(v) => desk.patch({ population: v ?? 'general' })}
     />
-    <Ticks legend="To take care of" options={FLAG_CHOICES} chosen={f.customer.flags as FlagId[]} onchange={(flags) => desk.patch({ flags })} />
+    <Choices legend="To take care of" options={FLAG_CHOICES} chosen={f.customer.flags as FlagId[]} onchange={(flags) => desk.patch({ flags })} />
     {#each cautions as caution, at (at)}<p class="caution">{caution}</p>{/each}
   </section>
 </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { LOOKS } from '$lib/ui/looks';
 

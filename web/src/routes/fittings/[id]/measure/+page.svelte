@@ -25,13 +25,13 @@
   import FootPair from '$lib/drawing/FootPair.svelte';
   import { footInputOf, feetOf } from '$lib/fit-feet';
   import type { FeetBody } from '$lib/api/shop-schema';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import GaugePanel from '$lib/ui/GaugePanel.svelte';
   import FootState from '$lib/ui/FootState.svelte';
   import JudgedFeet from '$lib/ui/JudgedFeet.svelte';
   import Keypad from '$lib/ui/Keypad.svelte';
   import MeasureCell from '$lib/ui/MeasureCell.svelte';
-  import NumberField from '$lib/ui/NumberField.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { typeFast } from '$lib/ui/quick-entry';
   import { send } from '$lib/ui/save.svelte';

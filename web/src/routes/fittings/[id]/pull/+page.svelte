@@ -5,9 +5,9 @@
   import { formatLength } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
   import { bothMeasured } from '$lib/fit-feet';
-  import Choice from '$lib/ui/Choice.svelte';
-  import Progress from '$lib/ui/Progress.svelte';
-  import Ticks from '$lib/ui/Ticks.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+  import Progress from '$lib/ui/kit/Progress.svelte';
+  import Choices from '$lib/ui/kit/Choices.svelte';
   import { afterPaint, arrived } from '$lib/ui/after-paint';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { KIND_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
@@ -118,7 +118,7 @@
     </summary>
     {#if kindsOpen}
       <div class="mt-2">
-        <Ticks
+        <Choices
           legend="Kinds of shoe (none: every kind)"
           options={KIND_CHOICES}
           chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}

@@ -6,9 +6,9 @@
   import type { Point } from '@chiave/core/shape';
   import { joinOutlines, measureOutline, outlineSd, outlineSvg, type OutlineReading } from '@chiave/core/tracing';
   import LineOnSheet from '$lib/drawing/LineOnSheet.svelte';
-  import Choice from '$lib/ui/Choice.svelte';
-  import NumberField from '$lib/ui/NumberField.svelte';
-  import Progress from '$lib/ui/Progress.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import Progress from '$lib/ui/kit/Progress.svelte';
   import { getDesk } from '$lib/ui/desk.svelte';
   import { download } from '$lib/ui/download';
   import { send } from '$lib/ui/save.svelte';

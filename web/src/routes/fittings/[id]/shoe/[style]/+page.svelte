@@ -24,7 +24,7 @@
   import { feetOf, wearOf, wornFeetOf } from '$lib/fit-feet';
   import { writePut } from '$lib/put-text';
   import CarryButton from '$lib/ui/CarryButton.svelte';
-  import Choice from '$lib/ui/Choice.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import ForecastPanel from '$lib/ui/ForecastPanel.svelte';
   import HelpList from '$lib/ui/HelpList.svelte';
   import PutWords from '$lib/ui/PutWords.svelte';

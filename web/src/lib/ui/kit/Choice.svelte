@@ -1,4 +1,6 @@
 <script lang="ts" generics="T extends string">
+  import Radio from 'flowbite-svelte/Radio.svelte';
+
   /** One of a few, as touch-sized radio buttons; a second press on the chosen one clears it when `clearable`. */
   // prettier-ignore
   let {
@@ -12,19 +14,16 @@
   <legend class={hideLegend ? 'sr-only' : 'mb-1 font-semibold'}>{legend}</legend>
   <div class="flex flex-wrap gap-1.5">
     {#each options as option (option.id)}
-      <label class="chip" class:chosen={value === option.id}>
-        <input
-          type="radio"
-          {name}
-          value={option.id}
-          checked={value === option.id}
-          onclick={() => {
-            if (clearable && value === option.id) onchange(null);
-          }}
-          onchange={() => onchange(option.id)}
-        />
-        <span>{option.name}</span>
-      </label>
+      <Radio
+        {name}
+        group={value}
+        value={option.id}
+        classes={{ label: value === option.id ? 'chip chosen' : 'chip' }}
+        onclick={() => {
+          if (clearable && value === option.id) onchange(null);
+        }}
+        onchange={() => onchange(option.id)}>{option.name}</Radio
+      >
     {/each}
   </div>
 </fieldset>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { parseMixedNumber } from '@chiave/core/measure';
+  import Field from './Field.svelte';
 
   /** A number with its unit: typed with comma or point, told when it is out of range, kept as typed. */
   // prettier-ignore
@@ -28,19 +29,16 @@
   }
 </script>
 
-<label class="block">
-  <span class={hideLabel ? 'sr-only' : 'font-semibold'}>{label}, {unit}</span>
-  <input
-    class="field figures"
-    inputmode="decimal"
-    {placeholder}
-    value={typed ?? (value === null ? '' : String(value))}
-    oninput={(e) => take(e.currentTarget.value)}
-    onblur={() => {
-      if (!bad) typed = null;
-    }}
-    onkeydown={nudge}
-    aria-invalid={bad}
-  />
-  {#if bad}<span class="text-tight">{parsed === null ? `“${typed}” is not a number.` : `From ${low} to ${high} ${unit}.`}</span>{/if}
-</label>
+<Field
+  label="{label}, {unit}"
+  {hideLabel}
+  {placeholder}
+  figures
+  inputmode="decimal"
+  bind:value={() => typed ?? (value === null ? '' : String(value)), take}
+  onblur={() => {
+    if (!bad) typed = null;
+  }}
+  onkeydown={nudge}
+  error={!bad ? undefined : parsed === null ? `“${typed}” is not a number.` : `From ${low} to ${high} ${unit}.`}
+/>
