@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { allStyles } from '../../demo/lasts';
-import type { GridColumn } from '../src/lib/ui/stock/grid-columns';
-import { asksNothing, choicesOf, listSource, orderOf, textOf, type GridQuery } from '../src/lib/ui/stock/grid-order';
+import type { GridColumn } from '../src/lib/stock-list/grid-columns';
+import { asksNothing, choicesOf, listSource, orderOf, textOf, type GridQuery } from '../src/lib/stock-list/grid-order';
 import { itemSource } from '../src/lib/ui/stock/item-source';
-import { itemsOf, ITEM_GRID, STYLE_GRID, StockItem } from '../src/lib/ui/stock/stock-columns';
+import { itemsOf, ITEM_GRID, STYLE_GRID, StockItem } from '../src/lib/stock-list/stock-columns';
 
 interface Row {
   id: string;

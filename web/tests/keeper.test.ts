@@ -1,7 +1,7 @@
 // @vitest-environment node
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Desk } from '../src/lib/ui/desk.svelte';
-import { Keeper, send } from '../src/lib/ui/save.svelte';
+import { Desk } from '../src/lib/ui/fitting/desk.svelte';
+import { Keeper, send } from '../src/lib/send/save.svelte';
 import type { FittingRow } from '../src/lib/server/shop/fittings';
 
 /** A browser's store and a server that answers as told. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aboutWords, rangeWords, slides } from '../src/lib/ui/range-words';
+import { aboutWords, rangeWords, slides } from '../src/lib/range-words';
 
 describe('lengths that lie between two others', () => {
   it('say both ends, and one where both read alike', () => {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cardSchema, chartSchema, habitSchema, stripsSchema } from '../src/lib/api/size-schema';
 import { clampView, labelEvery, panned, RULE_LIMITS, viewAround, zoomed } from '../src/lib/drawing/rule-view';
-import { cardOf } from '../src/lib/ui/answer-card';
+import { cardOf } from '../src/lib/ui/sizes/answer-card';
 import { addChain } from '@chiave/core/size';
 
 const view = fc

@@ -15,7 +15,7 @@ import {
 } from '../src/lib/api/stock-exchange';
 import { checkRun, wholeDetails, type LastBody, type StyleBody } from '../src/lib/api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere } from '../src/lib/compare-shoes';
-import { layByRuler } from '../src/lib/ui/stock/scaled-photo';
+import { layByRuler } from '../src/lib/drawing/scaled-photo';
 import { slugOf } from '../src/lib/ui/stock/slug';
 
 const styles = allStyles();

@@ -3,12 +3,15 @@
   import { formatLength } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import Badge from 'flowbite-svelte/Badge.svelte';
-  import Button from 'flowbite-svelte/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import { FLAG_CHOICES } from '$lib/ui/names';
+  import { FLAG_CHOICES } from '$lib/ui/fitting/names';
   import { PeopleList } from '$lib/ui/people/people-list.svelte';
-  import { send, type SaveError } from '$lib/ui/save.svelte';
-  import { shown } from '$lib/ui/units.svelte';
+  import { send, type SaveError } from '$lib/send/save.svelte';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   let { data } = $props();
   // The list begins anew whenever the page is loaded anew.
@@ -53,36 +56,15 @@
       >
     </p>
   </div>
-  <label class="block w-72"
-    ><span class="font-semibold">Find</span><input
-      class="field"
-      type="search"
-      oninput={(e) => list.search(e.currentTarget.value)}
-      placeholder="name, work, story"
-    /></label
-  >
-  <Button color="primary" class="min-h-11" onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
+  <Field label="Find" class="w-72" type="search" oninput={(e) => list.search(e.currentTarget.value)} placeholder="name, work, story" />
+  <Button kind="primary" onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
 </div>
-{#if message}<p role="alert" class="caution mt-3">{message}</p>{/if}
+{#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 
 {#if adding}
   <form class="sheet mt-4 grid gap-4 sm:grid-cols-[2fr_1fr_auto_auto] sm:items-end" onsubmit={add} novalidate>
-    <label class="block"
-      ><span class="font-semibold">Name</span><input
-        class="field"
-        bind:value={name}
-        aria-invalid={!!errorOf('name')}
-        autocomplete="off"
-      />{#if errorOf('name')}<span class="text-tight">{errorOf('name')}</span>{/if}</label
-    >
-    <label class="block"
-      ><span class="font-semibold">Born (year)</span><input
-        class="field figures"
-        inputmode="numeric"
-        bind:value={born}
-        aria-invalid={!!errorOf('born')}
-      />{#if errorOf('born')}<span class="text-tight">{errorOf('born')}</span>{/if}</label
-    >
+    <Field label="Name" bind:value={name} autocomplete="off" error={errorOf('name')} />
+    <Field label="Born (year)" figures inputmode="numeric" bind:value={born} error={errorOf('born')} />
     <Choice
       name="fitsAs"
       legend="Widths by"
@@ -93,7 +75,7 @@
       value={fitsAs}
       onchange={(v) => (fitsAs = v ?? 'women')}
     />
-    <Button type="submit" color="primary" class="min-h-11">Add and open a fitting</Button>
+    <Button type="submit" kind="primary">Add and open a fitting</Button>
   </form>
 {/if}
 
@@ -107,7 +89,7 @@
         <p class="mt-1 text-sm">
           {#if c.leftMm !== null && c.rightMm !== null}
             <span class="figures"
-              ><b class="side-L">L</b> {formatLength(c.leftMm, shown.unit)} <b class="side-R ml-2">R</b> {formatLength(c.rightMm, shown.unit)}</span
+              ><SideMark side="left" /> {formatLength(c.leftMm, shown.unit)} <SideMark side="right" class="ml-2" /> {formatLength(c.rightMm, shown.unit)}</span
             >
           {:else}<span class="soft">not measured yet</span>{/if}
           {#if c.lastSeen}<span class="soft">
@@ -116,16 +98,16 @@
         </p>
         {#each c.flags as flag, at (at)}<Badge color="primary" class="mt-1 mr-1">{flagName(flag)}</Badge>{/each}
       </div>
-      <Button color="alternative" class="min-h-11 shrink-0" onclick={() => open(c.id)} aria-label="New fitting for {c.name}">New fitting</Button>
+      <Button class="shrink-0" onclick={() => open(c.id)} aria-label="New fitting for {c.name}">New fitting</Button>
     </li>
   {:else}
     <li class="soft">Nobody by that name. Add the person above.</li>
   {/each}
 </ul>
-{#if list.message}<p role="alert" class="caution mt-3">{list.message}</p>{/if}
+{#if list.message}<Notice role="alert" class="mt-3" tone="caution">{list.message}</Notice>{/if}
 {#if list.next !== null}
   <p class="mt-3 flex items-center gap-3">
-    <Button color="alternative" class="min-h-11" disabled={list.looking} onclick={() => list.more()}>Show more</Button>
+    <Button disabled={list.looking} onclick={() => list.more()}>Show more</Button>
     <span class="soft figures">{list.found.length} of {list.total}; a name finds sooner</span>
   </p>
 {/if}

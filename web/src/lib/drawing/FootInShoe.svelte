@@ -3,6 +3,7 @@
   import { formatLength, formatSigned, type LengthUnit } from '@chiave/core/measure';
   import { closedPath, openPath, toScreen } from './place';
   import { EDGE_CUTS, TIGHT_TO_LOOSE, placeAmong } from './tightness';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   // prettier-ignore
   let { drawings, feet, unit, asDrawn = false }: {
@@ -82,7 +83,7 @@
     aria-label="Both feet in their shoes from above, to scale; the wearer's left on the left"
     class="w-full"
   >
-    <text x={WIDTH / 2} y="16" text-anchor="middle" font-size="14" fill="var(--color-ink-soft)">from above, to scale · your left on the left</text>
+    <text x={WIDTH / 2} y="16" text-anchor="middle" font-size={14} fill="var(--color-ink-soft)">from above, to scale · your left on the left</text>
     {#each drawings as { side, drawing } (side)}
       {@const place = toScreen(side, centre(side), HEEL_Y, scale)}
       {@const colour = side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
@@ -130,7 +131,7 @@
       >
         {toe.name}: {room >= 0 ? `${formatLength(room, unit)} to go${onHeel(side) ? ', flat' : ''}` : `pressed ${formatLength(-room, unit)}`}
       </text>
-      <text x={centre(side)} y={HEEL_Y + 40} text-anchor="middle" font-size="22" font-weight="700" fill={colour}>{side === 'left' ? 'L' : 'R'} {side}</text>
+      <text x={centre(side)} y={HEEL_Y + 40} text-anchor="middle" font-size={22} font-weight="700" fill={colour}>{side === 'left' ? 'L' : 'R'} {side}</text>
       <title>{side}: inner side {signed(worst(drawing.inner).clearanceMm)}, outer side {signed(worst(drawing.outer).clearanceMm)}</title>
     {/each}
     {#if pointed}<circle cx={pointed.x} cy={pointed.y} r="6" fill="var(--color-brass-bright)" stroke="var(--color-ink)" stroke-width="1.5" />{/if}
@@ -141,7 +142,7 @@
     </defs>
   </svg>
   <p class="figures min-h-6 text-sm" role="status" data-pointed>
-    {#if pointed}<b class={pointed.side === 'left' ? 'side-L' : 'side-R'}>{pointed.side === 'left' ? 'L' : 'R'}</b>
+    {#if pointed}<SideMark side={pointed.side} />
       {pointed.words}{:else}<span class="soft">Point to the edge of a foot, or tap it, for its millimetres.</span>{/if}
   </p>
   <figcaption class="mt-1 text-sm soft">

@@ -90,7 +90,7 @@
     {x}
     {y}
     text-anchor="middle"
-    font-size="14"
+    font-size={14}
     class="figures halo"
     font-style={isFilledIn(foot, id) ? 'italic' : undefined}
     fill="var(--color-ink)"
@@ -106,7 +106,7 @@
 >
   {#each drawn as d (d.side)}
     {@const colour = d.side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
-    <text x={CENTRE[d.side]} y={HEEL_Y + 30} text-anchor="middle" font-size="20" font-weight="700" fill={colour}>{d.side === 'left' ? 'L' : 'R'} {d.side}</text>
+    <text x={CENTRE[d.side]} y={HEEL_Y + 30} text-anchor="middle" font-size={20} font-weight="700" fill={colour}>{d.side === 'left' ? 'L' : 'R'} {d.side}</text>
     {#if d.foot}
       {@const foot = d.foot}
       {@const edge = d.side === 'left' ? 22 : WIDTH - 22}
@@ -120,7 +120,7 @@
           y={d.top - 10}
           text-anchor={d.side === 'left' ? 'start' : 'end'}
           dx={d.side === 'left' ? -14 : 14}
-          font-size="16"
+          font-size={16}
           class="figures"
           fill="var(--color-ink)">{formatLength(foot.values.lengthMm.mm, unit)}</text
         >
@@ -141,7 +141,7 @@
       {#each d.sidePlaces as place (place.id)}{@render mark(place, foot, d.side)}{/each}
     {:else}
       <rect x={CENTRE[d.side] - 66} y="110" width="132" height="340" rx="60" fill="none" stroke="var(--color-line)" stroke-dasharray="6 6" />
-      <text x={CENTRE[d.side]} y="290" text-anchor="middle" font-size="15" fill="var(--color-ink-soft)">length first</text>
+      <text x={CENTRE[d.side]} y="290" text-anchor="middle" font-size={15} fill="var(--color-ink-soft)">length first</text>
     {/if}
   {/each}
 </svg>

@@ -2,7 +2,7 @@
   import type { HeelFit } from '@chiave/core/fit';
   import type { Pitch } from '@chiave/core/heel';
   import { formatLength, type LengthUnit } from '@chiave/core/measure';
-  import { rangeWords, slides } from '../ui/range-words';
+  import { rangeWords, slides } from '$lib/range-words';
   import { curveThrough, openPath } from './place';
 
   // prettier-ignore
@@ -92,8 +92,8 @@
     />
     <line x1="40" y1={ground} x2="40" y2={at(bottom.points[0]).y} stroke="var(--color-brass)" stroke-width="1.5" />
     <line x1="30" y1={at(bottom.points[0]).y} x2="50" y2={at(bottom.points[0]).y} stroke="var(--color-brass)" />
-    <text x="8" y={at(bottom.points[0]).y - 8} font-size="14" class="figures">{formatLength(heelHeightMm, unit)}</text>
-    <text x={WIDTH - 12} y="26" text-anchor="end" font-size="16" font-weight="650"
+    <text x="8" y={at(bottom.points[0]).y - 8} font-size={14} class="figures">{formatLength(heelHeightMm, unit)}</text>
+    <text x={WIDTH - 12} y="26" text-anchor="end" font-size={16} font-weight="650"
       >{side === 'left' ? 'L' : 'R'} · pitch {pitch.lowDeg.toFixed(0)}° to {pitch.centralDeg.toFixed(0)}°</text
     >
     <text x={WIDTH - 12} y="46" text-anchor="end" font-size="13.5" fill="var(--color-ink-soft)">effective drop {formatLength(pitch.dropMm, unit)}</text>
@@ -102,6 +102,6 @@
         >{slides(heel.slide, unit) ? `slides ${rangeWords(heel.slide.lowMm, heel.slide.highMm, unit)}` : 'does not slide forward'}</text
       >
     {/if}
-    <text x={WIDTH / 2} y={ground + 26} text-anchor="middle" font-size="13" fill="var(--color-ink-soft)">side view to scale for this foot</text>
+    <text x={WIDTH / 2} y={ground + 26} text-anchor="middle" font-size={13} fill="var(--color-ink-soft)">side view to scale for this foot</text>
   </svg>
 </figure>

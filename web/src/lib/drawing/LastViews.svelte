@@ -6,7 +6,7 @@
   import { compileFootShape, footPolygon, type FootPlan, type Point } from '@chiave/core/shape';
   import { closedPath, curveThrough, openPath } from './place';
   import { SHOE_LOOKS } from './shoe-looks';
-  import type { ScaledPhoto } from '$lib/ui/stock/scaled-photo';
+  import type { ScaledPhoto } from './scaled-photo';
 
   // prettier-ignore
   let { shoes, view, at = 'heel', side = 'left', foot = null, shown = null, zoom = 1, photos = [], svg = $bindable() }: {
@@ -132,7 +132,7 @@
   {/each}
   {#if from && cursor}<line x1={from.x} y1={from.y} x2={cursor.x} y2={cursor.y} stroke="#2a2420" stroke-width="0.6" />{/if}
   {#if cursor}<circle cx={cursor.x} cy={cursor.y} r="1" fill="none" stroke="#2a2420" stroke-width="0.4" />{/if}
-  {#if view === 'top'}<text x={box.x + 2} y={box.y + box.h - 3} font-size="6" fill="#5f554b">{side === 'left' ? 'L' : 'R'}, seen from above</text>{/if}
+  {#if view === 'top'}<text x={box.x + 2} y={box.y + box.h - 3} font-size={6} fill="#5f554b">{side === 'left' ? 'L' : 'R'}, seen from above</text>{/if}
 </svg>
 <p class="figures soft min-h-6 text-sm">{said || 'Point to read, press and drag to measure.'}</p>
 {#if view === 'side'}

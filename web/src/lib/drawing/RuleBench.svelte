@@ -207,7 +207,7 @@
       {#if strip.rows.length > 1}
         {#each strip.rows as row, r (row.school.id)}
           {#if r > 0 || width >= 700}
-            <text x={r === 0 ? NAME - 8 : 16} y={tops[i] + r * ROW + 18} text-anchor={r === 0 ? 'end' : 'start'} font-size="11" fill="var(--color-ink-soft)"
+            <text x={r === 0 ? NAME - 8 : 16} y={tops[i] + r * ROW + 18} text-anchor={r === 0 ? 'end' : 'start'} font-size={11} fill="var(--color-ink-soft)"
               >{r === 0 ? '' : schoolWord(row.school)}</text
             >
           {/if}
@@ -267,7 +267,7 @@
         <text
           x={width - READ + 8}
           y={y + 18}
-          font-size="15"
+          font-size={15}
           font-weight="700"
           class="figures"
           fill={activeMark.colour}
@@ -284,7 +284,7 @@
     <!-- The brass rule itself. -->
     <rect x={NAME - 6} y={RULE_TOP} width={width - NAME - READ + 12} height={RULE_H} rx="5" fill="url(#brass)" stroke="var(--color-brass)" />
     <rect x={NAME - 6} y={RULE_TOP + 1} width={width - NAME - READ + 12} height="3" rx="2" fill="#fff" fill-opacity="0.45" />
-    <text x="10" y={RULE_TOP + 28} font-size="15" font-weight="650" fill="var(--color-ink)">foot, mm</text>
+    <text x="10" y={RULE_TOP + 28} font-size={15} font-weight="650" fill="var(--color-ink)">foot, mm</text>
     <g clip-path="url(#window)">
       {#each mmTicks as mm (mm)}
         <line
@@ -299,7 +299,7 @@
             x={x(mm)}
             y={RULE_TOP + 20}
             text-anchor="middle"
-            font-size="14"
+            font-size={14}
             font-weight="600"
             class="figures"
             fill="#3a2b10">{mm}</text
@@ -338,14 +338,14 @@
             stroke-width={here ? 2.5 : 1}
           />
           <rect x={hx - 22} y={RULE_TOP - 34} width="44" height="44" fill="transparent" />
-          <text x={hx} y={RULE_TOP - 12} text-anchor="middle" font-size="14" font-weight="700" fill="#fff">{mark.letter}</text>
+          <text x={hx} y={RULE_TOP - 12} text-anchor="middle" font-size={14} font-weight="700" fill="#fff">{mark.letter}</text>
         </g>
         {#if outward(mark.id) !== 0}
           <text
             x={hx + outward(mark.id) * 18}
             y={RULE_TOP - 12}
             text-anchor={outward(mark.id) < 0 ? 'end' : 'start'}
-            font-size="14"
+            font-size={14}
             font-weight={here ? 700 : 500}
             class="figures"
             fill={mark.colour}>{mark.letter} {formatLength(mark.mm, unit)}</text

@@ -2,6 +2,7 @@
   import { ZONE, type ZoneBrief } from '@chiave/core/fit';
   import { formatSigned, type LengthUnit, type Side } from '@chiave/core/measure';
   import { colourOf, wordOf } from './tightness';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   /** Every zone of both feet in brief: signed millimetres, word and colour together. One block a zone, since a dozen of these come at once. */
   let { zones, unit }: { zones: Record<Side, ZoneBrief[]>; unit: LengthUnit } = $props();
@@ -18,8 +19,8 @@
   {#each rows as { id, left, right } (id)}
     <div>
       <dt>{ZONE[id].name}</dt>
-      <dd hidden={!left}><b class="side-L">L</b> <span class="figures" style="--state:{left?.colour}">{left?.room}</span> {left?.word}</dd>
-      <dd hidden={!right}><b class="side-R">R</b> <span class="figures" style="--state:{right?.colour}">{right?.room}</span> {right?.word}</dd>
+      <dd hidden={!left}><SideMark side="left" /> <span class="figures" style="--state:{left?.colour}">{left?.room}</span> {left?.word}</dd>
+      <dd hidden={!right}><SideMark side="right" /> <span class="figures" style="--state:{right?.colour}">{right?.room}</span> {right?.word}</dd>
     </div>
   {/each}
 </dl>
@@ -41,7 +42,7 @@
     color: var(--color-ink-soft);
     white-space: nowrap;
   }
-  b {
+  dd :global(b) {
     margin-right: 0.15rem;
   }
   dd span {

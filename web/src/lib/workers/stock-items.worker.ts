@@ -1,7 +1,7 @@
 /** Searches, filters and sorts every size and width of the stockroom beside the page. */
 import type { Style } from '@chiave/core/fit';
-import { choicesOf, orderOf, type GridQuery } from '../ui/stock/grid-order';
-import { itemsOf, ITEM_GRID, type StockItem } from '../ui/stock/stock-columns';
+import { choicesOf, orderOf, type GridQuery } from '../stock-list/grid-order';
+import { itemsOf, ITEM_GRID, type StockItem } from '../stock-list/stock-columns';
 
 export type ItemQuestion = { kind: 'find'; query: GridQuery } | { kind: 'choices' };
 export type ItemAsk = { kind: 'styles'; styles: Style[] } | ({ job: number } & ItemQuestion);

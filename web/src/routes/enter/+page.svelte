@@ -1,8 +1,10 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import Button from 'flowbite-svelte/Button.svelte';
   import { ownPath } from '$lib/own-path';
-  import { send } from '$lib/ui/save.svelte';
+  import { send } from '$lib/send/save.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
 
   let passcode = $state('');
   let message = $state('');
@@ -20,15 +22,7 @@
 <form class="sheet mx-auto mt-10 max-w-sm" onsubmit={enter}>
   <h1>Shop passcode</h1>
   <p class="soft">Asked for once on this device.</p>
-  <label class="mt-3 block"
-    ><span class="font-semibold">Passcode</span><input
-      class="field"
-      type="password"
-      bind:value={passcode}
-      autocomplete="current-password"
-      aria-invalid={message !== ''}
-    /></label
-  >
-  {#if message}<p role="alert" class="caution mt-2">{message}</p>{/if}
-  <Button type="submit" color="primary" class="mt-3 min-h-11 w-full">Enter</Button>
+  <Field label="Passcode" class="mt-3" type="password" bind:value={passcode} autocomplete="current-password" aria-invalid={message !== ''} />
+  {#if message}<Notice role="alert" class="mt-2" tone="caution">{message}</Notice>{/if}
+  <Button type="submit" kind="primary" class="mt-3 w-full">Enter</Button>
 </form>

@@ -5,11 +5,17 @@
   import { convertFoot, convertLabel, readQuick, type AnyScale, type Meaning } from '@chiave/core/size';
   import RuleBench, { type Mark } from '$lib/drawing/RuleBench.svelte';
   import { clampView, RULE_LIMITS, viewAround, zoomed } from '$lib/drawing/rule-view';
-  import { Keeper } from '$lib/ui/save.svelte';
-  import SaveLine from '$lib/ui/SaveLine.svelte';
-  import StripList from '$lib/ui/StripList.svelte';
-  import { shopBook } from '$lib/ui/shop-scales';
-  import { shown } from '$lib/ui/units.svelte';
+  import { Keeper } from '$lib/send/save.svelte';
+  import SaveLine from '$lib/ui/fitting/SaveLine.svelte';
+  import StripList from '$lib/ui/sizes/StripList.svelte';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   let { data } = $props();
   const book = $derived(shopBook());
@@ -89,46 +95,37 @@
 <h1 class="sr-only">The size rule</h1>
 
 <div class="flex flex-wrap items-end gap-3">
-  <label class="block min-w-72 flex-1"
-    ><span class="font-semibold">A size or a length</span>
-    <input
-      class="field figures text-lg"
-      value={text}
-      oninput={(e) => type(e.currentTarget.value)}
-      placeholder="us w 6.5 · 39 eu · uk 5 e · 24.3 cm · 9 1/2 in"
-      autocomplete="off"
-      aria-describedby="rule-answer"
-    />
-  </label>
-  <label class="block"
-    ><span class="font-semibold">Snap to</span>
-    <select class="field" bind:value={snapId}>
-      <option value={null}>0.1 mm</option>
-      {#each scales as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-    </select>
-  </label>
+  <Field
+    label="A size or a length"
+    figures
+    class="min-w-72 flex-1"
+    value={text}
+    oninput={(e) => type(e.currentTarget.value)}
+    placeholder="us w 6.5 · 39 eu · uk 5 e · 24.3 cm · 9 1/2 in"
+    autocomplete="off"
+    aria-describedby="rule-answer"
+  />
+  <Select label="Snap to" bind:value={snapId}>
+    <option value={null}>0.1 mm</option>
+    {#each scales as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+  </Select>
   <div class="flex gap-1" role="group" aria-label="Zoom">
-    <button type="button" class="min-h-11 min-w-11 rounded border border-line bg-white" aria-label="Closer" onclick={() => (view = zoomed(view, 0.7, now.mm))}
-      >+</button
-    >
-    <button type="button" class="min-h-11 min-w-11 rounded border border-line bg-white" aria-label="Further" onclick={() => (view = zoomed(view, 1.43, now.mm))}
-      >−</button
-    >
-    <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={both}>To the marks</button>
-    <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => (view = clampView(RULE_LIMITS))}>All feet</button>
+    <Button aria-label="Closer" onclick={() => (view = zoomed(view, 0.7, now.mm))}>+</Button>
+    <Button aria-label="Further" onclick={() => (view = zoomed(view, 1.43, now.mm))}>−</Button>
+    <Button onclick={both}>To the marks</Button>
+    <Button onclick={() => (view = clampView(RULE_LIMITS))}>All feet</Button>
   </div>
 </div>
 <div id="rule-answer" aria-live="polite" class="mt-1 min-h-7">
   {#if answer.meanings.length > 1 && !chosen}
     <p class="inline">That may mean:</p>
     {#each answer.meanings as m (m.text + m.scale)}
-      <button
-        type="button"
-        class="mr-1 mb-1 min-h-11 rounded border border-line bg-white px-2"
+      <Button
+        class="mr-1 mb-1"
         onclick={() => {
           chosen = m;
           place(m);
-        }}>{m.text} <span class="soft figures text-sm">{formatLength(m.footMm, shown.unit)}</span></button
+        }}>{m.text} <span class="soft figures text-sm">{formatLength(m.footMm, shown.unit)}</span></Button
       >
     {/each}
   {:else if meaning}
@@ -138,12 +135,12 @@
         >{/if}{#if meaning.school && book.get(meaning.scale!).schools.length > 1}<span class="soft">, school {meaning.school}</span>{/if}.
     </p>
   {/if}
-  {#if answer.problem}<p class="caution" role="alert">{answer.problem}</p>{/if}
+  {#if answer.problem}<Notice tone="caution" role="alert">{answer.problem}</Notice>{/if}
 </div>
 
-<section class="sheet mt-2 !p-3" aria-label="The rule">
+<Sheet class="mt-2 !p-3" aria-label="The rule">
   <RuleBench {marks} {active} {scales} {view} unit={shown.unit} {snap} onmark={move} onactive={(id) => (active = id)} onview={(next) => (view = next)} />
-</section>
+</Sheet>
 <p class="soft mt-1 text-sm">
   Drag a mark, or its keys: arrows by a step, Shift by 0.1 mm, Page up and down by 10, plus and minus to zoom. Drag the rule to slide it, wheel or two fingers
   to zoom. The tinted box is the interval the label stands for; brass between rows is where schools put one and the same size. At the right what {now.name} reads,
@@ -151,9 +148,9 @@
 </p>
 
 <div class="mt-3 grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-  <section class="sheet">
+  <Sheet>
     <h2>{now.name}, <span class="figures">{formatLength(now.mm, shown.unit)}</span>: every school</h2>
-    <table class="mt-1 w-full" data-readings>
+    <Table class="mt-1" data-readings>
       <tbody>
         {#each readings.readings.filter((r) => !r.outsideRange) as r (r.scale + r.school)}
           <tr class="border-b border-line">
@@ -167,11 +164,10 @@
           </tr>
         {/each}
       </tbody>
-    </table>
-  </section>
+    </Table>
+  </Sheet>
   <div class="grid content-start gap-4">
-    <section class="sheet">
-      <h2>Where schools disagree here</h2>
+    <Sheet heading="Where schools disagree here">
       <ul class="mt-1 grid gap-2">
         {#each readings.disagreements as d (d.scale)}
           <li>
@@ -180,14 +176,14 @@
           </li>
         {:else}<li class="soft">Nowhere: every scale here has one rule.</li>{/each}
       </ul>
-    </section>
-    <section class="sheet">
+    </Sheet>
+    <Sheet>
       <div class="flex items-baseline gap-3">
         <h2 class="mr-auto">Strips</h2>
         <SaveLine keepers={[keeper]} />
       </div>
       <p class="soft mb-2 text-sm">Kept for the shop.</p>
       <StripList {strips} known={book.all} onchange={lay} />
-    </section>
+    </Sheet>
   </div>
 </div>

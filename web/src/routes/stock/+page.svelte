@@ -2,10 +2,11 @@
   import BulkEdit from '$lib/ui/stock/BulkEdit.svelte';
   import StockGrid from '$lib/ui/stock/StockGrid.svelte';
   import { onDestroy } from 'svelte';
-  import { listSource } from '$lib/ui/stock/grid-order';
+  import { listSource } from '$lib/stock-list/grid-order';
   import { itemSource, type ItemSource } from '$lib/ui/stock/item-source';
-  import { ITEM_GRID, STYLE_GRID } from '$lib/ui/stock/stock-columns';
+  import { ITEM_GRID, STYLE_GRID } from '$lib/stock-list/stock-columns';
   import Choice from '$lib/ui/kit/Choice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   let { data } = $props();
   let view = $state<'styles' | 'items'>('styles');
@@ -26,7 +27,7 @@
 
 <svelte:head><title>Stockroom · Chiave</title></svelte:head>
 <h1 class="sr-only">Stockroom</h1>
-<section class="sheet">
+<Sheet>
   <div class="mb-2 flex flex-wrap items-end gap-4">
     <Choice
       name="view"
@@ -47,4 +48,4 @@
   {:else if items}
     <StockGrid name="Sizes and widths" source={items} columns={ITEM_GRID} bind:search bind:filters />
   {/if}
-</section>
+</Sheet>

@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { PeoplePage } from '../../server/shop/customers';
   import { PeopleList } from './people-list.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
 
   /** Chooses a person whose feet were measured, by what is typed. @prop first people offered before anything is typed */
   // prettier-ignore
@@ -20,34 +22,32 @@
 </script>
 
 <div class="relative" onfocusout={(e) => !e.currentTarget.contains(e.relatedTarget as Node | null) && (open = false)}>
-  <label class="block"
-    ><span class="font-semibold">{label}</span><input
-      class="field"
-      type="search"
-      role="combobox"
-      aria-expanded={open}
-      aria-controls={id}
-      aria-autocomplete="list"
-      autocomplete="off"
-      placeholder="nobody’s"
-      value={typed ?? chosen?.name ?? ''}
-      onfocus={() => (open = true)}
-      oninput={(e) => {
-        typed = e.currentTarget.value;
-        open = true;
-        list.search(typed);
-        if (typed === '') onchoose(null);
-      }}
-      onkeydown={(e) => {
-        if (e.key === 'Escape') choose(chosen);
-        if (e.key === 'Enter' && list.found.length > 0) choose(list.found[0]);
-      }}
-    /></label
-  >
+  <Field
+    {label}
+    type="search"
+    role="combobox"
+    aria-expanded={open}
+    aria-controls={id}
+    aria-autocomplete="list"
+    autocomplete="off"
+    placeholder="nobody’s"
+    value={typed ?? chosen?.name ?? ''}
+    onfocus={() => (open = true)}
+    oninput={(e) => {
+      typed = e.currentTarget.value;
+      open = true;
+      list.search(typed);
+      if (typed === '') onchoose(null);
+    }}
+    onkeydown={(e) => {
+      if (e.key === 'Escape') choose(chosen);
+      if (e.key === 'Enter' && list.found.length > 0) choose(list.found[0]);
+    }}
+  />
   {#if open}
     <ul {id} class="sheet absolute z-20 mt-1 max-h-72 w-full min-w-60 overflow-y-auto p-1" aria-label="{label}, found">
       {#each list.found as p (p.id)}
-        <li><button type="button" class="min-h-11 w-full px-2 text-left hover:underline" onclick={() => choose(p)}>{p.name}</button></li>
+        <li><Button class="w-full text-left hover:underline" onclick={() => choose(p)}>{p.name}</Button></li>
       {:else}<li class="soft px-2">Nobody with measured feet by that name.</li>{/each}
     </ul>
   {/if}

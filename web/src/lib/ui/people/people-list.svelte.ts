@@ -1,5 +1,5 @@
 import type { CustomerLine, PeoplePage } from '../../server/shop/customers';
-import { send } from '../save.svelte';
+import { send } from '../../send/save.svelte';
 
 /** A hand pauses this long before what it typed is looked for, ms. */
 const PAUSE_MS = 200;

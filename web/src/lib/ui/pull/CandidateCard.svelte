@@ -4,12 +4,13 @@
   import { formatLength } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
   import ZoneStrip from '../../drawing/ZoneStrip.svelte';
-  import CarryButton from '../CarryButton.svelte';
-  import type { Desk } from '../desk.svelte';
+  import CarryButton from '$lib/ui/fitting/CarryButton.svelte';
+  import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import { capital } from '$lib/capital';
-  import { chance, VERDICT_WORDS } from '../names';
-  import { shown } from '../units.svelte';
+  import { chance, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { shown } from '$lib/ui/frame/units.svelte';
   import { decided } from './decided';
+  import Check from '$lib/ui/kit/Check.svelte';
 
   /** One candidate of a ranking: size, verdict, reason, every zone. */
   interface Props {
@@ -42,9 +43,7 @@
     </p>
     <p class="verdict" data-fits={c.verdict}>{VERDICT_WORDS[c.verdict]}{c.verdict === 'fits' ? `, ${c.character}` : ''}</p>
     <CarryButton {desk} styleId={c.styleId} size={c.size} width={c.width} />
-    <label class="flex min-h-11 items-center gap-2"
-      ><input type="checkbox" class="h-5 w-5" checked={compared} disabled={full && !compared} onchange={(e) => oncompare(e.currentTarget.checked)} /> compare</label
-    >
+    <Check checked={compared} disabled={full && !compared} onchange={(e) => oncompare(e.currentTarget.checked)}>compare</Check>
   </div>
   <p>
     {c.sentence}

@@ -1,21 +1,24 @@
 <script lang="ts">
   import { ZONE, ZONE_IDS, type Candidate } from '@chiave/core/fit';
   import { formatSigned } from '@chiave/core/measure';
-  import { chance, VERDICT_WORDS } from '../names';
-  import { shown } from '../units.svelte';
+  import { chance, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   /** Up to four candidates in one table, zone by zone, left and right. */
   let { shoes, customerId, onnone }: { shoes: Candidate[]; customerId: number; onnone: () => void } = $props();
   const zones = $derived(ZONE_IDS.filter((id) => shoes.some((c) => c.zones.left.some((z) => z.zone === id))));
 </script>
 
-<section class="sheet mt-3 overflow-x-auto" data-compare>
+<Sheet class="mt-3 overflow-x-auto" data-compare>
   <div class="flex flex-wrap items-baseline gap-3">
     <h2 class="mr-auto">Side by side</h2>
     <a href="/stock/bench?shoes={shoes.map((c) => `style:${c.styleId}`).join(',')}&person={customerId}">Lay them over each other</a>
-    <button type="button" class="min-h-11 underline" onclick={onnone}>Compare none</button>
+    <Button kind="text" onclick={onnone}>Compare none</Button>
   </div>
-  <table class="w-full">
+  <Table>
     <thead>
       <tr class="border-b border-ink text-left"
         ><th scope="col">{shown.unit} of room</th>{#each shoes as c (c.styleId)}<th scope="col" colspan="2" class="pl-3"
@@ -50,5 +53,5 @@
         </tr>
       {/each}
     </tbody>
-  </table>
-</section>
+  </Table>
+</Sheet>

@@ -1,10 +1,11 @@
 <script lang="ts">
   import type { Listed } from '@chiave/core/fit';
-  import { chance } from '../names';
-  import { shown } from '../units.svelte';
+  import { chance } from '$lib/ui/fitting/names';
+  import { shown } from '$lib/ui/frame/units.svelte';
   import type { StyleBrief } from '../../style-brief';
   import { decided } from './decided';
   import type { Ranking } from './ranking.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
 
   /**
    * Why any style of the stockroom is not what is offered: where it stands, or why it has no size.
@@ -59,15 +60,7 @@
 </script>
 
 <div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
-  <label class="block w-72"
-    ><span class="font-semibold">Why not this one?</span><input
-      class="field"
-      list="why-not-names"
-      placeholder="name of any style"
-      autocomplete="off"
-      bind:value={typed}
-    /></label
-  >
+  <Field label="Why not this one?" class="w-72" list="why-not-names" placeholder="name of any style" autocomplete="off" bind:value={typed} />
   <datalist id="why-not-names">
     {#each matches.slice(0, OFFERED) as s (s.id)}<option value={label(s)}></option>{/each}
   </datalist>

@@ -1,5 +1,5 @@
 import { untrack } from 'svelte';
-import { afterPaint } from '../after-paint';
+import { afterPaint } from '../kit/after-paint';
 
 /**
  * One step from what stands towards what is wanted: what is not wanted any more goes, what stays is renewed, and one entry takes its place.

@@ -3,8 +3,11 @@
   import { CLOSURE_IDS, KINDS, UPPERS, type Style } from '@chiave/core/fit';
   import { parseMixedNumber } from '@chiave/core/measure';
   import type { StyleChange } from '$lib/api/stock-schema';
-  import { send } from '../save.svelte';
+  import { send } from '$lib/send/save.svelte';
   import { undoList } from './undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
 
   /** One field of many styles changed at once. */
   let { styles, ondone }: { styles: readonly Style[]; ondone: () => void } = $props();
@@ -53,25 +56,20 @@
   }}
 >
   <span class="self-center font-semibold">{styles.length} picked: set</span>
-  <label class="block w-52"
-    ><span class="sr-only">Field to change</span><select
-      class="field"
-      bind:value={field}
-      onchange={() => {
-        value = '';
-        message = '';
-      }}
-      >{#each FIELDS as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</select
-    ></label
+  <Select
+    label="Field to change"
+    hideLabel
+    class="w-52"
+    bind:value={field}
+    onchange={() => {
+      value = '';
+      message = '';
+    }}
+    >{#each FIELDS as f (f.id)}<option value={f.id}>{f.name}</option>{/each}</Select
   >
-  <label class="block w-44"
-    ><span class="sr-only">New value</span>
-    {#if 'options' in chosen}<select class="field" bind:value
-        ><option value="">choose</option>{#each chosen.options as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</select
-      >
-    {:else}<input class="field figures" bind:value placeholder="new value" />{/if}</label
-  >
-  <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={value.trim() === ''}>Change them all</button>
-  <button type="button" class="min-h-11 underline" onclick={ondone}>Pick none</button>
+  {#if 'options' in chosen}<Select label="New value" hideLabel class="w-44" empty="choose" options={chosen.options} bind:value />
+  {:else}<Field label="New value" hideLabel class="w-44" figures placeholder="new value" bind:value />{/if}
+  <Button type="submit" kind="primary" disabled={value.trim() === ''}>Change them all</Button>
+  <Button kind="text" onclick={ondone}>Pick none</Button>
   {#if message}<p class="text-tight w-full" role="alert">{message}. Nothing was changed.</p>{/if}
 </form>

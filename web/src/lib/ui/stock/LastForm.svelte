@@ -4,9 +4,13 @@
   import { TOE_FAMILIES, type Last } from '@chiave/core/last';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { EVIDENCE_MARKS, type LastChange } from '$lib/api/stock-schema';
-  import { send, type SaveError } from '../save.svelte';
-  import { MARKS } from './stock-columns';
+  import { send, type SaveError } from '$lib/send/save.svelte';
+  import { MARKS } from '$lib/stock-list/stock-columns';
   import { undoList } from './undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
 
   /** The definition of a last: every figure with its unit; what is wrong is said beside it. */
   let { last, version, letters }: { last: Last & { version?: number }; version: number; letters: readonly string[] } = $props();
@@ -130,20 +134,10 @@
 </script>
 
 {#snippet field(path: string, label: string, unit = 'mm')}
-  <label class="block"
-    ><span class="text-sm">{label}{unit ? `, ${unit}` : ''}</span>
-    <input class="field figures" bind:value={texts[path]} aria-invalid={!!errorOf(path)} />
-    {#if errorOf(path)}<span class="text-tight text-sm" role="alert">{errorOf(path)}</span>{/if}
-  </label>
+  <Field label="{label}{unit ? `, ${unit}` : ''}" figures bind:value={texts[path]} error={errorOf(path)} />
 {/snippet}
 {#snippet chosen(path: string, label: string, options: readonly (readonly [string, string])[])}
-  <label class="block"
-    ><span class="text-sm">{label}</span>
-    <select class="field" bind:value={texts[path]}
-      >{#each options as [id, name] (id)}<option value={id}>{name}</option>{/each}</select
-    >
-    {#if errorOf(path)}<span class="text-tight text-sm" role="alert">{errorOf(path)}</span>{/if}
-  </label>
+  <Select {label} options={options.map(([id, name]) => ({ id, name }))} bind:value={texts[path]} error={errorOf(path)} />
 {/snippet}
 
 <form onsubmit={save} novalidate class="grid gap-3">
@@ -233,7 +227,7 @@
       {@render field('aliases', 'Also called, with commas between', '')}
     </div>
   </fieldset>
-  {#if message}<p class="caution" role="alert">{message}</p>{/if}
-  {#if errors.length > 0}<p class="caution" role="alert">Not kept: {errors.map((e) => e.message).join('; ')}.</p>{/if}
-  <div><button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold">Keep this last</button></div>
+  {#if message}<Notice tone="caution" role="alert">{message}</Notice>{/if}
+  {#if errors.length > 0}<Notice tone="caution" role="alert">Not kept: {errors.map((e) => e.message).join('; ')}.</Notice>{/if}
+  <div><Button type="submit" kind="primary">Keep this last</Button></div>
 </form>

@@ -9,8 +9,16 @@
   import { SHEETS, type SheetId } from '$lib/tracing/sheets';
   import { readSvgOutline } from '$lib/tracing/svg-outline';
   import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';
-  import { fitterName, send, type SaveError } from '../save.svelte';
+  import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
   import { undoList } from './undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import FileButton from '$lib/ui/kit/FileButton.svelte';
 
   /** Pairs measured on a last by several hands, and what they say together. */
   // prettier-ignore
@@ -106,10 +114,7 @@
       message = `${error instanceof Error ? error.message : String(error)}.`;
     }
   }
-  async function bring(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
-    const file = event.currentTarget.files?.[0];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function bring(file: File): Promise<void> {
     message = '';
     if (file.name.toLowerCase().endsWith('.svg')) {
       const read = readSvgOutline(await file.text());
@@ -142,51 +147,31 @@
   const told = (id: string) => FIGURES.find(([f]) => f === id)?.[1] ?? id;
 </script>
 
-<section class="sheet grid content-start gap-2">
-  <h2>Measured pairs</h2>
+<Sheet class="grid content-start gap-2" heading="Measured pairs">
   <form class="grid grid-cols-2 gap-2 md:grid-cols-4" onsubmit={add} novalidate>
-    <label class="block"
-      ><span class="text-sm">Size</span><input class="field figures" bind:value={size} aria-invalid={!!errorOf('size')} />
-      {#if errorOf('size')}<span class="text-tight text-sm" role="alert">Write the size as a number.</span>{/if}</label
+    <Field label="Size" figures bind:value={size} error={errorOf('size')} />
+    <Select label="Width" bind:value={width}
+      ><option value="">{last.base.width}</option>{#each letters.filter((l) => l !== last.base.width) as l, at (at)}<option value={l}>{l}</option
+        >{/each}</Select
     >
-    <label class="block"
-      ><span class="text-sm">Width</span><select class="field" bind:value={width}
-        ><option value="">{last.base.width}</option>{#each letters.filter((l) => l !== last.base.width) as l, at (at)}<option value={l}>{l}</option
-          >{/each}</select
-      ></label
-    >
-    <label class="block"
-      ><span class="text-sm">Shoe</span><select class="field" bind:value={side}
-        ><option value="left">L left</option><option value="right">R right</option></select
-      ></label
-    >
-    <label class="block"
-      ><span class="text-sm">By whom</span><input class="field" bind:value={who} aria-invalid={!!errorOf('who')} />
-      {#if errorOf('who')}<span class="text-tight text-sm" role="alert">{errorOf('who')}</span>{/if}</label
-    >
+    <Select label="Shoe" bind:value={side}><option value="left">L left</option><option value="right">R right</option></Select>
+    <Field label="By whom" bind:value={who} error={errorOf('who')} />
     {#each FIGURES as [id, name] (id)}
-      <label class="block"
-        ><span class="text-sm">{name}, mm</span><input class="field figures" bind:value={figures[id]} aria-invalid={!!errorOf(id)} />
-        {#if errorOf(id)}<span class="text-tight text-sm" role="alert">{errorOf(id)}</span>{/if}</label
-      >
+      <Field label="{name}, mm" figures bind:value={figures[id]} error={errorOf(id)} />
     {/each}
     <div class="col-span-2 flex flex-wrap items-end gap-2 md:col-span-3">
-      <label class="block w-40"
-        ><span class="text-sm">Traced on</span><select class="field" bind:value={sheet}
-          >{#each SHEETS as p (p.id)}<option value={p.id}>{p.name}</option>{/each}</select
-        ></label
+      <Select label="Traced on" class="w-40" bind:value={sheet}
+        >{#each SHEETS as p (p.id)}<option value={p.id}>{p.name}</option>{/each}</Select
       >
-      <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
-        >Outline: SVG, or a tracing on the sheet<input type="file" accept="image/*,.svg" class="sr-only" onchange={bring} /></label
-      >
-      <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold">Keep this reading</button>
+      <FileButton accept="image/*,.svg" onfile={bring}>Outline: SVG, or a tracing on the sheet</FileButton>
+      <Button type="submit" kind="primary">Keep this reading</Button>
     </div>
   </form>
-  {#if reading}<p class="notice" role="status">Reading: {reading} …</p>{/if}
-  {#if toeSeen}<p class="notice" role="status">{toeSeen}</p>{/if}
-  {#if message}<p class="caution" role="alert">{message}</p>{/if}
+  {#if reading}<Notice role="status">Reading: {reading} …</Notice>{/if}
+  {#if toeSeen}<Notice role="status">{toeSeen}</Notice>{/if}
+  {#if message}<Notice tone="caution" role="alert">{message}</Notice>{/if}
   {#if readings.length > 0}
-    <table class="w-full [&_td]:pr-2 [&_th]:pr-2" data-readings>
+    <Table data-readings>
       <thead>
         <tr class="border-b border-ink text-left"
           ><th scope="col">size</th><th scope="col">shoe</th><th scope="col">by</th>{#each FIGURES as [id, name] (id)}<th scope="col">{name}</th>{/each}<th
@@ -198,14 +183,14 @@
         {#each readings as r (r.id)}
           <tr class="border-b border-line">
             <th scope="row" class="figures py-1 text-left">{r.size} {r.width}</th>
-            <td><b class={r.side === 'left' ? 'side-L' : 'side-R'}>{r.side === 'left' ? 'L' : 'R'}</b></td>
+            <td><SideMark side={r.side} /></td>
             <td>{r.who}</td>
             {#each FIGURES as [id] (id)}<td class="figures">{r[id] === null || r[id] === undefined ? '' : trimNumber(r[id])}</td>{/each}
-            <td><button type="button" class="min-h-9 underline" onclick={() => remove(r)}>take away</button></td>
+            <td><Button kind="text" onclick={() => remove(r)}>take away</Button></td>
           </tr>
         {/each}
       </tbody>
-    </table>
+    </Table>
     <h3>What they say together</h3>
     <p data-estimate>
       Insole <b class="figures">{trimNumber(estimate.last.base.insoleMm)} ± {trimNumber(estimate.last.evidence.lengthSdMm)} mm</b>, ball width
@@ -214,21 +199,21 @@
       {last.base.width}; a size is <b class="figures">{trimNumber(estimate.last.grade.lengthPerSizeMm, 2)} mm</b> long. {estimate.last.evidence.note}.
     </p>
     {#each estimate.outliers as o (`${o.reading.size}${o.what}`)}
-      <p class="caution">
+      <Notice tone="caution">
         Size {o.reading.size} by {o.reading.who}: {told(o.what)} stands {trimNumber(Math.abs(o.offMm))} mm {o.offMm > 0 ? 'over' : 'under'} what the others say. It
         is left out: measure it again.
-      </p>
+      </Notice>
     {/each}
     {#each estimate.leftLessRight as d, at (at)}
       <p class="text-sm">
-        <b class="side-L">L</b> less <b class="side-R">R</b>, {told(d.what)}:
+        <SideMark side="left" /> less <SideMark side="right" />, {told(d.what)}:
         <span class="figures">{d.mm < 0 ? '−' : '+'}{trimNumber(Math.abs(d.mm))} ± {trimNumber(d.sdMm)} mm</span>.
       </p>
     {/each}
-    <div><button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={takeOver}>Take this as the last</button></div>
+    <div><Button onclick={takeOver}>Take this as the last</Button></div>
     <p class="soft text-sm">
       What nobody measured stays as it is below. Readings by one hand share that hand's own error, so ten by one are not ten (deviations: estimates of this
       project).
     </p>
   {:else}<p class="soft">Nothing measured yet. One traced insole halves the doubt of a label.</p>{/if}
-</section>
+</Sheet>

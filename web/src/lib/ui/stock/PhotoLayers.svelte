@@ -1,8 +1,14 @@
 <script lang="ts">
   import { parseLength } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
-  import { layByRuler, type ScaledPhoto } from './scaled-photo';
+  import { layByRuler, type ScaledPhoto } from '$lib/drawing/scaled-photo';
   import { smaller } from './smaller-picture';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Fold from '$lib/ui/kit/Fold.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import FileButton from '$lib/ui/kit/FileButton.svelte';
+  import Slider from '$lib/ui/kit/Slider.svelte';
 
   /** Photographs with a ruler in them, scaled by it and laid on the bench like an outline. */
   let { photos = $bindable([]) }: { photos?: ScaledPhoto[] } = $props();
@@ -12,10 +18,7 @@
   let known = $state('100');
   let message = $state('');
 
-  async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
-    const file = event.currentTarget.files?.[0];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function take(file: File): Promise<void> {
     const read = await smaller(file);
     message = typeof read === 'string' ? read : '';
     if (typeof read === 'string') return;
@@ -45,36 +48,31 @@
   }
 </script>
 
-<details class="sheet print:hidden">
-  <summary class="min-h-11 content-center font-semibold">Photographs with a ruler in them</summary>
+<Fold class="print:hidden" heading="Photographs with a ruler in them">
   <p class="soft text-sm">
     Taken from straight above, sole side down, laces out of the way. Judge no waist by a stitched-down edge: it stands out about twice as far.
   </p>
   <div class="mt-2 flex flex-wrap items-end gap-2">
-    <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
-      >Photograph<input type="file" accept="image/*" class="sr-only" onchange={take} /></label
-    >
+    <FileButton accept="image/*" onfile={take}>Photograph</FileButton>
     {#each photos as photo, i (photo.href)}
-      <label class="block w-40"
-        ><span class="text-sm">Photograph {i + 1}, strength</span><input
-          type="range"
-          class="w-full"
-          min="0"
-          max="1"
-          step="0.05"
-          value={photo.opacity}
-          oninput={(e) => (photos = photos.map((p, k) => (k === i ? { ...p, opacity: Number(e.currentTarget.value) } : p)))}
-        /></label
-      >
-      <button type="button" class="min-h-11 underline" onclick={() => (photos = photos.filter((_, k) => k !== i))}>remove {i + 1}</button>
+      <Slider
+        label="Photograph {i + 1}, strength"
+        class="w-40"
+        low={0}
+        high={1}
+        step={0.05}
+        value={photo.opacity}
+        oninput={(opacity) => (photos = photos.map((p, k) => (k === i ? { ...p, opacity } : p)))}
+      />
+      <Button kind="text" onclick={() => (photos = photos.filter((_, k) => k !== i))}>remove {i + 1}</Button>
     {/each}
   </div>
-  {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
+  {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
   {#if picture}
-    <p class="notice mt-2" role="status">
+    <Notice class="mt-2" role="status">
       {places.length < PLACES.length ? `Point at ${PLACES[places.length]}.` : 'All four places are marked.'}
-      <button type="button" class="ml-2 min-h-11 underline" onclick={() => (places = [])}>Begin again</button>
-    </p>
+      <Button class="ml-2" kind="text" onclick={() => (places = [])}>Begin again</Button>
+    </Notice>
     <svg
       viewBox="0 0 {picture.width} {picture.height}"
       class="max-h-[50vh] w-full cursor-crosshair touch-none"
@@ -88,10 +86,8 @@
       {/each}
     </svg>
     <div class="mt-2 flex flex-wrap items-end gap-2">
-      <label class="block w-44"><span class="text-sm">Between the ruler's two, length</span><input class="field figures" bind:value={known} /></label>
-      <button type="button" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={places.length < PLACES.length} onclick={lay}
-        >Lay it down</button
-      >
+      <Field label="Between the ruler's two, length" figures class="w-44" bind:value={known} />
+      <Button kind="primary" disabled={places.length < PLACES.length} onclick={lay}>Lay it down</Button>
     </div>
   {/if}
-</details>
+</Fold>

@@ -3,8 +3,12 @@
   import { untrack } from 'svelte';
   import { sizesOf, sizeText, stockKey, type Style } from '@chiave/core/fit';
   import type { CountsChange } from '$lib/api/stock-schema';
-  import { send } from '../save.svelte';
+  import { send } from '$lib/send/save.svelte';
   import { undoList } from './undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   /** Pairs on the shelf by size and width; typed, or a run pasted from a spreadsheet into any cell. */
   let { style }: { style: Style } = $props();
@@ -55,7 +59,7 @@
 </script>
 
 <div class="overflow-x-auto">
-  <table data-counts>
+  <Table data-counts>
     <thead>
       <tr
         ><th scope="col" class="pr-3 text-left">size</th>{#each style.widths as w, at (at)}<th scope="col" class="px-1">{w}</th>{/each}</tr
@@ -68,10 +72,12 @@
           {#each style.widths as w, at (at)}
             {@const key = keyOf(size, w)}
             <td class="p-0.5"
-              ><input
-                class="field figures !w-20 text-center"
+              ><Field
+                class="w-20 text-center"
+                figures
                 inputmode="numeric"
-                aria-label="{sizeText(style, size)} {w} on the shelf"
+                label="{sizeText(style, size)} {w} on the shelf"
+                hideLabel
                 value={texts[key] ?? ''}
                 placeholder="0"
                 aria-invalid={bad?.[0] === key}
@@ -83,16 +89,11 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
 </div>
 {#if bad}<p class="text-tight" role="alert">{bad[0].replace('|', ' ')}: “{bad[1]}” is no count; whole pairs, 0 to 9999.</p>{/if}
-{#if message}<p class="caution" role="alert">{message}</p>{/if}
+{#if message}<Notice tone="caution" role="alert">{message}</Notice>{/if}
 <div class="mt-2 flex items-center gap-3">
-  <button
-    type="button"
-    class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold disabled:opacity-60"
-    disabled={changed.length === 0 || !!bad}
-    onclick={save}>Keep the counts</button
-  >
+  <Button kind="primary" disabled={changed.length === 0 || !!bad} onclick={save}>Keep the counts</Button>
   <span class="soft text-sm">A block copied from a spreadsheet can be pasted into any cell.</span>
 </div>

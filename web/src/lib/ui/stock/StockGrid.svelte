@@ -5,8 +5,13 @@
   import type { SortingState } from '@tanstack/table-core';
   import { elementScroll, observeElementOffset, observeElementRect, Virtualizer, type VirtualItem } from '@tanstack/virtual-core';
   import { onMount, untrack } from 'svelte';
-  import type { GridColumn } from './grid-columns';
-  import { textOf, type GridSource } from './grid-order';
+  import type { GridColumn } from '$lib/stock-list/grid-columns';
+  import { textOf, type GridSource } from '$lib/stock-list/grid-order';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Check from '$lib/ui/kit/Check.svelte';
+  import TickBox from '$lib/ui/kit/TickBox.svelte';
 
   // prettier-ignore
   let { source, columns, name, picked = $bindable([]), pickable = false, search = $bindable(''), filters = $bindable({}) }: {
@@ -108,22 +113,17 @@
 </script>
 
 <div class="flex flex-wrap items-end gap-2">
-  <label class="block w-60"><span class="text-sm">Search</span><input class="field" type="search" bind:value={search} placeholder="any words" /></label>
+  <Field label="Search" class="w-60" type="search" bind:value={search} placeholder="any words" />
   {#each columns.filter((c) => c.choices) as column (column.id)}
-    <label class="block w-40"
-      ><span class="text-sm">{column.name}</span><select
-        class="field"
-        value={filters[column.id] ?? ''}
-        onchange={(e) => (filters = { ...filters, [column.id]: e.currentTarget.value })}
-        ><option value="">all</option>{#each choices[column.id] ?? [] as v (v)}<option value={v}>{v}</option>{/each}</select
-      ></label
+    <Select label={column.name} class="w-40" value={filters[column.id] ?? ''} onchange={(e) => (filters = { ...filters, [column.id]: e.currentTarget.value })}
+      ><option value="">all</option>{#each choices[column.id] ?? [] as v (v)}<option value={v}>{v}</option>{/each}</Select
     >
   {/each}
   <details class="relative">
     <summary class="min-h-11 content-center rounded border border-line bg-white px-3">Columns</summary>
     <div class="absolute z-20 grid w-64 gap-1 rounded border border-line bg-white p-2 shadow">
       {#each columns as c (c.id)}
-        <label class="flex min-h-9 items-center gap-2"><input type="checkbox" class="h-5 w-5" checked={visible(c)} onchange={() => hide(c)} /> {c.name}</label>
+        <Check checked={visible(c)} onchange={() => hide(c)}>{c.name}</Check>
       {/each}
     </div>
   </details>
@@ -141,12 +141,12 @@
   <div style:min-width="{total}px">
     <div role="row" aria-rowindex={1} class="sticky top-0 z-10 grid border-b-2 border-ink bg-[#f4ead6]" style:grid-template-columns={grid}>
       {#if pickable}<span role="columnheader" class="flex items-center justify-center"
-          ><input type="checkbox" class="h-5 w-5" aria-label="Pick every row shown" checked={allPicked} onchange={pickAll} /></span
+          ><TickBox label="Pick every row shown" checked={allPicked} onchange={pickAll} /></span
         >{/if}
       {#each shown as c (c.id)}
         <span role="columnheader" aria-sort={sortedBy(c.id)} class="min-w-0">
-          <button type="button" class="min-h-11 w-full truncate px-2 text-left font-semibold" onclick={() => sortBy(c.id)}
-            >{c.name}{sortedBy(c.id) === 'ascending' ? ' ↑' : sortedBy(c.id) === 'descending' ? ' ↓' : ''}</button
+          <Button class="w-full truncate text-left" onclick={() => sortBy(c.id)}
+            >{c.name}{sortedBy(c.id) === 'ascending' ? ' ↑' : sortedBy(c.id) === 'descending' ? ' ↓' : ''}</Button
           >
         </span>
       {/each}
@@ -166,13 +166,7 @@
             style:transform="translateY({item.start}px)"
           >
             {#if pickable}<span role="gridcell" class="flex items-center justify-center"
-                ><input
-                  type="checkbox"
-                  class="h-5 w-5"
-                  aria-label="Pick {textOf(columns[0], row)}"
-                  checked={pickedSet.has(row.id)}
-                  onchange={() => pick(row.id)}
-                /></span
+                ><TickBox label="Pick {textOf(columns[0], row)}" checked={pickedSet.has(row.id)} onchange={() => pick(row.id)} /></span
               >{/if}
             {#each shown as c (c.id)}
               {@const mark = c.mark?.(row)}

@@ -7,14 +7,18 @@
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { SCALE, SCALES, type ScaleId } from '@chiave/core/size';
   import { EVIDENCE_MARKS, wholeDetails, type StyleChange } from '$lib/api/stock-schema';
-  import { fitterName, send, type SaveError } from '../save.svelte';
-  import { MARKS } from './stock-columns';
+  import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
+  import { MARKS } from '$lib/stock-list/stock-columns';
   import { undoList } from './undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
 
   /** What is kept of a style; every attribute with how it came to be known. */
   let { style, lasts }: { style: Style; lasts: readonly { id: string; name: string }[] } = $props();
 
-  interface Field {
+  interface StyleField {
     id: string;
     name: string;
     number?: true;
@@ -23,7 +27,7 @@
     detail?: true;
   }
   const plain = (list: readonly string[]) => list.map((id) => ({ id, name: id || 'not known' }));
-  const FIELDS: readonly Field[] = $derived([
+  const FIELDS: readonly StyleField[] = $derived([
     { id: 'name', name: 'Name' },
     { id: 'last', name: 'Last', options: lasts },
     { id: 'kind', name: 'Kind', options: KINDS },
@@ -68,7 +72,7 @@
   ]);
   const written = (v: unknown): string =>
     v === null || v === undefined ? '' : Array.isArray(v) ? v.join(' ') : typeof v === 'number' ? trimNumber(v, 4) : String(v);
-  const valueOf = (s: Style, f: Field): string =>
+  const valueOf = (s: Style, f: StyleField): string =>
     f.id === 'last' ? s.last.id : written(f.detail ? wholeDetails(s.details)[f.id as keyof StyleDetails] : s[f.id as keyof Style]);
   const textsOf = (s: Style): Record<string, string> => Object.fromEntries(FIELDS.map((f) => [f.id, valueOf(s, f)]));
   let texts = $state<Record<string, string>>(untrack(() => textsOf(style)));
@@ -78,14 +82,14 @@
   let message = $state('');
   /** Each scale has schools of its own; another scale begins with its first. */
   const schools = $derived(SCALE[texts.scale as ScaleId].schools);
-  const optionsOf = (f: Field): Field['options'] => (f.id === 'school' ? schools : f.options);
+  const optionsOf = (f: StyleField): StyleField['options'] => (f.id === 'school' ? schools : f.options);
   $effect(() => {
     if (!schools.some((s) => s.id === texts.school)) texts.school = schools[0].id;
   });
-  const errorOf = (f: Field): string | undefined =>
+  const errorOf = (f: StyleField): string | undefined =>
     errors.find((e) => e.path.endsWith(`.set.${f.detail ? `details.${f.id}` : f.id}`) || e.path === `${style.id}.${f.id}`)?.message;
 
-  const typed = (f: Field): unknown => {
+  const typed = (f: StyleField): unknown => {
     const text = (texts[f.id] ?? '').trim();
     if (f.id === 'widths') return text.split(/[\s,;]+/).filter(Boolean);
     if (f.id === 'shrinks') return text === 'true';
@@ -144,26 +148,20 @@
       {@const e = marks[f.id]}
       {@const options = optionsOf(f)}
       <div class="grid grid-cols-[minmax(0,1fr)_7.5rem] items-end gap-1">
-        <label class="block"
-          ><span class="text-sm">{f.name}</span>
-          {#if options}<select class="field" bind:value={texts[f.id]}
-              >{#each options as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</select
-            >
-          {:else}<input class="field {f.number ? 'figures' : ''}" bind:value={texts[f.id]} aria-invalid={!!errorOf(f)} />{/if}</label
-        >
-        <label class="block"
-          ><span class="sr-only">{f.name}: how it is known</span><select
-            class="field !pl-1 text-sm"
-            title={e ? `${e.source} ${e.date}` : ''}
-            value={e?.mark ?? ''}
-            onchange={(event) => mark(f.id, event.currentTarget.value)}
-            ><option value="">no mark</option>{#each EVIDENCE_MARKS as m (m)}<option value={m}>{MARKS[m].name.split(' ')[0]}</option>{/each}</select
-          ></label
+        {#if options}<Select label={f.name} {options} bind:value={texts[f.id]} />
+        {:else}<Field label={f.name} figures={f.number} bind:value={texts[f.id]} aria-invalid={!!errorOf(f)} />{/if}
+        <Select
+          label="{f.name}: how it is known"
+          hideLabel
+          title={e ? `${e.source} ${e.date}` : ''}
+          value={e?.mark ?? ''}
+          onchange={(event) => mark(f.id, event.currentTarget.value)}
+          ><option value="">no mark</option>{#each EVIDENCE_MARKS as m (m)}<option value={m}>{MARKS[m].name.split(' ')[0]}</option>{/each}</Select
         >
         {#if errorOf(f)}<span class="text-tight col-span-2 text-sm" role="alert">{errorOf(f)}</span>{/if}
       </div>
     {/each}
   </div>
-  {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
-  <button type="submit" class="mt-3 min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold">Keep this style</button>
+  {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
+  <Button type="submit" class="mt-3" kind="primary">Keep this style</Button>
 </form>

@@ -1,7 +1,12 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { send } from '../save.svelte';
+  import { send } from '$lib/send/save.svelte';
   import { smaller } from './smaller-picture';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import FileButton from '$lib/ui/kit/FileButton.svelte';
 
   /** Close-ups kept with a style: arch, toe, vamp and the rest. */
   let { styleId, photos }: { styleId: string; photos: readonly { id: number; shows: string; caption: string }[] } = $props();
@@ -9,10 +14,7 @@
   let shows = $state<(typeof SHOWS)[number]>('arch');
   let caption = $state('');
   let message = $state('');
-  async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
-    const file = event.currentTarget.files?.[0];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function take(file: File): Promise<void> {
     const picture = await smaller(file);
     if (typeof picture === 'string') {
       message = picture;
@@ -33,25 +35,19 @@
 </script>
 
 <div class="flex flex-wrap items-end gap-2">
-  <label class="block w-32"
-    ><span class="text-sm">Shows the</span><select class="field" bind:value={shows}
-      >{#each SHOWS as s (s)}<option value={s}>{s}</option>{/each}</select
-    ></label
+  <Select label="Shows the" class="w-32" bind:value={shows}
+    >{#each SHOWS as s (s)}<option value={s}>{s}</option>{/each}</Select
   >
-  <label class="block w-48"><span class="text-sm">Caption</span><input class="field" maxlength="200" bind:value={caption} /></label>
-  <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
-    >Photograph<input type="file" accept="image/*" class="sr-only" onchange={take} /></label
-  >
+  <Field label="Caption" class="w-48" maxlength={200} bind:value={caption} />
+  <FileButton accept="image/*" onfile={take}>Photograph</FileButton>
 </div>
-{#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
+{#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
 <div class="mt-2 grid grid-cols-2 gap-2 md:grid-cols-3" data-photos>
   {#each photos as p (p.id)}
     <figure class="border border-line bg-white p-1">
       <img src="/api/v1/photos/{p.id}" alt="{p.shows}{p.caption ? `: ${p.caption}` : ''}" class="aspect-[4/3] w-full object-contain" loading="lazy" />
       <figcaption class="flex items-center text-sm">
-        <span class="mr-auto">{p.shows}{p.caption ? `: ${p.caption}` : ''}</span><button type="button" class="min-h-9 underline" onclick={() => remove(p.id)}
-          >remove</button
-        >
+        <span class="mr-auto">{p.shows}{p.caption ? `: ${p.caption}` : ''}</span><Button kind="text" onclick={() => remove(p.id)}>remove</Button>
       </figcaption>
     </figure>
   {:else}<p class="soft">None yet.</p>{/each}

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { undoList } from './undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
 
   async function undo(): Promise<void> {
     const undone = await undoList.undo();
@@ -10,11 +12,11 @@
 </script>
 
 {#if undoList.last || undoList.message}
-  <div class="notice mb-2 flex flex-wrap items-center gap-3" role="status">
+  <Notice class="mb-2 flex flex-wrap items-center gap-3" role="status">
     {#if undoList.message}<span>{undoList.message}</span>{/if}
     {#if undoList.last}
       <span>Changed: {undoList.last.what}.</span>
-      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={undo}>Undo</button>
+      <Button onclick={undo}>Undo</Button>
     {/if}
-  </div>
+  </Notice>
 {/if}

@@ -1,7 +1,7 @@
 import { sizesOf, type Style } from '@chiave/core/fit';
 import type { ItemAnswer, ItemAsk, ItemQuestion } from '$lib/workers/stock-items.worker';
-import { asksNothing, type GridSource } from './grid-order';
-import { StockItem } from './stock-columns';
+import { asksNothing, type GridSource } from '../../stock-list/grid-order';
+import { StockItem } from '../../stock-list/stock-columns';
 
 export interface ItemSource extends GridSource<StockItem> {
   stop: () => void;

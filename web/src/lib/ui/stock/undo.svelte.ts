@@ -1,4 +1,4 @@
-import { send } from '../save.svelte';
+import { send } from '../../send/save.svelte';
 
 /** What was changed in the stockroom at this device, newest last, each with the way back. */
 export interface Undoable {

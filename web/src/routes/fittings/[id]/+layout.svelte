@@ -1,5 +1,5 @@
 <script lang="ts">
-  import FittingFrame from '$lib/ui/FittingFrame.svelte';
+  import FittingFrame from '$lib/ui/fitting/FittingFrame.svelte';
 
   let { data, children } = $props();
 </script>

@@ -4,15 +4,18 @@
   import { formatDifference, formatLength } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import Badge from 'flowbite-svelte/Badge.svelte';
-  import Button from 'flowbite-svelte/Button.svelte';
   import { wordOf } from '$lib/drawing/tightness';
-  import { FLAG_CHOICES, OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
-  import FeetOverYears from '$lib/ui/FeetOverYears.svelte';
-  import PutWords from '$lib/ui/PutWords.svelte';
-  import PersonRecord from '$lib/ui/PersonRecord.svelte';
+  import { FLAG_CHOICES, OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import FeetOverYears from '$lib/ui/people/FeetOverYears.svelte';
+  import PutWords from '$lib/ui/fitting/PutWords.svelte';
+  import PersonRecord from '$lib/ui/people/PersonRecord.svelte';
   import type { FittingRow } from '$lib/server/shop/fittings';
-  import { send } from '$lib/ui/save.svelte';
-  import { shown } from '$lib/ui/units.svelte';
+  import { send } from '$lib/send/save.svelte';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   let { data } = $props();
   let message = $state('');
@@ -59,12 +62,11 @@
     {#if data.customer.story}<p>{data.customer.story}</p>{/if}
     {#each data.customer.flags as flag, at (at)}<Badge color="primary" class="mr-1">{FLAG_CHOICES.find((f) => f.id === flag)?.name}</Badge>{/each}
   </div>
-  <Button color="primary" class="min-h-11" onclick={open}>New fitting</Button>
+  <Button kind="primary" onclick={open}>New fitting</Button>
 </div>
-{#if message}<p role="alert" class="caution mt-3">{message}</p>{/if}
+{#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 
-<section class="sheet mt-4">
-  <h2>Kept</h2>
+<Sheet class="mt-4" heading="Kept">
   {#if data.kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
     <ul class="mt-1 grid gap-1">
       {#each allKept ? data.kept : data.kept.slice(0, KEPT_SHOWN) as t (t.id)}
@@ -77,10 +79,10 @@
       {/each}
     </ul>
     {#if !allKept && data.kept.length > KEPT_SHOWN}
-      <button type="button" class="min-h-11 underline" onclick={() => (allKept = true)}>All {data.kept.length} pairs kept</button>
+      <Button kind="text" onclick={() => (allKept = true)}>All {data.kept.length} pairs kept</Button>
     {/if}
   {/if}
-</section>
+</Sheet>
 
 <FeetOverYears customer={data.customer} fittings={data.followed} kept={data.kept} room={data.room} names={data.names} now={data.now} />
 {#key data.customer.id}<PersonRecord customer={data.customer} />{/key}
@@ -96,7 +98,7 @@
           {#each ['left', 'right'] as const as side (side)}
             {@const now = lengthOf(i, side)}
             {@const before = lengthOf(i + 1, side)}
-            <b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b>
+            <SideMark {side} />
             {now === undefined ? 'not measured' : formatLength(now, shown.unit)}
             {#if now !== undefined && before !== undefined}<span class="soft">({formatDifference(now - before)})</span>{/if}{' '}
           {/each}
@@ -111,7 +113,7 @@
               <span class="soft">· engine said {VERDICT_WORDS[t.verdict]}</span>
               {#each ['left', 'right'] as const as side (side)}
                 {#each Object.entries(t.felt[side]) as [zone, state] (zone)}<span class="ml-2 text-sm"
-                    ><b class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'}</b>
+                    ><SideMark {side} />
                     {ZONE[zone as ZoneId]?.name ?? zone}
                     {wordOf(state)}</span
                   >{/each}
@@ -126,7 +128,7 @@
 </ol>
 {#if olderNext !== null}
   <p class="mt-3 flex items-center gap-3">
-    <Button color="alternative" class="min-h-11" onclick={showOlder}>Show older visits</Button>
+    <Button onclick={showOlder}>Show older visits</Button>
     <span class="soft figures">{fittings.length} of {data.followed.length}</span>
   </p>
 {/if}

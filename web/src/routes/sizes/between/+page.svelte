@@ -2,9 +2,15 @@
   import { FEELS, guessFoot, ORDINARY_WEAR, sizesThere, sizeText, type FeelId, type KnownShoe, readStyleSize } from '@chiave/core/fit';
   import { formatLength, trimNumber } from '@chiave/core/measure';
   import { readQuick, SCALE } from '@chiave/core/size';
-  import { shopBook } from '$lib/ui/shop-scales';
-  import { chance } from '$lib/ui/names';
-  import { shown } from '$lib/ui/units.svelte';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { chance } from '$lib/ui/fitting/names';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   interface Row {
     styleId: string;
@@ -50,55 +56,29 @@
 </p>
 
 <div class="grid gap-4 lg:grid-cols-2">
-  <section class="sheet">
-    <h2>What is worn now</h2>
+  <Sheet heading="What is worn now">
     {#each rows as row, i (i)}
       <div class="mt-2 grid items-start gap-2 border-b border-line pb-2 sm:grid-cols-[2fr_1.2fr_1fr_1.4fr_auto]">
-        <label class="block"
-          ><span class="text-sm">Shoe {i + 1}</span>
-          <select class="field" bind:value={row.styleId} aria-label="Shoe {i + 1}">
-            <option value="">known by its label only</option>
-            {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
-          </select>
-        </label>
-        <label class="block"
-          ><span class="text-sm">Size</span><input
-            class="field figures"
-            bind:value={row.text}
-            aria-label="Size of shoe {i + 1}"
-            aria-invalid={read[i].problem !== ''}
-            placeholder={styleOf(row.styleId) ? sizeText(styleOf(row.styleId)!, styleOf(row.styleId)!.from) : 'eu 39'}
-          /></label
+        <Select label="Shoe {i + 1}" bind:value={row.styleId}>
+          <option value="">known by its label only</option>
+          {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
+        </Select>
+        <Field
+          label="Size"
+          figures
+          bind:value={row.text}
+          aria-invalid={read[i].problem !== ''}
+          placeholder={styleOf(row.styleId) ? sizeText(styleOf(row.styleId)!, styleOf(row.styleId)!.from) : 'eu 39'}
+        />
+        <Field label="Width" figures bind:value={row.width} placeholder={styleOf(row.styleId)?.widths.join(' ') ?? ''} />
+        <Select label="Feels" bind:value={row.feel}
+          >{#each FEELS as feel (feel.id)}<option value={feel.id}>{feel.name}</option>{/each}</Select
         >
-        <label class="block"
-          ><span class="text-sm">Width</span><input
-            class="field figures"
-            bind:value={row.width}
-            aria-label="Width of shoe {i + 1}"
-            placeholder={styleOf(row.styleId)?.widths.join(' ') ?? ''}
-          /></label
-        >
-        <label class="block"
-          ><span class="text-sm">Feels</span>
-          <select class="field" bind:value={row.feel} aria-label="Feel of shoe {i + 1}"
-            >{#each FEELS as feel (feel.id)}<option value={feel.id}>{feel.name}</option>{/each}</select
-          >
-        </label>
-        <button
-          type="button"
-          class="mt-5 min-h-11 min-w-11 rounded border border-line"
-          aria-label="Take shoe {i + 1} away"
-          disabled={rows.length === 1}
-          onclick={() => (rows = rows.filter((_, n) => n !== i))}>×</button
-        >
-        {#if read[i].problem}<p class="caution text-sm sm:col-span-5" role="alert">{read[i].problem}</p>{/if}
+        <Button class="mt-5" aria-label="Take shoe {i + 1} away" disabled={rows.length === 1} onclick={() => (rows = rows.filter((_, n) => n !== i))}>×</Button>
+        {#if read[i].problem}<Notice class="sm:col-span-5" tone="caution" role="alert">{read[i].problem}</Notice>{/if}
       </div>
     {/each}
-    <button
-      type="button"
-      class="mt-2 min-h-11 rounded border border-line px-3"
-      onclick={() => (rows = [...rows, { styleId: '', text: '', width: '', feel: 'comfortable' }])}>Another shoe</button
-    >
+    <Button class="mt-2" onclick={() => (rows = [...rows, { styleId: '', text: '', width: '', feel: 'comfortable' }])}>Another shoe</Button>
     {#if guess}
       <p class="mt-3 text-lg">
         The foot: <b class="figures" data-guess>{formatLength(guess.lengthMm, shown.unit)}</b> <span class="figures">± {trimNumber(guess.sdMm)} mm</span>
@@ -110,26 +90,22 @@
             <span class="soft">({line.way === 'inside' ? 'through the inside' : 'through the label'})</span>
           </li>{/each}
       </ul>
-      {#if guess.conflict}<p class="caution mt-1">{guess.conflict}</p>{/if}
+      {#if guess.conflict}<Notice class="mt-1" tone="caution">{guess.conflict}</Notice>{/if}
     {/if}
-  </section>
+  </Sheet>
 
-  <section class="sheet">
-    <h2>What in this one?</h2>
-    <label class="block"
-      ><span class="sr-only">The shoe asked about</span>
-      <select class="field" bind:value={targetId}>
-        <option value="">choose a style</option>
-        {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({SCALE[s.scale].short})</option>{/each}
-      </select>
-    </label>
+  <Sheet heading="What in this one?">
+    <Select label="The shoe asked about" hideLabel bind:value={targetId}>
+      <option value="">choose a style</option>
+      {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({SCALE[s.scale].short})</option>{/each}
+    </Select>
     {#if target && guess && best}
       <p class="mt-2">
         <span class="figures text-4xl font-semibold" data-there>{best.size} {best.width}</span>
         <span class="text-brass">{SCALE[target.scale].name}, last {target.last.name} ({target.last.evidence.mark})</span>
       </p>
       <p class="soft">{chance(best.probability)}: the foot is only guessed in length, its width filled in from proportions.</p>
-      <table class="mt-2 w-full">
+      <Table class="mt-2">
         <tbody>
           {#each there as s (s.size + s.width)}
             <tr class="border-b border-line"
@@ -139,10 +115,10 @@
             >
           {/each}
         </tbody>
-      </table>
-      <p class="caution mt-3 text-sm">
+      </Table>
+      <Notice class="mt-3" tone="caution">
         A size told in writing is a place to start. Width and instep are not in it: ask for a tracing and a ball girth, or send two sizes.
-      </p>
-    {:else if target && guess}<p class="notice mt-2">{target.name} is not made in a size near this foot.</p>{/if}
-  </section>
+      </Notice>
+    {:else if target && guess}<Notice class="mt-2">{target.name} is not made in a size near this foot.</Notice>{/if}
+  </Sheet>
 </div>

@@ -17,11 +17,18 @@
     type Meaning,
     type Rounding
   } from '@chiave/core/size';
-  import AnswerCardSheet from '$lib/ui/AnswerCardSheet.svelte';
+  import AnswerCardSheet from '$lib/ui/sizes/AnswerCardSheet.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import { cardOf } from '$lib/ui/answer-card';
-  import { shopBook } from '$lib/ui/shop-scales';
-  import { shown } from '$lib/ui/units.svelte';
+  import { cardOf } from '$lib/ui/sizes/answer-card';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import TickBox from '$lib/ui/kit/TickBox.svelte';
 
   let { data } = $props();
   let text = $state('us w 6.5');
@@ -97,53 +104,40 @@
 <svelte:head><title>Chain of sums · Chiave</title></svelte:head>
 <h1 class="sr-only">Chain of sums</h1>
 <div class="grid gap-4 print:hidden lg:grid-cols-2">
-  <section class="sheet grid content-start gap-3">
-    <h2>From what, into what</h2>
-    <label class="block"
-      ><span class="font-semibold">A size or a foot</span>
-      <input
-        class="field figures"
-        value={text}
-        oninput={(e) => {
-          text = e.currentTarget.value;
-          chosen = null;
-        }}
-      />
-    </label>
-    {#if answer.problem}<p class="caution" role="alert">{answer.problem}</p>{/if}
+  <Sheet class="grid content-start gap-3" heading="From what, into what">
+    <Field
+      label="A size or a foot"
+      figures
+      value={text}
+      oninput={(e) => {
+        text = e.currentTarget.value;
+        chosen = null;
+      }}
+    />
+    {#if answer.problem}<Notice tone="caution" role="alert">{answer.problem}</Notice>{/if}
     {#if answer.meanings.length > 1}
       <div class="flex flex-wrap gap-1">
-        {#each answer.meanings as m (m.text + (m.scale ?? ''))}<button
-            type="button"
-            class="min-h-11 rounded border px-2 {chosen === m ? 'border-brass bg-[#fbf3df]' : 'border-line bg-white'}"
-            onclick={() => (chosen = m)}>{m.text}</button
-          >{/each}
+        {#each answer.meanings as m (m.text + (m.scale ?? ''))}<Button pressed={chosen === m} onclick={() => (chosen = m)}>{m.text}</Button>{/each}
       </div>
     {/if}
-    <label class="block"
-      ><span class="font-semibold">Into a shoe of the stockroom</span>
-      <select class="field" bind:value={styleId}>
-        <option value="">none: into a scale only</option>
-        {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({book.get(s.scale).short})</option>{/each}
-      </select>
-    </label>
+    <Select label="Into a shoe of the stockroom" bind:value={styleId}>
+      <option value="">none: into a scale only</option>
+      {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({book.get(s.scale).short})</option>{/each}
+    </Select>
     {#if !style}
-      <label class="block"
-        ><span class="font-semibold">Scale</span>
-        <select class="field" bind:value={toScale}
-          >{#each book.all.filter((s) => !s.rule) as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
-        >
-      </label>
+      <Select label="Scale" bind:value={toScale}
+        >{#each book.all.filter((s) => !s.rule) as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</Select
+      >
     {/if}
     {#if makings.length > 0}
-      <label class="block"
-        ><span class="font-semibold">Which making of the last</span>
-        <select class="field" bind:value={makingKey} aria-describedby="making-note">
-          <option value="">any: only reports that name none</option>
-          {#each makings as m, at (at)}<option value={keyOf(m)}>{keyOf(m)}</option>{/each}
-        </select>
-        <span id="making-note" class="soft text-sm">Reports of another variant or year do not count here: they speak of another inside.</span>
-      </label>
+      <Select
+        label="Which making of the last"
+        empty="any: only reports that name none"
+        options={makings.map((m) => ({ id: keyOf(m), name: keyOf(m) }))}
+        bind:value={makingKey}
+        aria-describedby="making-note"
+      />
+      <p id="making-note" class="soft text-sm">Reports of another variant or year do not count here: they speak of another inside.</p>
     {/if}
     <Choice
       name="purpose"
@@ -181,10 +175,9 @@
       value={preference}
       onchange={(v) => (preference = v ?? 'regular')}
     />
-  </section>
+  </Sheet>
 
-  <section class="sheet content-start">
-    <h2>How it adds up</h2>
+  <Sheet class="content-start" heading="How it adds up">
     {#if end}
       <p class="mt-1">
         <span class="figures text-4xl font-semibold" data-answer>{end.label}</span>
@@ -194,7 +187,7 @@
         Exactly {trimNumber(end.exact, 2)}, {signed(end.remainderMm)} mm beyond the label; about {Math.round(end.likely * 20) * 5} in 100 that this is the nearest
         size.
       </p>
-      <table class="mt-2 w-full">
+      <Table class="mt-2">
         <thead
           ><tr class="border-b border-ink text-left"
             ><th scope="col">Line</th><th scope="col">mm</th><th scope="col">sizes</th><th scope="col">source</th><th scope="col">on</th></tr
@@ -208,13 +201,7 @@
               <td class="figures pr-2">{line.id === 'scale' ? trimNumber(line.sizes, 2) : signed(line.sizes, 2)}</td>
               <td class="soft pr-2 text-sm">{line.source}</td>
               <td
-                >{#if line.id !== 'scale'}<input
-                    type="checkbox"
-                    class="h-6 w-6"
-                    aria-label="{line.what} counts"
-                    checked={line.on}
-                    onchange={() => toggle(line.id)}
-                  />{/if}</td
+                >{#if line.id !== 'scale'}<TickBox label="{line.what} counts" checked={line.on} onchange={() => toggle(line.id)} />{/if}</td
               >
             </tr>
           {/each}
@@ -224,7 +211,7 @@
             ><td></td><td></td></tr
           >
         </tbody>
-      </table>
+      </Table>
       <h3 class="mt-3">One step either way</h3>
       <ul>
         {#each end.neighbours as n, at (at)}<li>
@@ -245,10 +232,10 @@
             <span class="soft">that an unknown last runs true, give or take {HABIT_PRIOR_SD}</span>
           </li>
         </ul>
-        {#each habit.conflicts as conflict (conflict)}<p class="caution mt-1 text-sm">Conflict: {conflict}.</p>{/each}
+        {#each habit.conflicts as conflict (conflict)}<Notice class="mt-1" tone="caution">Conflict: {conflict}.</Notice>{/each}
       {/if}
     {:else}<p class="soft">Type a size or a foot.</p>{/if}
-  </section>
+  </Sheet>
 </div>
 
 {#if card}<AnswerCardSheet {card} onshop={(v) => (shop = v)} />{/if}

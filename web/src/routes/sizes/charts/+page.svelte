@@ -5,9 +5,14 @@
   import { chartOf, correctGauge, type Chart } from '@chiave/core/size';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
-  import { download, downloadPdf } from '$lib/ui/download';
-  import { shopBook } from '$lib/ui/shop-scales';
-  import { shown } from '$lib/ui/units.svelte';
+  import { download, downloadPdf } from '$lib/ui/frame/download';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   const book = $derived(shopBook());
   let scales = $state<string[]>(['us-w', 'us-m', 'uk', 'eu', 'jp', 'cn']);
@@ -56,9 +61,9 @@
 <svelte:head><title>Charts and gauge · Chiave</title></svelte:head>
 <h1 class="sr-only">Charts and gauge</h1>
 <div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-  <section class="sheet">
+  <Sheet>
     <div class="flex flex-wrap items-end gap-2 print:hidden">
-      <label class="block min-w-40 flex-1"><span class="font-semibold">Title</span><input class="field" bind:value={title} maxlength="80" /></label>
+      <Field label="Title" class="min-w-40 flex-1" bind:value={title} maxlength={80} />
       <div class="w-28">
         <NumberField label="From" unit="mm" value={fromMm} low={ACCEPTED_LENGTH_MM[0]} high={ACCEPTED_LENGTH_MM[1]} step={5} onchange={(v) => (fromMm = v)} />
       </div>
@@ -70,20 +75,20 @@
     <div class="mt-2 print:hidden">
       <Choices legend="Scales" options={book.all} chosen={scales} onchange={(next) => (scales = next)} />
     </div>
-    {#if made.problem}<p class="caution mt-2" role="alert">{made.problem}.</p>{/if}
-    {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
+    {#if made.problem}<Notice class="mt-2" tone="caution" role="alert">{made.problem}.</Notice>{/if}
+    {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
     {#if made.chart}
       {@const chart = made.chart}
       <div class="mt-2 flex flex-wrap gap-2 print:hidden">
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => csv(chart)}>CSV</button>
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => json(chart)}>JSON</button>
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => window.print()}>Print</button>
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => pdf('a4')}>PDF, A4</button>
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => pdf('letter')}>PDF, US Letter</button>
+        <Button onclick={() => csv(chart)}>CSV</Button>
+        <Button onclick={() => json(chart)}>JSON</Button>
+        <Button onclick={() => window.print()}>Print</Button>
+        <Button onclick={() => pdf('a4')}>PDF, A4</Button>
+        <Button onclick={() => pdf('letter')}>PDF, US Letter</Button>
       </div>
       <h2 class="mt-3 hidden print:block">{title}</h2>
       <div class="mt-2 overflow-x-auto">
-        <table class="w-full" data-chart>
+        <Table data-chart>
           <thead>
             <tr class="border-b-2 border-ink text-left"
               ><th scope="col">foot</th>{#each chart.columns as c (c.scale)}<th scope="col" class="pr-2"
@@ -97,12 +102,11 @@
                 >{#each row.cells as cell, i (chart.columns[i].scale)}<td class="figures">{cell.label}</td>{/each}</tr
               >{/each}
           </tbody>
-        </table>
+        </Table>
       </div>
     {/if}
-  </section>
-  <section class="sheet content-start print:hidden">
-    <h2>A foot gauge to print</h2>
+  </Sheet>
+  <Sheet class="content-start print:hidden" heading="A foot gauge to print">
     <p>Drawn in millimetres. Print at 100 %, never “fit to page”; then measure both check rulers.</p>
     <div class="mt-2 flex flex-wrap gap-2">
       <a
@@ -122,19 +126,19 @@
     </div>
     <h3 class="mt-3">What it reads</h3>
     <div class="grid grid-cols-2 gap-2">
-      <label class="block"><span class="text-sm">Check ruler across measures, mm</span><input class="field figures" bind:value={across} /></label>
-      <label class="block"><span class="text-sm">Check ruler down measures, mm</span><input class="field figures" bind:value={down} /></label>
-      <label class="col-span-2 block"><span class="text-sm">The gauge reads</span><input class="field figures" bind:value={reading} placeholder="248" /></label>
+      <Field label="Check ruler across measures, mm" figures bind:value={across} />
+      <Field label="Check ruler down measures, mm" figures bind:value={down} />
+      <Field label="The gauge reads" figures class="col-span-2" bind:value={reading} placeholder="248" />
     </div>
     {#if corrected}
-      {#if corrected.refused}<p class="caution mt-2" role="alert">{corrected.refused}</p>
+      {#if corrected.refused}<Notice class="mt-2" tone="caution" role="alert">{corrected.refused}</Notice>
       {:else}
         <p class="mt-2 text-lg">
           The foot: <b class="figures" data-corrected>{formatLength(corrected.mm, shown.unit)}</b>
           <span class="figures">± {trimNumber(corrected.sdMm)} mm</span>
         </p>
-        {#if corrected.note}<p class="notice">{corrected.note}</p>{/if}
+        {#if corrected.note}<Notice>{corrected.note}</Notice>{/if}
       {/if}
     {/if}
-  </section>
+  </Sheet>
 </div>

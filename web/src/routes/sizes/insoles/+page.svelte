@@ -18,9 +18,17 @@
     type InsoleFit,
     type Making
   } from '@chiave/core/size';
-  import ResidualChart from '$lib/ui/ResidualChart.svelte';
-  import { send } from '$lib/ui/save.svelte';
-  import { shopBook } from '$lib/ui/shop-scales';
+  import ResidualChart from '$lib/ui/sizes/ResidualChart.svelte';
+  import { send } from '$lib/send/save.svelte';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import Area from '$lib/ui/kit/Area.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import FileButton from '$lib/ui/kit/FileButton.svelte';
 
   let { data } = $props();
   const EXAMPLE =
@@ -65,9 +73,7 @@
   const wordsOf = (m: Making) => [m.variant, m.madeYear].filter(Boolean).join(', ');
   const signed = (n: number, digits = 2) => `${n > 0 ? '+' : n < 0 ? '−' : ''}${trimNumber(Math.abs(n), digits)}`;
 
-  async function upload(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
-    const file = event.currentTarget.files?.[0];
-    if (!file) return;
+  async function upload(file: File): Promise<void> {
     if (file.size > MOST_BYTES) {
       message = `${file.name} has ${Math.round(file.size / 1e6)} MB: an insole table is a few lines. Nothing was read.`;
       return;
@@ -117,27 +123,20 @@
 <svelte:head><title>Insoles and habits · Chiave</title></svelte:head>
 <h1 class="sr-only">Insoles and habits</h1>
 <div class="grid gap-4 lg:grid-cols-2">
-  <section class="sheet">
-    <h2>Measured insoles</h2>
+  <Sheet heading="Measured insoles">
     <p class="soft text-sm">One line a size: size, length, ball, narrow part; cm or mm. Paste from a spreadsheet, type, or choose a CSV file.</p>
-    <label class="mt-1 block"
-      ><span class="sr-only">Insole table</span><textarea class="field figures" rows="9" bind:value={text} placeholder={EXAMPLE}></textarea></label
-    >
+    <Area label="Insole table" hideLabel figures class="mt-1" rows={9} bind:value={text} placeholder={EXAMPLE} />
     <div class="mt-1 flex flex-wrap gap-2">
-      <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
-        >CSV file<input type="file" accept=".csv,text/csv,text/plain" class="sr-only" onchange={upload} /></label
-      >
-      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => (text = EXAMPLE)}>Example: Hedger, a lace boot</button>
-      <label class="flex items-center gap-2"
-        ><span>claims</span><select class="field !w-48" bind:value={claims} aria-label="Scale on the box"
-          >{#each book.all.filter((s) => !s.rule && !s.cutOf) as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
-        ></label
+      <FileButton accept=".csv,text/csv,text/plain" onfile={upload}>CSV file</FileButton>
+      <Button onclick={() => (text = EXAMPLE)}>Example: Hedger, a lace boot</Button>
+      <Select label="claims" class="w-48" bind:value={claims}
+        >{#each book.all.filter((s) => !s.rule && !s.cutOf) as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</Select
       >
     </div>
-    {#each table.problems as problem (problem.line)}<p class="caution mt-1 text-sm" role="alert">Line {problem.line}: {problem.message}</p>{/each}
-    {#if fitted.problem}<p class="caution mt-1" role="alert">{fitted.problem}.</p>{/if}
-    {#if message}<p class="caution mt-1" role="alert">{message}</p>{/if}
-    {#if saved}<p class="notice mt-1" role="status">{saved}</p>{/if}
+    {#each table.problems as problem (problem.line)}<Notice class="mt-1" tone="caution" role="alert">Line {problem.line}: {problem.message}</Notice>{/each}
+    {#if fitted.problem}<Notice class="mt-1" tone="caution" role="alert">{fitted.problem}.</Notice>{/if}
+    {#if message}<Notice class="mt-1" tone="caution" role="alert">{message}</Notice>{/if}
+    {#if saved}<Notice class="mt-1" role="status">{saved}</Notice>{/if}
     {#if fitted.fit}
       {@const fit = fitted.fit}
       <p class="mt-2">
@@ -151,7 +150,7 @@
         <span class="soft">An insole stands about {INSOLE_UNDER_LAST_MM} mm under its last: estimate.</span>
       </p>
       <ResidualChart {fit} />
-      <table class="mt-2 w-full text-sm [&_td]:pr-3 [&_th]:pr-3">
+      <Table class="mt-2">
         <thead
           ><tr class="border-b border-ink text-left"
             ><th scope="col">size</th><th scope="col">length</th><th scope="col">line</th><th scope="col">off</th><th scope="col">to look at</th></tr
@@ -168,48 +167,32 @@
             >
           {/each}
         </tbody>
-      </table>
+      </Table>
       <div class="mt-2 flex flex-wrap items-end gap-2">
-        <label class="block"
-          ><span class="text-sm">The last</span><select class="field" bind:value={lastId}
-            ><option value="">choose a last</option>{#each lasts as last (last.id)}<option value={last.id}>{last.name}, {last.maker}</option>{/each}</select
-          ></label
+        <Select label="The last" bind:value={lastId}
+          ><option value="">choose a last</option>{#each lasts as last (last.id)}<option value={last.id}>{last.name}, {last.maker}</option>{/each}</Select
         >
-        <button
-          type="button"
-          class="min-h-11 rounded border-2 border-brass bg-white px-3 font-semibold disabled:opacity-60"
-          disabled={lastId === ''}
-          onclick={() => keepTable(fit)}>Keep as its habit, measured</button
-        >
+        <Button kind="primary" disabled={lastId === ''} onclick={() => keepTable(fit)}>Keep as its habit, measured</Button>
       </div>
     {/if}
-  </section>
+  </Sheet>
 
-  <section class="sheet">
-    <h2>How lasts run</h2>
+  <Sheet heading="How lasts run">
     <p class="soft text-sm">
       Each report stays by itself with its evidence. They are weighed in the open: a measurement against a belief, never averaged in silence.
     </p>
     <form class="mt-2 grid items-end gap-2 sm:grid-cols-3" onsubmit={keepReport} novalidate>
-      <label class="block"
-        ><span class="text-sm">Last</span><select class="field" bind:value={lastId}
-          ><option value="">choose a last</option>{#each lasts as last (last.id)}<option value={last.id}>{last.name}, {last.maker}</option>{/each}</select
-        ></label
+      <Select label="Last" bind:value={lastId}
+        ><option value="">choose a last</option>{#each lasts as last (last.id)}<option value={last.id}>{last.name}, {last.maker}</option>{/each}</Select
       >
-      <label class="block"
-        ><span class="text-sm">Evidence</span><select class="field" bind:value={evidence}
-          >{#each EVIDENCE_KINDS as kind (kind.id)}<option value={kind.id}>{kind.name}</option>{/each}</select
-        ></label
+      <Select label="Evidence" bind:value={evidence}
+        >{#each EVIDENCE_KINDS as kind (kind.id)}<option value={kind.id}>{kind.name}</option>{/each}</Select
       >
-      <label class="block"><span class="text-sm">Sizes long (+) or short (−)</span><input class="field figures" bind:value={offset} placeholder="0.5" /></label>
-      <label class="block"
-        ><span class="text-sm">Variant</span><input class="field" bind:value={variant} maxlength="80" placeholder="wide, platform, quiet" /></label
-      >
-      <label class="block"><span class="text-sm">Made in (year)</span><input class="field figures" bind:value={year} inputmode="numeric" /></label>
-      <label class="block"><span class="text-sm">Note</span><input class="field" bind:value={note} maxlength="2000" /></label>
-      <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-3 font-semibold disabled:opacity-60" disabled={lastId === ''}
-        >Keep this report</button
-      >
+      <Field label="Sizes long (+) or short (−)" figures bind:value={offset} placeholder="0.5" />
+      <Field label="Variant" bind:value={variant} maxlength={80} placeholder="wide, platform, quiet" />
+      <Field label="Made in (year)" figures bind:value={year} inputmode="numeric" />
+      <Field label="Note" bind:value={note} maxlength={2000} />
+      <Button type="submit" kind="primary" disabled={lastId === ''}>Keep this report</Button>
     </form>
     {#each byMaking as { last, making, reports } (last.id + wordsOf(making))}
       {@const weighed = weighHabit(reports)}
@@ -225,13 +208,13 @@
                 ><span class="figures">{Math.round(weighed.weights[i].share * 100)} of 100</span>: {EVIDENCE_KINDS.find((k) => k.id === r.evidence)?.name},
                 <b class="figures">{signed(r.offsetSizes)}</b>{r.variant ? `, ${r.variant}` : ''}{r.madeYear ? `, ${r.madeYear}` : ''}
                 <span class="soft">{r.note}</span></span
-              ><button type="button" class="min-h-11 px-2 underline" onclick={() => remove(r.id)}>remove</button>
+              ><Button kind="text" onclick={() => remove(r.id)}>remove</Button>
             </li>
           {/each}
           <li class="soft"><span class="figures">{Math.round(weighed.priorShare * 100)} of 100</span>: that it runs true, give or take {HABIT_PRIOR_SD}</li>
         </ul>
-        {#each weighed.conflicts as conflict (conflict)}<p class="caution text-sm">Conflict: {conflict}. Both stand; look again.</p>{/each}
+        {#each weighed.conflicts as conflict (conflict)}<Notice tone="caution">Conflict: {conflict}. Both stand; look again.</Notice>{/each}
       </div>
     {:else}<p class="soft mt-3">No report kept yet.</p>{/each}
-  </section>
+  </Sheet>
 </div>

@@ -4,9 +4,14 @@
   import { formatLength, parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { convertFoot, makerScaleId, makerWidths, sizeInterval, type MakerScaleInput } from '@chiave/core/size';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import { send, type SaveError } from '$lib/ui/save.svelte';
-  import { shopBook } from '$lib/ui/shop-scales';
-  import { shown } from '$lib/ui/units.svelte';
+  import { send, type SaveError } from '$lib/send/save.svelte';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   let { data } = $props();
   let makerId = $state('');
@@ -65,11 +70,7 @@
 </script>
 
 {#snippet field(label: string, value: string, set: (v: string) => void, path: string, hint: string)}
-  <label class="block"
-    ><span class="text-sm">{label}</span>
-    <input class="field figures" {value} oninput={(e) => set(e.currentTarget.value)} aria-invalid={!!errorOf(path)} placeholder={hint} />
-    {#if errorOf(path)}<span class="text-tight text-sm" role="alert">{errorOf(path)}</span>{/if}
-  </label>
+  <Field {label} figures {value} oninput={(e) => set(e.currentTarget.value)} placeholder={hint} error={errorOf(path)} />
 {/snippet}
 
 <svelte:head><title>Makers’ scales · Chiave</title></svelte:head>
@@ -79,10 +80,8 @@
     <h2>A maker’s own scale</h2>
     <p class="soft text-sm">One size that is known and the length of a step are enough: nought follows. Widths are the maker’s own names, in millimetres.</p>
     <div class="mt-2 grid gap-2 sm:grid-cols-2">
-      <label class="block"
-        ><span class="text-sm">Maker</span><select class="field" bind:value={makerId}
-          ><option value="">choose a maker</option>{#each data.makers as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
-        ></label
+      <Select label="Maker" bind:value={makerId}
+        ><option value="">choose a maker</option>{#each data.makers as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</Select
       >
       {@render field('Name of the scale', name, (v) => (name = v), 'name', 'boots, marked in EU')}
       {@render field('One size, mm', unit, (v) => (unit = v), 'unitMm', '6.67')}
@@ -122,24 +121,19 @@
       {@render field('First width, mm', widthFirst, (v) => (widthFirst = v), 'widths.firstMm', '76')}
       {@render field('Each step, mm', widthStep, (v) => (widthStep = v), 'widths.stepMm', '3')}
     </div>
-    {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
-    <button type="submit" class="mt-3 min-h-11 rounded border-2 border-brass bg-white px-3 font-semibold disabled:opacity-60" disabled={makerId === ''}
-      >Keep this scale</button
-    >
+    {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
+    <Button type="submit" class="mt-3" kind="primary" disabled={makerId === ''}>Keep this scale</Button>
   </form>
 
-  <section class="sheet">
-    <h2>Kept scales</h2>
-    <label class="block max-w-60"
-      ><span class="text-sm">A foot, read in each</span><input class="field figures" bind:value={footText} aria-invalid={footMm === null} /></label
-    >
-    {#if footMm === null}<p class="caution mt-1" role="alert">Not a foot length: write it as 245, 24.5 cm or 9 5/8 in.</p>{/if}
+  <Sheet heading="Kept scales">
+    <Field label="A foot, read in each" figures class="max-w-60" bind:value={footText} aria-invalid={footMm === null} />
+    {#if footMm === null}<Notice class="mt-1" tone="caution" role="alert">Not a foot length: write it as 245, 24.5 cm or 9 5/8 in.</Notice>{/if}
     {#each data.makerScales as row (row.id)}
       {@const scale = book.get(makerScaleId(row.id))}
       <article class="mt-3 border-t border-line pt-2" data-maker-scale>
         <div class="flex items-baseline gap-2">
           <h3 class="mr-auto">{row.definition.name}, {row.maker}</h3>
-          <button type="button" class="min-h-11 px-2 underline" onclick={() => remove(row.id)}>remove</button>
+          <Button kind="text" onclick={() => remove(row.id)}>remove</Button>
         </div>
         <p class="text-sm">
           One size is <span class="figures">{trimNumber(row.definition.unitMm, 2)} mm</span>; {row.definition.from} to {row.definition.to}, {row.definition
@@ -166,5 +160,5 @@
           </p>{/if}
       </article>
     {:else}<p class="soft mt-2">None yet. A kept scale is read everywhere: on the rule, in the quick box by its name, in charts, chains and columns.</p>{/each}
-  </section>
+  </Sheet>
 </div>

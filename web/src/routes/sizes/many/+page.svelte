@@ -2,9 +2,16 @@
   import { onDestroy } from 'svelte';
   import Progress from '$lib/ui/kit/Progress.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
-  import { download } from '$lib/ui/download';
-  import { shopBook } from '$lib/ui/shop-scales';
+  import { download } from '$lib/ui/frame/download';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
   import { ManySizes, MOST_BYTES, MOST_ROWS } from '$lib/ui/sizes/many-sizes.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import FileButton from '$lib/ui/kit/FileButton.svelte';
+  import Area from '$lib/ui/kit/Area.svelte';
 
   let { data } = $props();
   let text = $state('');
@@ -17,9 +24,7 @@
   const book = $derived(shopBook());
   onDestroy(() => many.close());
 
-  function upload(event: Event & { currentTarget: HTMLInputElement }): void {
-    const chosen = event.currentTarget.files?.[0];
-    if (!chosen) return;
+  function upload(chosen: File): void {
     many.message = '';
     if (chosen.size > MOST_BYTES) {
       many.message = `${chosen.name} has ${(chosen.size / 1e6).toFixed(1)} MB; at most ${MOST_BYTES / 1e6} MB are read. Nothing was taken.`;
@@ -36,60 +41,49 @@
 <svelte:head><title>Many at once · Chiave</title></svelte:head>
 <h1 class="sr-only">Many at once</h1>
 <div class="grid gap-4 lg:grid-cols-2">
-  <section class="sheet grid content-start gap-3">
-    <h2>A column of sizes</h2>
+  <Sheet class="grid content-start gap-3" heading="A column of sizes">
     {#if file}
-      <p class="notice flex items-center gap-3">
+      <Notice class="flex items-center gap-3">
         <span class="mr-auto">{file.name}, {(file.size / 1000).toFixed(0)} kB</span>
-        <button type="button" class="min-h-11 underline" onclick={() => (file = null)}>Type instead</button>
-      </p>
+        <Button kind="text" onclick={() => (file = null)}>Type instead</Button>
+      </Notice>
     {/if}
-    <label class="block" class:hidden={file !== null}
-      ><span class="sr-only">Sizes, one a line</span><textarea
-        class="field figures"
-        rows="10"
-        bind:value={text}
-        placeholder={'us w 6.5\neu 38 2/3\n24.3 cm\nuk 5 e'}
-      ></textarea></label
-    >
+    <Area
+      label="Sizes, one a line"
+      hideLabel
+      figures
+      class={file === null ? '' : 'hidden'}
+      rows={10}
+      bind:value={text}
+      placeholder={'us w 6.5\neu 38 2/3\n24.3 cm\nuk 5 e'}
+    />
     <div class="flex flex-wrap items-end gap-2">
-      <label class="inline-flex min-h-11 cursor-pointer items-center rounded border border-line bg-white px-3"
-        >CSV file<input type="file" accept=".csv,text/csv,text/plain" class="sr-only" onchange={upload} /></label
+      <FileButton accept=".csv,text/csv,text/plain" onfile={upload}>CSV file</FileButton>
+      <Select label="Column" class="w-28" bind:value={column}
+        >{#each [0, 1, 2, 3, 4, 5, 6, 7] as n (n)}<option value={n}>{n + 1}</option>{/each}</Select
       >
-      <label class="block"
-        ><span class="text-sm">Column</span><select class="field !w-28" bind:value={column}
-          >{#each [0, 1, 2, 3, 4, 5, 6, 7] as n (n)}<option value={n}>{n + 1}</option>{/each}</select
-        ></label
-      >
-      <label class="block"
-        ><span class="text-sm">A bare number is</span><select class="field !w-56" bind:value={bare}
-          ><option value="">asked about, not guessed</option>{#each book.all as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
-        ></label
+      <Select label="A bare number is" class="w-56" bind:value={bare}
+        ><option value="">asked about, not guessed</option>{#each book.all as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</Select
       >
     </div>
     <Choices legend="Into" options={book.all.map(({ id, short }) => ({ id, name: short }))} chosen={to} onchange={(next) => (to = next)} />
     <div class="flex flex-wrap items-center gap-2">
-      <button
-        type="button"
-        class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold disabled:opacity-60"
-        disabled={many.running || to.length === 0}
-        onclick={convert}>Convert</button
-      >
+      <Button kind="primary" disabled={many.running || to.length === 0} onclick={convert}>Convert</Button>
       {#if many.running}
         <div class="min-w-40 flex-1">
           <Progress done={many.done} of={many.of} what="Converting" />
         </div>
         <span class="figures text-sm">{many.done} of {many.of}</span>
-        <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => many.stop()}>Cancel</button>
+        <Button onclick={() => many.stop()}>Cancel</Button>
       {/if}
     </div>
-    {#if many.message}<p class="caution" role="alert">{many.message}</p>{/if}
-  </section>
+    {#if many.message}<Notice tone="caution" role="alert">{many.message}</Notice>{/if}
+  </Sheet>
 
-  <section class="sheet">
+  <Sheet>
     <div class="flex flex-wrap items-baseline gap-3">
       <h2 class="mr-auto">Converted</h2>
-      {#if many.report}<button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => many.csv()}>CSV</button>{/if}
+      {#if many.report}<Button onclick={() => many.csv()}>CSV</Button>{/if}
     </div>
     {#if many.report}
       {@const report = many.report}
@@ -107,7 +101,7 @@
         </details>
       {/if}
       <div class="mt-2 overflow-x-auto">
-        <table class="w-full text-sm">
+        <Table>
           <thead
             ><tr class="border-b border-ink text-left"
               ><th scope="col">line</th><th scope="col">read as</th><th scope="col">foot</th>{#each many.asked as id (id)}<th scope="col"
@@ -122,9 +116,9 @@
                   >{/each}</tr
               >{/each}</tbody
           >
-        </table>
+        </Table>
       </div>
       {#if report.read > report.rows.length}<p class="soft text-sm">The first {report.rows.length} are shown; all of them are in the CSV.</p>{/if}
     {:else}<p class="soft">Nothing converted yet. Up to {MOST_ROWS.toLocaleString('en')} rows; the work is done beside the page.</p>{/if}
-  </section>
+  </Sheet>
 </div>

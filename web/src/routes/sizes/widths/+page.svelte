@@ -15,7 +15,12 @@
     type ScaleId
   } from '@chiave/core/size';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import { shown } from '$lib/ui/units.svelte';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   let { data } = $props();
   let group = $state<'men' | 'women'>('women');
@@ -87,18 +92,12 @@
 <svelte:head><title>Widths · Chiave</title></svelte:head>
 <h1 class="sr-only">Widths</h1>
 <div class="grid gap-4 lg:grid-cols-2">
-  <section class="sheet">
-    <h2>The letter of a foot</h2>
+  <Sheet heading="The letter of a foot">
     <p class="soft text-sm">A letter is a girth at a length. Letter of a foot and letter of a last are different things: the last is tighter than the foot.</p>
     <div class="mt-2 grid grid-cols-3 gap-2">
-      <label class="block"><span class="text-sm">Length</span><input class="field figures" bind:value={lengthText} aria-invalid={foot.length === null} /></label
-      >
-      <label class="block"
-        ><span class="text-sm">Ball girth</span><input class="field figures" bind:value={girthText} aria-invalid={foot.girth === null} /></label
-      >
-      <label class="block"
-        ><span class="text-sm">Ball width</span><input class="field figures" bind:value={widthText} aria-invalid={foot.width === null} /></label
-      >
+      <Field label="Length" figures bind:value={lengthText} aria-invalid={foot.length === null} />
+      <Field label="Ball girth" figures bind:value={girthText} aria-invalid={foot.girth === null} />
+      <Field label="Ball width" figures bind:value={widthText} aria-invalid={foot.width === null} />
     </div>
     <div class="mt-2">
       <Choice
@@ -112,9 +111,9 @@
         onchange={(v) => (group = v ?? 'women')}
       />
     </div>
-    {#if faults.length > 0}<p class="caution mt-2" role="alert">Not a foot’s {faults.join(', ')}: write it as 244, 24.4 cm or 9 5/8 in.</p>
+    {#if faults.length > 0}<Notice class="mt-2" tone="caution" role="alert">Not a foot’s {faults.join(', ')}: write it as 244, 24.4 cm or 9 5/8 in.</Notice>
     {:else}
-      <table class="mt-2 w-full" data-letters>
+      <Table class="mt-2" data-letters>
         <tbody>
           {#each WIDTH_SCALES as w (w.id)}
             {@const read = footLetter(w.id, group, foot.length!, w.measures === 'ball girth' ? foot.girth! : foot.width!)}
@@ -129,25 +128,22 @@
             ><td></td><td class="soft text-sm">ISO 9407, foot length and width in mm</td></tr
           >
         </tbody>
-      </table>
+      </Table>
     {/if}
-  </section>
+  </Sheet>
 
-  <section class="sheet">
-    <h2>Sister sizes</h2>
+  <Sheet heading="Sister sizes">
     <p class="soft text-sm">A size shorter and a letter wider holds the same girth, by the trade’s quarter inch a letter and a size.</p>
     <div class="mt-2 grid grid-cols-3 gap-2">
-      <label class="block"
-        ><span class="text-sm">Scale</span><select class="field" bind:value={scale}
-          >{#each LETTERED as id (id)}<option value={id}>{SCALE[id].name}</option>{/each}</select
-        ></label
+      <Select label="Scale" bind:value={scale}
+        >{#each LETTERED as id (id)}<option value={id}>{SCALE[id].name}</option>{/each}</Select
       >
-      <label class="block"><span class="text-sm">Size of it</span><input class="field figures" bind:value={sizeText} /></label>
-      <label class="block"><span class="text-sm">Letter</span><input class="field figures" bind:value={letter} /></label>
+      <Field label="Size of it" figures bind:value={sizeText} />
+      <Field label="Letter" figures bind:value={letter} />
     </div>
-    {#if sisters.problem}<p class="caution mt-2" role="alert">{sisters.problem}</p>
+    {#if sisters.problem}<Notice class="mt-2" tone="caution" role="alert">{sisters.problem}</Notice>
     {:else}
-      <table class="mt-2 w-full" data-sisters>
+      <Table class="mt-2" data-sisters>
         <thead
           ><tr class="border-b border-ink text-left"
             ><th scope="col">size</th><th scope="col">foot</th><th scope="col">girth</th><th scope="col">against it</th></tr
@@ -162,35 +158,32 @@
             >
           {/each}
         </tbody>
-      </table>
+      </Table>
       <p class="soft mt-1 text-sm">
         Foot of {SCALE[scale].name}
         {sizeText}: {formatLength(toFootMm(schoolOf(SCALE[scale]), parseSize(sizeText) ?? 0), shown.unit)}.
       </p>
     {/if}
-  </section>
+  </Sheet>
 </div>
 
-<section class="sheet mt-4">
-  <h2>The same letter in two makers</h2>
+<Sheet class="mt-4" heading="The same letter in two makers">
   <p class="soft text-sm">Widths are not a scale across makers: compare the insides in millimetres.</p>
   <div class="mt-2 grid gap-3 md:grid-cols-2">
     {#each picks as pick, i (i)}
       <div class="grid grid-cols-[2fr_1fr_1fr] gap-2">
-        <label class="block"
-          ><span class="text-sm">Shoe {i + 1}</span><select class="field" bind:value={pick.styleId}
-            >{#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}</select
-          ></label
+        <Select label="Shoe {i + 1}" bind:value={pick.styleId}
+          >{#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}</Select
         >
-        <label class="block"><span class="text-sm">In size</span><input class="field figures" bind:value={pick.size} /></label>
-        <label class="block"><span class="text-sm">Width</span><input class="field figures" bind:value={pick.width} /></label>
-        {#if sides[i].problem}<p class="caution col-span-3 text-sm" role="alert">{sides[i].problem}</p>{/if}
+        <Field label="In size" figures bind:value={pick.size} />
+        <Field label="Width" figures bind:value={pick.width} />
+        {#if sides[i].problem}<Notice class="col-span-3" tone="caution" role="alert">{sides[i].problem}</Notice>{/if}
       </div>
     {/each}
   </div>
   {#if sides[0].inside && sides[1].inside}
     {@const [a, b] = [sides[0].inside, sides[1].inside]}
-    <table class="mt-2 w-full" data-two>
+    <Table class="mt-2" data-two>
       <thead
         ><tr class="border-b border-ink text-left"
           ><th scope="col">inside</th><th scope="col">{sides[0].style!.name} {picks[0].size} {picks[0].width}</th><th scope="col"
@@ -212,6 +205,6 @@
             >{/each}<td class="soft text-sm">of the inside itself; where they differ the last is a combination</td></tr
         >
       </tbody>
-    </table>
+    </Table>
   {/if}
-</section>
+</Sheet>

@@ -10,13 +10,20 @@
   import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
   import { footInputOf, type FittingState } from '$lib/fit-feet';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import { download } from '$lib/ui/download';
+  import { download } from '$lib/ui/frame/download';
   import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
-  import { send } from '$lib/ui/save.svelte';
+  import { send } from '$lib/send/save.svelte';
   import PhotoLayers from '$lib/ui/stock/PhotoLayers.svelte';
-  import type { ScaledPhoto } from '$lib/ui/stock/scaled-photo';
-  import { MARKS } from '$lib/ui/stock/stock-columns';
-  import { shown } from '$lib/ui/units.svelte';
+  import type { ScaledPhoto } from '$lib/drawing/scaled-photo';
+  import { MARKS } from '$lib/stock-list/stock-columns';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import Slider from '$lib/ui/kit/Slider.svelte';
 
   let { data } = $props();
   const all = $derived(comparables(data.lasts, data.styles, data.makers));
@@ -124,52 +131,32 @@
 
 <svelte:head><title>Last bench · Chiave</title></svelte:head>
 <h1 class="sr-only">Last bench</h1>
-<section class="sheet mb-4 print:hidden">
+<Sheet class="mb-4 print:hidden">
   <div class="grid gap-2 lg:grid-cols-2">
     {#each slots as slot, i (i)}
       {@const c = byKey.get(slot.key)}
       <div class="grid grid-cols-[2rem_minmax(0,1fr)_4.5rem_7.5rem_auto] items-end gap-1">
         <b class="self-center text-xl" style:color={SHOE_LOOKS[i].ink}>{SHOE_LOOKS[i].letter}</b>
-        <label class="block"
-          ><span class="sr-only">Shoe {SHOE_LOOKS[i].letter}</span><select
-            class="field"
-            value={slot.key}
-            onchange={(e) => (slots[i] = slotFor(byKey.get(e.currentTarget.value)))}
+        <Select label="Shoe {SHOE_LOOKS[i].letter}" hideLabel value={slot.key} onchange={(e) => (slots[i] = slotFor(byKey.get(e.currentTarget.value)))}>
+          <optgroup label="Lasts"
+            >{#each all.filter((a) => a.style === null) as a (a.key)}<option value={a.key}>{a.name}</option>{/each}</optgroup
           >
-            <optgroup label="Lasts"
-              >{#each all.filter((a) => a.style === null) as a (a.key)}<option value={a.key}>{a.name}</option>{/each}</optgroup
-            >
-            <optgroup label="Styles"
-              >{#each all.filter((a) => a.style !== null) as a (a.key)}<option value={a.key}>{a.name}</option>{/each}</optgroup
-            >
-          </select></label
+          <optgroup label="Styles"
+            >{#each all.filter((a) => a.style !== null) as a (a.key)}<option value={a.key}>{a.name}</option>{/each}</optgroup
+          >
+        </Select>
+        <Field label="Size of {SHOE_LOOKS[i].letter}" hideLabel figures bind:value={slot.size} disabled={by === 'foot' || (by === 'label' && i > 0)} />
+        <Select label="Width of {SHOE_LOOKS[i].letter}" hideLabel bind:value={slot.width}
+          ><option value="">{c?.last.base.width ?? ''}</option>{#each (c?.letters ?? []).filter((l) => l !== c?.last.base.width) as l, at (at)}<option value={l}
+              >{l}</option
+            >{/each}</Select
         >
-        <label class="block"
-          ><span class="sr-only">Size of {SHOE_LOOKS[i].letter}</span><input
-            class="field figures"
-            bind:value={slot.size}
-            disabled={by === 'foot' || (by === 'label' && i > 0)}
-          /></label
-        >
-        <label class="block"
-          ><span class="sr-only">Width of {SHOE_LOOKS[i].letter}</span><select class="field" bind:value={slot.width}
-            ><option value="">{c?.last.base.width ?? ''}</option>{#each (c?.letters ?? []).filter((l) => l !== c?.last.base.width) as l, at (at)}<option
-                value={l}>{l}</option
-              >{/each}</select
-          ></label
-        >
-        <button
-          type="button"
-          class="min-h-11 px-1 underline"
-          disabled={slots.length < 2}
-          onclick={() => (slots = slots.filter((_, k) => k !== i))}
-          aria-label="Take {SHOE_LOOKS[i].letter} away">away</button
+        <Button kind="text" disabled={slots.length < 2} onclick={() => (slots = slots.filter((_, k) => k !== i))} aria-label="Take {SHOE_LOOKS[i].letter} away"
+          >away</Button
         >
       </div>
     {/each}
-    {#if slots.length < 4}<button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => (slots = [...slots, slotFor(all[0])])}
-        >Another shoe</button
-      >{/if}
+    {#if slots.length < 4}<Button onclick={() => (slots = [...slots, slotFor(all[0])])}>Another shoe</Button>{/if}
   </div>
   <div class="mt-3 flex flex-wrap items-end gap-4">
     <Choice
@@ -184,14 +171,14 @@
       onchange={(v) => (by = v ?? 'foot')}
     />
     {#if by === 'foot'}
-      <label class="block w-32"
-        ><span class="font-semibold">Foot</span><input
-          class="field figures"
-          bind:value={footText}
-          placeholder={formatLength(footMm, shown.unit)}
-          aria-invalid={typedFoot !== null && !typedFoot.ok}
-        /></label
-      >
+      <Field
+        label="Foot"
+        figures
+        class="w-32"
+        bind:value={footText}
+        placeholder={formatLength(footMm, shown.unit)}
+        aria-invalid={typedFoot !== null && !typedFoot.ok}
+      />
     {/if}
     <Choice
       name="at"
@@ -215,38 +202,26 @@
     />
     <div class="w-52"><PersonFinder label="Whose foot is in it" first={data.people} chosen={person} onchoose={open} /></div>
   </div>
-  {#if typedFoot !== null && !typedFoot.ok}<p class="caution mt-2" role="alert">Not a length: write it as 245, 24.5 cm or 9 5/8 in.</p>{/if}
-  {#if laid.problem}<p class="caution mt-2" role="alert">{laid.problem}.</p>{/if}
-  {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
-</section>
+  {#if typedFoot !== null && !typedFoot.ok}<Notice class="mt-2" tone="caution" role="alert">Not a length: write it as 245, 24.5 cm or 9 5/8 in.</Notice>{/if}
+  {#if laid.problem}<Notice class="mt-2" tone="caution" role="alert">{laid.problem}.</Notice>{/if}
+  {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
+</Sheet>
 {#if laid.shoes.length > 0}
   <div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-    <section class="sheet self-start lg:sticky lg:top-2">
+    <Sheet class="self-start lg:sticky lg:top-2">
       <div class="mb-2 flex flex-wrap items-end gap-3 print:hidden">
-        <label class="block w-36"><span class="text-sm">Zoom</span><input type="range" class="w-full" min="1" max="5" step="0.1" bind:value={zoom} /></label>
+        <Slider label="Zoom" class="w-36" low={1} high={5} step={0.1} bind:value={zoom} />
         {#if laid.shoes.length > 1}
-          <label class="block w-36"
-            ><span class="text-sm">Slide A to B</span><input
-              type="range"
-              class="w-full"
-              min="0"
-              max="1"
-              step="0.05"
-              bind:value={slide}
-              disabled={blinking}
-            /></label
-          >
-          <button type="button" class="min-h-11 rounded border border-line bg-white px-3" aria-pressed={blinking} onclick={blink}
-            >{blinking ? 'Stop blinking' : 'Blink'}</button
-          >
+          <Slider label="Slide A to B" class="w-36" low={0} high={1} step={0.05} bind:value={slide} disabled={blinking} />
+          <Button pressed={blinking} onclick={blink}>{blinking ? 'Stop blinking' : 'Blink'}</Button>
         {/if}
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={saveSvg}>SVG, true size</button>
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => window.print()}>Print</button>
+        <Button onclick={saveSvg}>SVG, true size</Button>
+        <Button onclick={() => window.print()}>Print</Button>
       </div>
       <LastViews shoes={laid.shoes} view="top" {at} {side} {foot} shown={strengths} {zoom} {photos} bind:svg={drawing} />
-    </section>
+    </Sheet>
     <div class="grid content-start gap-4">
-      <section class="sheet" data-readout>
+      <Sheet data-readout>
         {#each against as comparison, i (i)}
           <h2 style:color={SHOE_LOOKS[i + 1].ink}>{SHOE_LOOKS[i + 1].letter} against A</h2>
           <p>{comparison.sentences[0]}</p>
@@ -263,7 +238,7 @@
               .filter(Boolean)
               .join('; ')}.
           </p>
-          <table class="mt-2 w-full" data-differences>
+          <Table class="mt-2" data-differences>
             <thead>
               <tr class="border-b border-ink text-left"
                 ><th scope="col">{foot ? 'at these toes' : 'at an ordinary foot’s toes'}</th><th scope="col">A</th>{#each against as _, i (i)}<th scope="col"
@@ -283,17 +258,15 @@
                 </tr>
               {/each}
             </tbody>
-          </table>
+          </Table>
         {/if}
-      </section>
-      <section class="sheet">
-        <h2>From the inner side</h2>
+      </Sheet>
+      <Sheet heading="From the inner side">
         <LastViews shoes={laid.shoes} view="side" {at} {side} shown={strengths} />
-      </section>
-      <section class="sheet">
-        <h2>Across at the ball</h2>
+      </Sheet>
+      <Sheet heading="Across at the ball">
         <LastViews shoes={laid.shoes} view="front" {at} {side} shown={strengths} />
-      </section>
+      </Sheet>
       <PhotoLayers bind:photos />
     </div>
   </div>

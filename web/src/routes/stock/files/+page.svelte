@@ -2,7 +2,13 @@
   import { invalidateAll } from '$app/navigation';
   import { COUNT_COLUMNS, STYLE_COLUMNS, type IMPORT_KINDS } from '$lib/api/stock-exchange';
   import type { StockReport } from '$lib/server/shop/stock-plan';
-  import { send } from '$lib/ui/save.svelte';
+  import { send } from '$lib/send/save.svelte';
+  import Area from '$lib/ui/kit/Area.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import FileButton from '$lib/ui/kit/FileButton.svelte';
 
   let { data } = $props();
   type Kind = (typeof IMPORT_KINDS)[number];
@@ -27,10 +33,7 @@
     waiting = what;
     report = sent.value;
   }
-  async function bring(event: Event & { currentTarget: HTMLInputElement }, kind: Exclude<Kind, 'run'>): Promise<void> {
-    const file = event.currentTarget.files?.[0];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function bring(file: File, kind: Exclude<Kind, 'run'>): Promise<void> {
     if (file.size > MOST_BYTES) {
       message = `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; a stockroom file has at most 8 MB. Nothing was read.`;
       return;
@@ -70,8 +73,7 @@
 <svelte:head><title>In and out · Stockroom · Chiave</title></svelte:head>
 <h1 class="sr-only">The stockroom in and out</h1>
 <div class="grid gap-4 lg:grid-cols-2">
-  <section class="sheet grid content-start gap-3">
-    <h2>Out</h2>
+  <Sheet class="grid content-start gap-3" heading="Out">
     <ul class="grid gap-1">
       <li>
         <a href="/api/v1/export/stock?format=json" download>Everything, as JSON</a>
@@ -86,9 +88,7 @@
     <p class="soft text-sm">Every file is looked over first. It is taken in whole or not at all.</p>
     <div class="flex flex-wrap gap-2">
       {#each [{ kind: 'json', name: 'JSON' }, { kind: 'lasts', name: 'Lasts CSV' }, { kind: 'styles', name: 'Styles CSV' }, { kind: 'counts', name: 'Counts CSV' }] as const as f (f.kind)}
-        <label class="inline-flex min-h-11 cursor-pointer items-center rounded border-2 border-brass bg-white px-4 font-semibold"
-          >{f.name}<input type="file" accept=".json,.csv,text/csv,application/json" class="sr-only" onchange={(e) => bring(e, f.kind)} /></label
-        >
+        <FileButton accept=".json,.csv,text/csv,application/json" onfile={(file) => bring(file, f.kind)}>{f.name}</FileButton>
       {/each}
     </div>
     <p class="soft text-sm">
@@ -103,29 +103,23 @@
       }}
     >
       <h3>A size run from a spreadsheet</h3>
-      <label class="block"
-        ><span class="text-sm">of</span><select class="field" bind:value={runStyle}
-          ><option value="">choose the style</option>{#each data.styles as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
-        ></label
+      <Select label="of" bind:value={runStyle}
+        ><option value="">choose the style</option>{#each data.styles as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</Select
       >
-      <label class="block"
-        ><span class="text-sm">Widths along the first line, sizes down the side; or lying on its side</span><textarea
-          class="field figures"
-          rows="5"
-          bind:value={run}
-          placeholder={'\tD\tE\tF\n8\t1\t2\t\n8.5\t\t1\t1'}
-        ></textarea></label
-      >
-      <button type="submit" class="min-h-11 rounded border border-line bg-white px-3 font-semibold" disabled={run.trim() === '' || runStyle === ''}
-        >Look it over</button
-      >
+      <Area
+        label="Widths along the first line, sizes down the side; or lying on its side"
+        figures
+        rows={5}
+        bind:value={run}
+        placeholder={'\tD\tE\tF\n8\t1\t2\t\n8.5\t\t1\t1'}
+      />
+      <Button type="submit" disabled={run.trim() === '' || runStyle === ''}>Look it over</Button>
     </form>
     <p class="soft text-sm">A feed that keeps counts up to date speaks the same import: <code>npm run feed</code> starts a stand-in that sells and restocks.</p>
-  </section>
-  <section class="sheet" aria-live="polite">
-    <h2>Looked over</h2>
-    {#if message}<p class="caution" role="alert">{message}</p>{/if}
-    {#if done}<p class="notice" role="status">{done}</p>{/if}
+  </Sheet>
+  <Sheet heading="Looked over" aria-live="polite">
+    {#if message}<Notice tone="caution" role="alert">{message}</Notice>{/if}
+    {#if done}<Notice role="status">{done}</Notice>{/if}
     {#if report && waiting}
       <p class="font-semibold">{waiting.name}</p>
       <ul data-report>
@@ -135,18 +129,18 @@
       </ul>
       {#if report.names.length > 0}<p class="soft text-sm">{report.names.join(', ')}{report.names.length === 12 ? ' …' : ''}</p>{/if}
       {#if report.problems.length > 0}
-        <p class="caution mt-2" role="alert">
+        <Notice class="mt-2" tone="caution" role="alert">
           {report.problems.length}
           {report.problems.length === 1 ? 'problem' : 'problems'}: nothing can be taken in until they are mended.{report.stopped
             ? ' Reading stopped there: there may be more behind them.'
             : ''}
-        </p>
+        </Notice>
         <ol class="mt-1 max-h-[50vh] overflow-y-auto" data-problems>
           {#each report.problems as p, i (i)}<li class="border-b border-line py-1"><b>{p.where}</b>: {p.message}</li>{/each}
         </ol>
       {:else}
-        <button type="button" class="mt-3 min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" onclick={take}>Take it in</button>
+        <Button class="mt-3" kind="primary" onclick={take}>Take it in</Button>
       {/if}
     {:else if !message && !done}<p class="soft">Choose a file, or paste a run.</p>{/if}
-  </section>
+  </Sheet>
 </div>

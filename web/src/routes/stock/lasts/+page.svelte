@@ -1,11 +1,16 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import type { Last } from '@chiave/core/last';
-  import { send, type SaveError } from '$lib/ui/save.svelte';
-  import { listSource } from '$lib/ui/stock/grid-order';
+  import { send, type SaveError } from '$lib/send/save.svelte';
+  import { listSource } from '$lib/stock-list/grid-order';
   import { LAST_GRID } from '$lib/ui/stock/last-columns';
   import { slugOf } from '$lib/ui/stock/slug';
   import StockGrid from '$lib/ui/stock/StockGrid.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   let { data } = $props();
   const names = $derived(new Map(data.makers.map((m) => [m.id, m.name])));
@@ -62,41 +67,30 @@
 
 <svelte:head><title>Lasts · Chiave</title></svelte:head>
 <h1 class="sr-only">Lasts</h1>
-<section class="sheet">
+<Sheet>
   <StockGrid name="Lasts" {source} columns={LAST_GRID} />
   <form class="mt-3 flex flex-wrap items-end gap-2" onsubmit={add} novalidate>
-    <label class="block w-56"
-      ><span class="text-sm">A new last, called</span><input class="field" bind:value={name} aria-invalid={errors.length > 0} placeholder="a name" /></label
+    <Field label="A new last, called" class="w-56" bind:value={name} aria-invalid={errors.length > 0} placeholder="a name" />
+    <Select label="begun as" class="w-64" bind:value={like}
+      ><option value="">choose a last like it</option>{#each data.lasts as l (l.id)}<option value={l.id}>{l.name}, {names.get(l.maker)}</option>{/each}</Select
     >
-    <label class="block w-64"
-      ><span class="text-sm">begun as</span><select class="field" bind:value={like}
-        ><option value="">choose a last like it</option>{#each data.lasts as l (l.id)}<option value={l.id}>{l.name}, {names.get(l.maker)}</option
-          >{/each}</select
-      ></label
+    <Select label="by" class="w-52" bind:value={maker}
+      ><option value="">the same maker</option>{#each data.makers as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</Select
     >
-    <label class="block w-52"
-      ><span class="text-sm">by</span><select class="field" bind:value={maker}
-        ><option value="">the same maker</option>{#each data.makers as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select
-      ></label
-    >
-    <button type="submit" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={like === '' || name.trim() === ''}>Add it</button
-    >
+    <Button type="submit" kind="primary" disabled={like === '' || name.trim() === ''}>Add it</Button>
     {#each errors as e, at (at)}<p class="text-tight w-full" role="alert">{e.path}: {e.message}</p>{/each}
-    {#if message}<p class="caution w-full" role="alert">{message}</p>{/if}
+    {#if message}<Notice class="w-full" tone="caution" role="alert">{message}</Notice>{/if}
   </form>
   <form class="mt-3 flex flex-wrap items-end gap-2" onsubmit={addMaker} novalidate>
-    <label class="block w-56"
-      ><span class="text-sm">A new maker, called</span><input class="field" bind:value={makerName} aria-invalid={makerErrors.length > 0} /></label
-    >
-    <label class="block w-64"
-      ><span class="text-sm">Widths, narrowest first</span><input
-        class="field"
-        bind:value={makerWidths}
-        placeholder="N M W"
-        aria-invalid={makerErrors.some((e) => e.path.startsWith('letters'))}
-      /></label
-    >
-    <button type="submit" class="min-h-11 rounded border border-line bg-white px-4" disabled={makerName.trim() === ''}>Add the maker</button>
+    <Field label="A new maker, called" class="w-56" bind:value={makerName} aria-invalid={makerErrors.length > 0} />
+    <Field
+      label="Widths, narrowest first"
+      class="w-64"
+      bind:value={makerWidths}
+      placeholder="N M W"
+      aria-invalid={makerErrors.some((e) => e.path.startsWith('letters'))}
+    />
+    <Button type="submit" disabled={makerName.trim() === ''}>Add the maker</Button>
     {#if makerSaid}<p class="w-full {makerErrors.length > 0 ? 'text-tight' : 'soft'}" role={makerErrors.length > 0 ? 'alert' : 'status'}>{makerSaid}</p>{/if}
   </form>
-</section>
+</Sheet>

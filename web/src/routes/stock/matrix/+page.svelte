@@ -4,8 +4,16 @@
   import { parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { comparables, sizeThere, type SizeThere } from '$lib/compare-shoes';
   import type { Matrix } from '$lib/server/compare-api';
-  import { send } from '$lib/ui/save.svelte';
-  import { shown } from '$lib/ui/units.svelte';
+  import { send } from '$lib/send/save.svelte';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import Check from '$lib/ui/kit/Check.svelte';
 
   let { data } = $props();
   const makerOf = $derived(new Map(data.makers.map((m) => [m.id, m.name])));
@@ -64,39 +72,35 @@
 
 <svelte:head><title>Sizes that feel alike · Chiave</title></svelte:head>
 <h1 class="sr-only">Sizes that feel alike</h1>
-<section class="sheet mb-4 print:hidden">
-  <h2>Which size of one feels like a size of another</h2>
+<Sheet class="mb-4 print:hidden" heading="Which size of one feels like a size of another">
   <div class="flex flex-wrap items-end gap-2">
-    <label class="block w-28"><span class="text-sm">Size</span><input class="field figures" bind:value={size} placeholder="38" /></label>
-    <label class="block w-60"
-      ><span class="text-sm">of</span><select class="field" bind:value={from}
-        ><option value="">choose a last</option>{#each all as c (c.key)}<option value={c.last.id}>{c.name}</option>{/each}</select
-      ></label
+    <Field label="Size" figures class="w-28" bind:value={size} placeholder="38" />
+    <Select label="of" class="w-60" bind:value={from}
+      ><option value="">choose a last</option>{#each all as c (c.key)}<option value={c.last.id}>{c.name}</option>{/each}</Select
     >
-    <label class="block w-60"
-      ><span class="text-sm">in</span><select class="field" bind:value={to}
-        ><option value="">choose a last</option>{#each all as c (c.key)}<option value={c.last.id}>{c.name}</option>{/each}</select
-      ></label
+    <Select label="in" class="w-60" bind:value={to}
+      ><option value="">choose a last</option>{#each all as c (c.key)}<option value={c.last.id}>{c.name}</option>{/each}</Select
     >
   </div>
   <details class="mt-2">
     <summary class="min-h-11 content-center">What a millimetre of each counts for, in millimetres of length (estimates)</summary>
     <div class="flex flex-wrap gap-2">
       {#each FELT_IDS as id (id)}
-        <label class="block w-36"
-          ><span class="text-sm">{NAMES[id]}</span><input
-            class="field figures"
-            type="number"
-            min={id === 'length' ? 0.1 : 0}
-            max="10"
-            step="0.05"
-            bind:value={weights[id]}
-          /></label
-        >
+        <div class="w-36">
+          <NumberField
+            label={NAMES[id]}
+            unit="mm"
+            low={id === 'length' ? 0.1 : 0}
+            high={10}
+            step={0.05}
+            value={weights[id]}
+            onchange={(v) => (weights[id] = v ?? weights[id])}
+          />
+        </div>
       {/each}
     </div>
   </details>
-  {#if pair.problem}<p class="caution mt-2" role="alert">{pair.problem}.</p>{/if}
+  {#if pair.problem}<Notice class="mt-2" tone="caution" role="alert">{pair.problem}.</Notice>{/if}
   {#if pair.there}
     {@const t = pair.there}
     <p class="mt-2 text-lg" data-equivalent>
@@ -114,47 +118,42 @@
       wider size is the better; if it was just right, half down may be.
     </p>
   {/if}
-</section>
-<section class="sheet">
+</Sheet>
+<Sheet>
   <div class="print:hidden">
     <h2>A whole set</h2>
     <div class="flex flex-wrap items-end gap-2">
-      <label class="block w-56"><span class="text-sm">Called</span><input class="field" bind:value={name} placeholder="dress heels, autumn" /></label>
-      <label class="block w-32"><span class="text-sm">Fitting a foot of</span><input class="field figures" bind:value={footText} /></label>
-      <button type="button" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" disabled={chosen.length < 2} onclick={work}
-        >Work it out</button
-      >
-      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" disabled={chosen.length < 2 || name.trim() === ''} onclick={keep}
-        >Keep this set</button
-      >
-      <button type="button" class="min-h-11 rounded border border-line bg-white px-3" disabled={!matrix} onclick={() => window.print()}>Print</button>
+      <Field label="Called" class="w-56" bind:value={name} placeholder="dress heels, autumn" />
+      <Field label="Fitting a foot of" figures class="w-32" bind:value={footText} />
+      <Button kind="primary" disabled={chosen.length < 2} onclick={work}>Work it out</Button>
+      <Button disabled={chosen.length < 2 || name.trim() === ''} onclick={keep}>Keep this set</Button>
+      <Button disabled={!matrix} onclick={() => window.print()}>Print</Button>
     </div>
     <fieldset class="mt-2 flex max-h-[28rem] flex-wrap gap-1 overflow-y-auto">
       <legend class="sr-only">Lasts in the set</legend>
       {#each data.lasts as l (l.id)}
-        <label class="chip" class:chosen={chosen.includes(l.id)}
-          ><input type="checkbox" value={l.id} bind:group={chosen} /><span>{l.name} <span class="soft text-sm">{makerOf.get(l.maker)}</span></span></label
+        <Check checked={chosen.includes(l.id)} onchange={() => (chosen = chosen.includes(l.id) ? chosen.filter((c) => c !== l.id) : [...chosen, l.id])}
+          >{l.name} <span class="soft text-sm">{makerOf.get(l.maker)}</span></Check
         >
       {/each}
     </fieldset>
-    {#if message}<p class="notice mt-2" role="status">{message}</p>{/if}
+    {#if message}<Notice class="mt-2" role="status">{message}</Notice>{/if}
     {#if data.matrices.length > 0}
       <h3 class="mt-3">Kept sets</h3>
       <ul>
         {#each data.matrices as m (m.id)}
           <li class="flex items-center gap-3">
-            <button
-              type="button"
-              class="min-h-11 underline"
+            <Button
+              kind="text"
               onclick={() => {
                 name = m.name;
                 chosen = m.lasts.filter((id) => data.lasts.some((l) => l.id === id));
                 footText = trimNumber(m.footMm);
                 void work();
-              }}>{m.name}</button
+              }}>{m.name}</Button
             >
             <span class="soft text-sm">{m.lasts.length} lasts, foot {trimNumber(m.footMm)} mm</span>
-            <button type="button" class="min-h-11 underline" onclick={() => remove(m.id)}>remove</button>
+            <Button kind="text" onclick={() => remove(m.id)}>remove</Button>
           </li>
         {/each}
       </ul>
@@ -162,7 +161,7 @@
   </div>
   {#if matrix}
     <div class="mt-3 overflow-x-auto">
-      <table class="border-collapse" data-matrix>
+      <Table class="border-collapse" data-matrix>
         <caption class="pb-1 text-left font-semibold"
           >{name.trim() ? `${matrix.name}: a` : 'A'} size down the side feels like the ones in its line. Foot {trimNumber(matrix.footMm)} mm. By the weights of this
           project (estimates).</caption
@@ -189,7 +188,7 @@
             </tr>
           {/each}
         </tbody>
-      </table>
+      </Table>
     </div>
   {/if}
-</section>
+</Sheet>

@@ -15,8 +15,13 @@
     type ShopTargets
   } from '@chiave/core/fit';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
-  import { send, type SaveError } from '$lib/ui/save.svelte';
+  import { send, type SaveError } from '$lib/send/save.svelte';
   import { undoList } from '$lib/ui/stock/undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   let { data } = $props();
   const LETTERS = ['a', 'b', 'c', 'd'] as const;
@@ -83,10 +88,8 @@
     Millimetres of room, four cuts that rise. Ours are estimates except where marked; what this shop knows better goes in their place, and ours stay beside
     them. Decisions kept earlier keep what was said then. A child’s growth room is not lowered here.
   </p>
-  <label class="mt-2 block max-w-72"
-    ><span class="font-semibold">Kind of shoe</span><select class="field" bind:value={kind}
-      >{#each KINDS as k (k.id)}<option value={k.id}>{k.name}</option>{/each}</select
-    ></label
+  <Select label="Kind of shoe" class="mt-2 max-w-72" bind:value={kind}
+    >{#each KINDS as k (k.id)}<option value={k.id}>{k.name}</option>{/each}</Select
   >
   <p class="soft mt-1 text-sm">
     Marked: {KIND[kind].marks}{KIND[kind].note ? `; ${KIND[kind].note}` : ''}. Toe room is {KIND[kind].basis === 'inside'
@@ -98,7 +101,7 @@
     {#if others.length > 0}Also set by this shop: {others.join(', ')}.{/if}
   </p>
   <div class="mt-2 overflow-x-auto">
-    <table class="w-full" data-targets>
+    <Table data-targets>
       <thead>
         <tr class="border-b border-ink text-left"
           ><th scope="col">zone</th>{#each LETTERS as l (l)}<th scope="col" class="px-1">{NAMES[l]}</th>{/each}<th scope="col">ours</th></tr
@@ -110,9 +113,11 @@
             <th scope="row" class="py-1 text-left {changed(row.path) ? 'font-semibold' : 'font-normal'}">{row.name}{row.shared ? ' (every kind)' : ''}</th>
             {#each LETTERS as l, i (l)}
               <td class="px-1 py-0.5"
-                ><input
-                  class="field figures !w-24"
-                  aria-label="{row.name}: {NAMES[l]}, mm"
+                ><Field
+                  class="w-24"
+                  figures
+                  label="{row.name}: {NAMES[l]}, mm"
+                  hideLabel
                   bind:value={typed[row.path][i]}
                   aria-invalid={!!errorOf(row.path)}
                 /></td
@@ -120,14 +125,14 @@
             {/each}
             <td class="text-sm"
               >{#if changed(row.path)}<span class="figures soft">{textOf(oursAt(row.path)).join(' ')}</span>
-                <button type="button" class="min-h-11 underline" onclick={() => (typed[row.path] = textOf(oursAt(row.path)))}>as ours</button>{/if}
+                <Button kind="text" onclick={() => (typed[row.path] = textOf(oursAt(row.path)))}>as ours</Button>{/if}
               {#if errorOf(row.path)}<span class="text-tight block" role="alert">{errorOf(row.path)}</span>{/if}</td
             >
           </tr>
         {/each}
       </tbody>
-    </table>
+    </Table>
   </div>
-  {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
-  <button type="submit" class="mt-3 min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold">Keep these targets</button>
+  {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
+  <Button type="submit" class="mt-3" kind="primary">Keep these targets</Button>
 </form>

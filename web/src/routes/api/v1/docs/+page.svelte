@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
   interface Schema {
     type?: string | string[];
     description?: string;
@@ -45,7 +47,7 @@
 </script>
 
 {#snippet fields(schema: Schema)}
-  <table class="w-full text-sm">
+  <Table >
     <tbody>
       {#each Object.entries(schema.properties ?? {}) as [name, field] (name)}
         <tr class="border-b border-line align-top">
@@ -55,7 +57,7 @@
         </tr>
       {/each}
     </tbody>
-  </table>
+  </Table>
 {/snippet}
 
 <svelte:head><title>API · Chiave</title></svelte:head>
@@ -65,7 +67,7 @@
 <div class="mt-4 grid gap-3">
   {#each Object.entries(document.paths) as [path, operations] (path)}
     {#each Object.entries(operations) as [method, operation] (method)}
-      <section class="sheet">
+      <Sheet >
         <h2 class="figures">{method.toUpperCase()} {path}</h2>
         <p>{operation.summary}</p>
         {#if operation.requestBody}
@@ -83,14 +85,14 @@
             .map(([status, r]) => `${status} ${r.description}`)
             .join(' · ')}
         </p>
-      </section>
+      </Sheet>
     {/each}
   {/each}
   <h2>Shapes</h2>
   {#each schemas as [name, schema] (name)}
-    <section class="sheet">
+    <Sheet >
       <h3 class="figures" id="shape-{name}">{name}</h3>
       {@render fields(schema)}
-    </section>
+    </Sheet>
   {/each}
 </div>

@@ -4,9 +4,13 @@
   import Choice from '$lib/ui/kit/Choice.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
-  import { getDesk } from '$lib/ui/desk.svelte';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { ageOf } from '$lib/fit-feet';
-  import { FLAG_CHOICES, KIND_CHOICES } from '$lib/ui/names';
+  import { FLAG_CHOICES, KIND_CHOICES } from '$lib/ui/fitting/names';
+  import Area from '$lib/ui/kit/Area.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   const desk = getDesk();
   const f = $derived(desk.fitting);
@@ -36,43 +40,38 @@
 <h1 class="sr-only">Ask</h1>
 
 <div class="grid gap-4 lg:grid-cols-2">
-  <section class="sheet grid content-start gap-4">
-    <h2>What for</h2>
-    <label class="block"
-      ><span class="font-semibold">Purpose</span>
-      <input
-        class="field"
-        value={f.purpose}
-        maxlength="300"
-        oninput={(e) => desk.patch({ purpose: e.currentTarget.value })}
-        placeholder="where, how long, with what"
-      />
-    </label>
+  <Sheet class="grid content-start gap-4" heading="What for">
+    <Field
+      label="Purpose"
+      value={f.purpose}
+      maxlength={300}
+      oninput={(e) => desk.patch({ purpose: e.currentTarget.value })}
+      placeholder="where, how long, with what"
+    />
     <Choices
       legend="Kinds of shoe"
       options={KIND_CHOICES}
       chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}
       onchange={(kinds) => desk.patch({ kinds })}
     />
-    <label class="block"
-      ><span class="font-semibold">Worn now, and how it feels</span>
-      <textarea class="field" rows="2" maxlength="2000" value={f.wearingNow} oninput={(e) => desk.patch({ wearingNow: e.currentTarget.value })}></textarea>
-    </label>
-    <label class="block"
-      ><span class="font-semibold">Trouble</span>
-      <textarea
-        class="field"
-        rows="2"
-        maxlength="2000"
-        value={f.trouble}
-        oninput={(e) => desk.patch({ trouble: e.currentTarget.value })}
-        placeholder="where it rubs, what went numb, when"
-      ></textarea>
-    </label>
-  </section>
+    <Area
+      label="Worn now, and how it feels"
+      rows={2}
+      maxlength={2000}
+      value={f.wearingNow}
+      oninput={(e) => desk.patch({ wearingNow: e.currentTarget.value })}
+    />
+    <Area
+      label="Trouble"
+      rows={2}
+      maxlength={2000}
+      value={f.trouble}
+      oninput={(e) => desk.patch({ trouble: e.currentTarget.value })}
+      placeholder="where it rubs, what went numb, when"
+    />
+  </Sheet>
 
-  <section class="sheet grid content-start gap-4">
-    <h2>How it will be worn</h2>
+  <Sheet class="grid content-start gap-4" heading="How it will be worn">
     <Choice name="sock" legend="Sock" options={SOCKS} value={sock} onchange={(id) => desk.patch({ sockMm: SOCKS.find((s) => s.id === id)?.mm ?? f.sockMm })} />
     <div class="grid grid-cols-2 gap-3">
       <NumberField label="Sock, one layer" unit="mm" value={f.sockMm} low={0} high={12} step={0.1} onchange={(v) => desk.patch({ sockMm: v ?? 0 })} />
@@ -94,20 +93,18 @@
         value={WORN.find((w) => w.id === f.wornAt)?.id ?? null}
         onchange={(id) => desk.patch({ wornAt: id ?? '' })}
       />
-      <label class="mt-2 block max-w-60"
-        ><span>or at a time</span>
-        <input
-          class="field figures"
-          value={wornText ?? (WORN.some((w) => w.id === f.wornAt) ? '' : f.wornAt)}
-          placeholder="20:30"
-          aria-invalid={wornBad}
-          oninput={(e) => {
-            wornText = e.currentTarget.value;
-            if (hourOf(wornText.trim()) !== null) desk.patch({ wornAt: wornText.trim() });
-          }}
-        />
-        {#if wornBad}<span class="text-tight">Write the time as HH:MM.</span>{/if}
-      </label>
+      <Field
+        label="or at a time"
+        figures
+        class="mt-2 max-w-60"
+        value={wornText ?? (WORN.some((w) => w.id === f.wornAt) ? '' : f.wornAt)}
+        placeholder="20:30"
+        oninput={(e) => {
+          wornText = e.currentTarget.value;
+          if (hourOf(wornText.trim()) !== null) desk.patch({ wornAt: wornText.trim() });
+        }}
+        error={wornBad ? 'Write the time as HH:MM.' : undefined}
+      />
     </div>
     <Choice
       name="preference"
@@ -164,6 +161,6 @@
       onchange={(v) => desk.patch({ population: v ?? 'general' })}
     />
     <Choices legend="To take care of" options={FLAG_CHOICES} chosen={f.customer.flags as FlagId[]} onchange={(flags) => desk.patch({ flags })} />
-    {#each cautions as caution, at (at)}<p class="caution">{caution}</p>{/each}
-  </section>
+    {#each cautions as caution, at (at)}<Notice tone="caution">{caution}</Notice>{/each}
+  </Sheet>
 </div>

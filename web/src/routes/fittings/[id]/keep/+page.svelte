@@ -1,6 +1,9 @@
 <script lang="ts">
-  import KeepRow from '$lib/ui/KeepRow.svelte';
-  import { getDesk } from '$lib/ui/desk.svelte';
+  import KeepRow from '$lib/ui/try/KeepRow.svelte';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import Area from '$lib/ui/kit/Area.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   let { data } = $props();
   const desk = getDesk();
@@ -15,13 +18,9 @@
   {#each desk.fitting.tries as row (`${row.id} ${desk.readings}`)}
     <KeepRow {desk} {row} name={data.names[row.styleId] ?? row.styleId} />
   {:else}
-    <p class="notice">Nothing was tried yet. Carry a pair to the chair from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>.</p>
+    <Notice>Nothing was tried yet. Carry a pair to the chair from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>.</Notice>
   {/each}
-  <section class="sheet">
-    <h2>Note of the visit</h2>
-    <label class="block"
-      ><span class="sr-only">Note</span>
-      <textarea class="field" rows="4" maxlength="4000" value={desk.fitting.note} oninput={(e) => desk.patch({ note: e.currentTarget.value })}></textarea>
-    </label>
-  </section>
+  <Sheet heading="Note of the visit">
+    <Area label="Note" hideLabel rows={4} maxlength={4000} value={desk.fitting.note} oninput={(e) => desk.patch({ note: e.currentTarget.value })} />
+  </Sheet>
 </div>

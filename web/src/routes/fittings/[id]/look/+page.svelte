@@ -1,7 +1,10 @@
 <script lang="ts">
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import { getDesk } from '$lib/ui/desk.svelte';
-  import { LOOKS } from '$lib/ui/looks';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import { LOOKS } from '$lib/ui/fitting/looks';
+  import Area from '$lib/ui/kit/Area.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   const desk = getDesk();
   const looked = $derived(desk.fitting.looked);
@@ -21,7 +24,7 @@
 </p>
 <div class="grid gap-3 lg:grid-cols-2">
   {#each LOOKS as look (look.id)}
-    <section class="sheet">
+    <Sheet>
       <h2>{look.name}</h2>
       <p class="soft text-sm">{look.hint}</p>
       <div class="mt-2 grid gap-3 sm:grid-cols-2">
@@ -42,22 +45,19 @@
         {/each}
       </div>
       {#each look.advice.filter((a) => [looked[`${look.id}-left`], looked[`${look.id}-right`]].includes(a.when)) as advice (advice.when)}
-        <p class="notice mt-2 text-sm">{advice.text}</p>
+        <Notice class="mt-2">{advice.text}</Notice>
       {/each}
-    </section>
+    </Sheet>
   {/each}
-  <section class="sheet">
-    <h2>Note</h2>
-    <label class="block"
-      ><span class="sr-only">Note of the visit</span>
-      <textarea
-        class="field"
-        rows="4"
-        maxlength="4000"
-        value={desk.fitting.note}
-        oninput={(e) => desk.patch({ note: e.currentTarget.value })}
-        placeholder="anything else seen"
-      ></textarea>
-    </label>
-  </section>
+  <Sheet heading="Note">
+    <Area
+      label="Note of the visit"
+      hideLabel
+      rows={4}
+      maxlength={4000}
+      value={desk.fitting.note}
+      oninput={(e) => desk.patch({ note: e.currentTarget.value })}
+      placeholder="anything else seen"
+    />
+  </Sheet>
 </div>

@@ -26,16 +26,19 @@
   import { footInputOf, feetOf } from '$lib/fit-feet';
   import type { FeetBody } from '$lib/api/shop-schema';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import GaugePanel from '$lib/ui/GaugePanel.svelte';
-  import FootState from '$lib/ui/FootState.svelte';
-  import JudgedFeet from '$lib/ui/JudgedFeet.svelte';
-  import Keypad from '$lib/ui/Keypad.svelte';
-  import MeasureCell from '$lib/ui/MeasureCell.svelte';
+  import GaugePanel from '$lib/ui/measure/GaugePanel.svelte';
+  import FootState from '$lib/ui/measure/FootState.svelte';
+  import JudgedFeet from '$lib/ui/measure/JudgedFeet.svelte';
+  import Keypad from '$lib/ui/measure/Keypad.svelte';
+  import MeasureCell from '$lib/ui/measure/MeasureCell.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
-  import { getDesk } from '$lib/ui/desk.svelte';
-  import { typeFast } from '$lib/ui/quick-entry';
-  import { send } from '$lib/ui/save.svelte';
-  import { shown } from '$lib/ui/units.svelte';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import { typeFast } from '$lib/ui/measure/quick-entry';
+  import { send } from '$lib/send/save.svelte';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   let { data } = $props();
   const desk = getDesk();
@@ -131,7 +134,7 @@
 <h1 class="sr-only">Measure</h1>
 
 <div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] {fast ? 'pb-40 lg:pb-0' : ''}">
-  <section class="sheet lg:sticky lg:top-2 lg:self-start" aria-label="Drawing">
+  <Sheet class="lg:sticky lg:top-2 lg:self-start" aria-label="Drawing">
     <div class="mx-auto max-w-[520px] lg:max-w-none">
       <FootPair {feet} taken={{ left: f.feet.left.values, right: f.feet.right.values }} unit={shown.unit} {active} onpick={focus} />
     </div>
@@ -147,36 +150,27 @@
         />
       </div>
     {/if}
-  </section>
+  </Sheet>
 
   <div class="grid min-w-0 content-start gap-4">
-    <section class="sheet">
+    <Sheet>
       <div class="flex flex-wrap items-center gap-3">
         <h2 class="mr-auto">Both feet, heel back</h2>
-        <button
-          type="button"
-          class="min-h-11 rounded border px-3 {fast ? 'border-brass bg-[#fbf3df] font-semibold' : 'border-line bg-white'}"
-          aria-pressed={fast}
+        <Button
+          pressed={fast}
           disabled={shown.unit !== 'mm'}
           title={shown.unit === 'mm' ? 'fields move on by themselves' : 'fast entry is in millimetres'}
           onclick={() => {
             fast = !fast;
             if (fast) void focus(sequence[0].id, sequence[0].side);
-          }}>Fast entry</button
+          }}>Fast entry</Button
         >
-        <button
-          type="button"
-          class="min-h-11 rounded border px-3 {gauge ? 'border-brass bg-[#fbf3df] font-semibold' : 'border-line bg-white'}"
-          aria-pressed={gauge}
-          onclick={() => (gauge = !gauge)}>Digital gauge</button
-        >
-        <a href="/fittings/{f.id}/trace" class="inline-flex min-h-11 items-center rounded border border-line bg-white px-3 !text-ink no-underline"
-          >From a tracing</a
-        >
+        <Button pressed={gauge} onclick={() => (gauge = !gauge)}>Digital gauge</Button>
+        <Button href="/fittings/{f.id}/trace">From a tracing</Button>
         {#if data.earlier && !feet.left && !feet.right}
-          <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => desk.startFrom(data.earlier!.feet, data.earlier!.weightKg)}>
+          <Button onclick={() => desk.startFrom(data.earlier!.feet, data.earlier!.weightKg)}>
             Start from {format(new Date(data.earlier.openedAt), 'd MMM yyyy')}
-          </button>
+          </Button>
         {/if}
       </div>
       <p class="soft text-sm">
@@ -187,33 +181,25 @@
         {/if}
       </p>
       {#if gauge}<GaugePanel {desk} unit={shown.unit} />{/if}
-      {#if exchanged?.message}<p class="notice mt-2" role="alert">{exchanged.message}</p>{/if}
+      {#if exchanged?.message}<Notice class="mt-2" role="alert">{exchanged.message}</Notice>{/if}
       {#each slips as slip (slip.side + slip.id)}
-        <p class="notice mt-2" role="alert" data-slip="{slip.id}-{slip.side}">
+        <Notice class="mt-2" role="alert" data-slip="{slip.id}-{slip.side}">
           {slip.message}
           {#if slip.offerMm !== null}
-            <button type="button" class="ml-1 min-h-11 underline" onclick={() => desk.type(slip.side, slip.id, `${slip.offerMm} mm`, 'mm')}
-              >Take {slip.offerMm} mm</button
-            >
+            <Button class="ml-1" kind="text" onclick={() => desk.type(slip.side, slip.id, `${slip.offerMm} mm`, 'mm')}>Take {slip.offerMm} mm</Button>
           {/if}
-          <button type="button" class="ml-1 min-h-11 underline" onclick={() => focus(slip.id, slip.side)}>Go to the field</button>
-        </p>
+          <Button class="ml-1" kind="text" onclick={() => focus(slip.id, slip.side)}>Go to the field</Button>
+        </Notice>
       {/each}
       {#if slips.length > 0}
         <p class="soft text-sm">
           Judged together with every other value: proportions from surveys, spreads of this project’s own (estimate). Nothing is changed unasked.
         </p>
       {/if}
-      {#each between as finding, at (at)}<p class="notice mt-2" role="alert">{finding.message}</p>{/each}
+      {#each between as finding, at (at)}<Notice class="mt-2" role="alert">{finding.message}</Notice>{/each}
       {#each groups as group, g (group.id)}
         <div class="relative mt-2 border-t border-line pt-1">
-          <button
-            type="button"
-            class="absolute right-0 min-h-11 min-w-11"
-            aria-label="{group.name} earlier"
-            disabled={g === 0}
-            onclick={() => move(group.id, -1)}>↑</button
-          >
+          <Button class="absolute right-0" aria-label="{group.name} earlier" disabled={g === 0} onclick={() => move(group.id, -1)}>↑</Button>
           <details open={OPEN_GROUPS.includes(group.id)}>
             <summary class="mr-12 flex min-h-11 items-center gap-2">
               <b class="text-brass">{group.name}</b><span class="soft mr-auto text-sm">{group.hint}</span>
@@ -300,7 +286,7 @@
         {/each}
       </div>
       {#if filledIn.length > 0}<p class="soft mt-2 text-sm">Filled in from proportions, with a wider error: {filledIn.join(', ')}.</p>{/if}
-    </section>
+    </Sheet>
     <FootState {desk} foot={feet.left ?? feet.right} />
     {#if feet.left || feet.right}<JudgedFeet {feet} taken={f.feet} group={f.customer.fitsAs} />{/if}
   </div>

@@ -8,18 +8,23 @@
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Progress from '$lib/ui/kit/Progress.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
-  import { afterPaint, arrived } from '$lib/ui/after-paint';
-  import { getDesk } from '$lib/ui/desk.svelte';
-  import { KIND_CHOICES, VERDICT_WORDS } from '$lib/ui/names';
-  import PutWords from '$lib/ui/PutWords.svelte';
+  import { afterPaint, arrived } from '$lib/ui/kit/after-paint';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import { KIND_CHOICES, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import CandidateCard from '$lib/ui/pull/CandidateCard.svelte';
   import { oneAFrame } from '$lib/ui/pull/one-a-frame.svelte';
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
   import SideBySide from '$lib/ui/pull/SideBySide.svelte';
   import WhyNot from '$lib/ui/pull/WhyNot.svelte';
-  import { shown } from '$lib/ui/units.svelte';
+  import { shown } from '$lib/ui/frame/units.svelte';
   import type { StyleBrief } from '$lib/style-brief';
   import { forWorker } from '$lib/workers/for-worker';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Fold from '$lib/ui/kit/Fold.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Check from '$lib/ui/kit/Check.svelte';
 
   /** What may be held equal to a candidate while everything else is free. */
   const HOLDS = [
@@ -106,16 +111,12 @@
 <h1 class="sr-only">Pull</h1>
 
 {#if !measured}
-  <p class="notice">Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</p>
+  <Notice>Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</Notice>
 {:else if laidOut}
-  <details class="sheet !py-1" bind:open={kindsOpen}>
-    <summary class="min-h-11 content-center font-semibold">
-      {f.kinds.length === 0 ? 'Every kind of shoe' : f.kinds.map((k) => KIND[k as KindId].name).join(', ')} · {styles.length} styles · {f.preference}, sock {formatLength(
-        f.sockMm,
-        'mm'
-      )}
-      {#if !kindsOpen}<span class="ml-3 font-normal underline">change the kinds</span>{/if}
-    </summary>
+  <Fold class="!py-1" bind:open={kindsOpen}>
+    {#snippet head()}{f.kinds.length === 0 ? 'Every kind of shoe' : f.kinds.map((k) => KIND[k as KindId].name).join(', ')} · {styles.length} styles · {f.preference},
+      sock {formatLength(f.sockMm, 'mm')}
+      {#if !kindsOpen}<span class="ml-3 font-normal underline">change the kinds</span>{/if}{/snippet}
     {#if kindsOpen}
       <div class="mt-2">
         <Choices
@@ -126,7 +127,7 @@
         />
       </div>
     {/if}
-  </details>
+  </Fold>
   <div class="mt-3 flex flex-wrap items-end gap-4">
     <Choice
       name="forWhom"
@@ -138,12 +139,9 @@
       value={forWhom}
       onchange={(v) => (forWhom = v ?? 'own')}
     />
-    <label class="flex min-h-11 items-center gap-2"><input type="checkbox" class="h-5 w-5" bind:checked={onlyShelf} /> on the shelf in that size</label>
-    <label class="block"
-      ><span class="font-semibold">Hold equal</span>
-      <select class="field" value={hold} onchange={(e) => holdEqual(e.currentTarget.value as HoldId)}
-        >{#each HOLDS as h (h.id)}<option value={h.id}>{h.name}</option>{/each}</select
-      ></label
+    <Check bind:checked={onlyShelf}>on the shelf in that size</Check>
+    <Select label="Hold equal" value={hold} onchange={(e) => holdEqual(e.currentTarget.value as HoldId)}
+      >{#each HOLDS as h (h.id)}<option value={h.id}>{h.name}</option>{/each}</Select
     >
     <div class="ml-auto min-w-64 flex-1" aria-live="polite">
       {#if ranking.running}
@@ -152,7 +150,7 @@
             <Progress done={ranking.progress.done} of={ranking.progress.of} what="Ranking the stockroom" />
           </div>
           <span class="figures text-sm">{ranking.progress.done} of {ranking.progress.of}{ranking.topStands ? '; the first 100 stand' : ''}</span>
-          <button type="button" class="min-h-11 rounded border border-line px-3" onclick={() => ranking.cancel()}>Cancel</button>
+          <Button onclick={() => ranking.cancel()}>Cancel</Button>
         </div>
       {:else if ranking.asked}
         <p class="soft text-right text-sm">
@@ -166,7 +164,7 @@
       {/if}
     </div>
   </div>
-  {#if heldTo}<p class="notice mt-2" data-held>
+  {#if heldTo}<Notice class="mt-2" data-held>
       Held to {heldTo.name}: {hold === 'size'
         ? `size ${heldTo.size} (${SCALE[heldTo.scale].name}) in every last`
         : hold === 'last'
@@ -176,16 +174,16 @@
             : hold === 'maker'
               ? heldTo.maker
               : `heels near ${formatLength(heldTo.heelHeightMm, shown.unit)}`}.
-    </p>{/if}
+    </Notice>{/if}
   {#if shortList.length > 0}
     <p class="mt-2 flex flex-wrap items-baseline gap-x-3" data-short-list>
       <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
       {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{t.size} {t.width}</span> <PutWords put={t.put} /></span>{/each}
     </p>
   {/if}
-  {#if ranking.failed}<p role="alert" class="caution mt-2">
-      The fit engine stopped: {ranking.failed}. <button class="underline" onclick={rank}>Try again</button>
-    </p>{/if}
+  {#if ranking.failed}<Notice role="alert" class="mt-2" tone="caution">
+      The fit engine stopped: {ranking.failed}. <Button kind="text" onclick={rank}>Try again</Button>
+    </Notice>{/if}
 
   <WhyNot styles={data.styles} {ranking} {found} {whyLeftOut} />
   {#if besides.length > 1}
@@ -204,12 +202,10 @@
       />
     {/each}
   </ol>
-  {#if ranking.asked && !ranking.running && found.length === 0}<p class="notice mt-3">
+  {#if ranking.asked && !ranking.running && found.length === 0}<Notice class="mt-3">
       Nothing is made in these kinds for these feet. Untick a kind, or look at shoes made for anyone.
-    </p>{/if}
-  {#if found.length > limit}<button type="button" class="mt-3 min-h-11 rounded border border-line px-4" onclick={() => (limit += 20)}
-      >Show more ({found.length - limit})</button
-    >{/if}
+    </Notice>{/if}
+  {#if found.length > limit}<Button class="mt-3" onclick={() => (limit += 20)}>Show more ({found.length - limit})</Button>{/if}
   {#if ranking.unranked.length > 0}
     <details class="mt-3">
       <summary class="min-h-11">Not made in a size for these feet: {ranking.unranked.length}</summary>

@@ -5,9 +5,12 @@
   import { STRIPS } from '$lib/drawing/rule-strips';
   import { viewAround, type View } from '$lib/drawing/rule-view';
   import { feetOf } from '$lib/fit-feet';
-  import { getDesk } from '$lib/ui/desk.svelte';
-  import { shopBook } from '$lib/ui/shop-scales';
-  import { shown } from '$lib/ui/units.svelte';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { shown } from '$lib/ui/frame/units.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   const desk = getDesk();
   const feet = $derived(feetOf(desk.fitting));
@@ -66,17 +69,16 @@
 <h1 class="sr-only">Sizes</h1>
 
 {#if both}
-  <section class="sheet !p-3" aria-label="The rule: both feet and the size scales">
+  <Sheet class="!p-3" aria-label="The rule: both feet and the size scales">
     <RuleBench {marks} {active} scales={shownScales} view={around} unit={shown.unit} onactive={(id) => (chosen = id)} onview={(next) => (view = next)} />
     <p class="soft mt-1 text-sm">
       Both feet stand on the rule; every scale is a strip laid along it. The longer foot rules length and is read at the right, with what is left over; tap L or
       R for the other. The tinted box is the interval a label stands for; brass between rows is where schools put one and the same size.
     </p>
-  </section>
+  </Sheet>
   <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-    <section class="sheet overflow-x-auto">
-      <h2>Read in every scale</h2>
-      <table class="mt-2 w-full">
+    <Sheet class="overflow-x-auto" heading="Read in every scale">
+      <Table class="mt-2">
         <thead>
           <tr class="border-b border-ink text-left">
             <th scope="col">Scale</th><th scope="col">School</th><th scope="col" class="side-L">L left</th><th scope="col" class="side-R">R right</th>
@@ -93,14 +95,13 @@
             </tr>
           {/each}
         </tbody>
-      </table>
+      </Table>
       <p class="soft mt-2 text-sm">
         Beside each size: foot beyond what the size means; minus when rounded up. Continental sizes from a foot are good to about one size.
       </p>
-    </section>
+    </Sheet>
     <div class="grid content-start gap-4">
-      <section class="sheet">
-        <h2>Where schools disagree</h2>
+      <Sheet heading="Where schools disagree">
         <ul class="mt-1 grid gap-2">
           {#each disagreements as d (d.scale)}
             <li>
@@ -109,10 +110,10 @@
             </li>
           {/each}
         </ul>
-      </section>
-      <section class="sheet">
+      </Sheet>
+      <Sheet>
         <h2>Width by ball girth, {group}’s letters</h2>
-        <table class="mt-1 w-full">
+        <Table class="mt-1">
           <tbody>
             {#each letters as row (row.id)}
               <tr class="border-b border-line">
@@ -126,15 +127,15 @@
               </tr>
             {/each}
           </tbody>
-        </table>
+        </Table>
         <p class="soft mt-1 text-sm">
           Ball girth <span class="figures"
             >L {formatLength(both.left.ballGirthMm.mm, shown.unit)} · R {formatLength(both.right.ballGirthMm.mm, shown.unit)}</span
           >{#if letters.some((l) => l.derived)}; italic where it is filled in, not measured{/if}. A letter is a habit of makers: try it.
         </p>
-      </section>
+      </Sheet>
     </div>
   </div>
 {:else}
-  <p class="notice">Measure the length of both feet first: <a href="/fittings/{desk.fitting.id}/measure">Measure</a>.</p>
+  <Notice>Measure the length of both feet first: <a href="/fittings/{desk.fitting.id}/measure">Measure</a>.</Notice>
 {/if}

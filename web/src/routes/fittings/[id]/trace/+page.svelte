@@ -9,15 +9,22 @@
   import Choice from '$lib/ui/kit/Choice.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Progress from '$lib/ui/kit/Progress.svelte';
-  import { getDesk } from '$lib/ui/desk.svelte';
-  import { download } from '$lib/ui/download';
-  import { send } from '$lib/ui/save.svelte';
-  import { shown } from '$lib/ui/units.svelte';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import { download } from '$lib/ui/frame/download';
+  import { send } from '$lib/send/save.svelte';
+  import { shown } from '$lib/ui/frame/units.svelte';
   import { layPicture, type LaidPicture } from '$lib/tracing/laid-picture';
   import type { HalfReading } from '$lib/tracing/read-half';
   import { SHEETS, type SheetId } from '$lib/tracing/sheets';
   import { readSvgOutline } from '$lib/tracing/svg-outline';
   import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import FileButton from '$lib/ui/kit/FileButton.svelte';
 
   let { data } = $props();
   const desk = getDesk();
@@ -79,10 +86,7 @@
   const sd = $derived(found?.sdMm ?? SVG_SD_MM);
   const nameOf = (id: string) => (isExtraId(id) ? EXTRA[id].name : MEASURE[id as keyof typeof MEASURE].name);
 
-  async function take(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
-    const file = event.currentTarget.files?.[0];
-    event.currentTarget.value = '';
-    if (!file) return;
+  async function take(file: File): Promise<void> {
     message = '';
     saved = '';
     asksUnit = null;
@@ -182,7 +186,7 @@
 
 <svelte:head><title>Tracing · {desk.fitting.customer.name} · Chiave</title></svelte:head>
 <div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-  <section class="sheet">
+  <Sheet>
     <h1 class="text-2xl">From a tracing</h1>
     <Choice
       name="way"
@@ -207,33 +211,25 @@
         onchange={(v) => (side = v ?? 'left')}
       />
       {#if way !== 'card'}
-        <label class="block"
-          ><span class="font-semibold">{way === 'half' ? 'Each sheet' : 'Sheet'}</span>
-          <select class="field" bind:value={sheet}>
-            {#each way === 'half' ? SHEETS.slice(0, 2) : SHEETS as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-          </select></label
-        >
+        <Select label={way === 'half' ? 'Each sheet' : 'Sheet'} bind:value={sheet}>
+          {#each way === 'half' ? SHEETS.slice(0, 2) : SHEETS as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+        </Select>
       {/if}
       <div class="w-44"><NumberField label="Pen stands off by" unit="mm" value={standOff} low={0} high={8} step={0.5} onchange={(v) => (standOff = v)} /></div>
-      <label class="inline-flex min-h-11 cursor-pointer items-center rounded border-2 border-brass bg-white px-4 font-semibold"
-        >{way === 'half' ? (first ? 'Second sheet' : 'First sheet') : way === 'card' ? 'Picture' : 'Picture or SVG'}<input
-          type="file"
-          accept="image/*,.svg"
-          class="sr-only"
-          onchange={take}
-        /></label
+      <FileButton accept="image/*,.svg" onfile={take}
+        >{way === 'half' ? (first ? 'Second sheet' : 'First sheet') : way === 'card' ? 'Picture' : 'Picture or SVG'}</FileButton
       >
     </div>
     {#if running}
       <div class="mt-3 flex items-center gap-3" role="status">
         <div class="flex-1"><Progress done={running.done} of={1} what={running.what} /></div>
         <span class="text-sm">{running.what} …</span>
-        <button type="button" class="min-h-11 rounded border border-line px-3" onclick={cancel}>Cancel</button>
+        <Button onclick={cancel}>Cancel</Button>
       </div>
     {/if}
-    {#if message}<p class="caution mt-3" role="alert">{message}</p>{/if}
+    {#if message}<Notice class="mt-3" tone="caution" role="alert">{message}</Notice>{/if}
     {#if saved}
-      <p class="notice mt-3" role="status">{saved} <a href="/fittings/{desk.fitting.id}/measure">To Measure</a></p>
+      <Notice class="mt-3" role="status">{saved} <a href="/fittings/{desk.fitting.id}/measure">To Measure</a></Notice>
     {/if}
     {#if asksUnit}
       <form
@@ -248,32 +244,30 @@
           is one?
         </p>
         <div class="w-40"><NumberField label="One unit is" unit="mm" value={unitMm} low={0.001} high={100} step={0.1} onchange={(v) => (unitMm = v)} /></div>
-        <button type="submit" class="min-h-11 rounded border border-line bg-white px-3" disabled={unitMm === null}>Read it so</button>
+        <Button type="submit" disabled={unitMm === null}>Read it so</Button>
       </form>
     {/if}
     {#if first}
-      <div class="notice mt-3" role="status">
+      <Notice class="mt-3" role="status">
         <p>The first sheet is read. Bring the other one.</p>
-        <button type="button" class="min-h-11 underline" onclick={begin}>Begin again</button>
-      </div>
+        <Button kind="text" onclick={begin}>Begin again</Button>
+      </Notice>
       <LineOnSheet line={first.points} {pictures} axis={null} {side} onmove={(points) => (first = { ...first!, points })} />
     {:else if line.length > 0}
       <LineOnSheet {line} {pictures} axis={read.reading?.axis ?? null} {side} onmove={(points) => (line = points)} />
     {/if}
-  </section>
-  <section class="sheet content-start">
+  </Sheet>
+  <Sheet class="content-start">
     <h2>What it says of the {side} foot</h2>
-    {#if read.problem}<p class="caution" role="alert">{read.problem}.</p>{/if}
+    {#if read.problem}<Notice tone="caution" role="alert">{read.problem}.</Notice>{/if}
     {#if read.reading}
       {#if read.reading.doubt}
-        <p class="caution" role="alert">
+        <Notice tone="caution" role="alert">
           {read.reading.doubt}
-          <button type="button" class="ml-1 min-h-11 underline" onclick={() => (side = side === 'left' ? 'right' : 'left')}
-            >It is the {side === 'left' ? 'right' : 'left'}</button
-          >
-        </p>
+          <Button class="ml-1" kind="text" onclick={() => (side = side === 'left' ? 'right' : 'left')}>It is the {side === 'left' ? 'right' : 'left'}</Button>
+        </Notice>
       {/if}
-      <table class="mt-1 w-full" data-traced>
+      <Table class="mt-1" data-traced>
         <tbody>
           {#each Object.entries(values) as [id, mm] (id)}
             <tr class="border-b border-line"
@@ -283,36 +277,33 @@
             >
           {/each}
         </tbody>
-      </table>
+      </Table>
       <p class="soft mt-1 text-sm">
         The picture itself errs by {trimNumber(sd)} mm{found ? `, its line is ${trimNumber(found.lineMm)} mm wide` : ''}; with how pen and foot stood each value
         is told with its own (estimate). An outline shows where a foot bulges, not where its joints lie: measure the ball lengths if they matter.
       </p>
       <div class="mt-2 flex flex-wrap gap-2">
-        <button type="button" class="min-h-11 rounded border-2 border-brass bg-white px-4 font-semibold" onclick={keep}>Take these for the {side} foot</button>
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" onclick={() => exportSvg(read.reading!.outline, side)}
-          >SVG, true size</button
-        >
+        <Button kind="primary" onclick={keep}>Take these for the {side} foot</Button>
+        <Button onclick={() => exportSvg(read.reading!.outline, side)}>SVG, true size</Button>
       </div>
     {:else if !read.problem}<p class="soft">Nothing read yet.</p>{/if}
     <h3 class="mt-4">Kept with this visit</h3>
     <ul>
       {#each data.tracings as t (t.id)}
         <li class="flex items-center gap-2">
-          <b class={t.side === 'left' ? 'side-L' : 'side-R'}>{t.side === 'left' ? 'L' : 'R'}</b>
+          <SideMark side={t.side} />
           {t.source}, {format(new Date(t.createdAt), 'd MMM yyyy, HH:mm')}
-          <button
-            type="button"
-            class="min-h-11 underline"
+          <Button
+            kind="text"
             onclick={() =>
               exportSvg(
                 t.outline.map(([x, y]) => ({ x, y })),
                 t.side
-              )}>SVG</button
+              )}>SVG</Button
           >
         </li>
       {:else}<li class="soft">None.</li>{/each}
     </ul>
-    <p class="mt-3"><button type="button" class="min-h-11 underline" onclick={() => goto(`/fittings/${desk.fitting.id}/measure`)}>Back to Measure</button></p>
-  </section>
+    <p class="mt-3"><Button kind="text" onclick={() => goto(`/fittings/${desk.fitting.id}/measure`)}>Back to Measure</Button></p>
+  </Sheet>
 </div>

@@ -1,9 +1,13 @@
 <script lang="ts">
   import { sizeText, type Style } from '@chiave/core/fit';
-  import TryCard from '$lib/ui/TryCard.svelte';
-  import { getDesk } from '$lib/ui/desk.svelte';
-  import { send, type SaveError } from '$lib/ui/save.svelte';
+  import TryCard from '$lib/ui/try/TryCard.svelte';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import { send, type SaveError } from '$lib/send/save.svelte';
   import type { TryRow } from '$lib/server/shop/fittings';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
 
   let { data } = $props();
   const desk = getDesk();
@@ -47,39 +51,25 @@
   {#each desk.fitting.tries as row (`${row.id} ${desk.readings}`)}
     <TryCard {desk} {row} style={styleOf(row.styleId)} />
   {:else}
-    <p class="notice">Nothing at the chair yet. Carry a pair here from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>, or name one below.</p>
+    <Notice>Nothing at the chair yet. Carry a pair here from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>, or name one below.</Notice>
   {/each}
   <form class="sheet" onsubmit={add} novalidate>
     <h2>Another pair</h2>
     <div class="mt-1 grid items-start gap-3 sm:grid-cols-[2fr_1fr_1fr_auto]">
-      <label class="block"
-        ><span class="font-semibold">Style</span>
-        <select class="field" bind:value={styleId}>
-          <option value="">choose a style</option>
-          {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
-        </select>
-      </label>
-      <label class="block"
-        ><span class="font-semibold">Size</span>
-        <input
-          class="field figures"
-          bind:value={size}
-          aria-invalid={!!errorOf('size')}
-          placeholder={chosen ? `${sizeText(chosen, chosen.from)} to ${sizeText(chosen, chosen.to)}` : ''}
-        />
-        {#if errorOf('size')}<span class="text-tight" role="alert">{errorOf('size')}</span>{/if}
-      </label>
-      <label class="block"
-        ><span class="font-semibold">Width</span>
-        <input class="field figures" bind:value={width} aria-invalid={!!errorOf('width')} placeholder={chosen?.widths.join(', ') ?? ''} />
-        {#if errorOf('width')}<span class="text-tight" role="alert">{errorOf('width')}</span>{/if}
-      </label>
-      <button
-        type="submit"
-        class="mt-6 min-h-11 rounded border-2 border-brass bg-white px-3 font-semibold disabled:opacity-60"
-        disabled={!chosen || size.trim() === ''}>Carry to the chair</button
-      >
+      <Select label="Style" bind:value={styleId}>
+        <option value="">choose a style</option>
+        {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
+      </Select>
+      <Field
+        label="Size"
+        figures
+        bind:value={size}
+        placeholder={chosen ? `${sizeText(chosen, chosen.from)} to ${sizeText(chosen, chosen.to)}` : ''}
+        error={errorOf('size')}
+      />
+      <Field label="Width" figures bind:value={width} placeholder={chosen?.widths.join(', ') ?? ''} error={errorOf('width')} />
+      <Button type="submit" class="mt-6" kind="primary" disabled={!chosen || size.trim() === ''}>Carry to the chair</Button>
     </div>
-    {#if message}<p role="alert" class="caution mt-2">{message}</p>{/if}
+    {#if message}<Notice role="alert" class="mt-2" tone="caution">{message}</Notice>{/if}
   </form>
 </div>

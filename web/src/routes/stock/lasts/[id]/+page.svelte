@@ -1,11 +1,16 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
-  import { send } from '$lib/ui/save.svelte';
+  import { send } from '$lib/send/save.svelte';
   import { slugOf } from '$lib/ui/stock/slug';
   import LastForm from '$lib/ui/stock/LastForm.svelte';
   import LastReadings from '$lib/ui/stock/LastReadings.svelte';
   import LastViews from '$lib/drawing/LastViews.svelte';
   import { gradedDrop, gradeLast } from '@chiave/core/last';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   let { data } = $props();
   const last = $derived(data.last);
@@ -48,18 +53,16 @@
 </div>
 {#key last.id}
   <div class="grid gap-4 lg:grid-cols-2">
-    <section class="sheet">
+    <Sheet>
       <h2>Size {last.base.size} {last.base.width}</h2>
       <LastViews shoes={[shoe]} view="top" />
       <LastViews shoes={[shoe]} view="side" />
-    </section>
+    </Sheet>
     <LastReadings {last} readings={data.readings} estimate={data.estimate} letters={data.maker.letters} />
-    <section class="sheet lg:col-span-2">
-      <h2>Definition</h2>
+    <Sheet class="lg:col-span-2" heading="Definition">
       <LastForm {last} version={last.version} letters={data.maker.letters} />
-    </section>
-    <section class="sheet">
-      <h2>On this last</h2>
+    </Sheet>
+    <Sheet heading="On this last">
       <p class="soft text-sm">One school: same last, same fit. Another: upper, sole and factory change how it feels. Take it as a strong hint, not as proof.</p>
       <ul data-same-last>
         {#each data.styles as s (s.id)}
@@ -67,30 +70,25 @@
         {:else}<li class="soft">No style yet.</li>{/each}
       </ul>
       <form class="mt-2 flex flex-wrap items-end gap-2" onsubmit={addStyle} novalidate>
-        <label class="block w-48"><span class="text-sm">A new style on it, called</span><input class="field" bind:value={styleName} /></label>
-        <label class="block w-56"
-          ><span class="text-sm">begun as</span><select class="field" bind:value={like}
-            ><option value="">choose a style like it</option>{#each data.likes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</select
-          ></label
+        <Field label="A new style on it, called" class="w-48" bind:value={styleName} />
+        <Select label="begun as" class="w-56" bind:value={like}
+          ><option value="">choose a style like it</option>{#each data.likes as s (s.id)}<option value={s.id}>{s.name}</option>{/each}</Select
         >
-        <button type="submit" class="min-h-11 rounded border border-line bg-white px-3" disabled={like === '' || styleName.trim() === ''}>Add it</button>
+        <Button type="submit" disabled={like === '' || styleName.trim() === ''}>Add it</Button>
         {#if styleSaid}<p class="text-tight w-full" role="alert">{styleSaid}</p>{/if}
       </form>
-    </section>
-    <section class="sheet">
-      <h2>The same under another name?</h2>
+    </Sheet>
+    <Sheet heading="The same under another name?">
       <div class="flex flex-wrap items-end gap-2">
-        <label class="block w-56"
-          ><span class="text-sm">Last of {data.maker.name}</span><select class="field" bind:value={other}
-            ><option value="">choose</option>{#each data.others as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</select
-          ></label
+        <Select label="Last of {data.maker.name}" class="w-56" bind:value={other}
+          ><option value="">choose</option>{#each data.others as o (o.id)}<option value={o.id}>{o.name}</option>{/each}</Select
         >
-        <button type="button" class="min-h-11 rounded border border-line bg-white px-3" disabled={other === ''} onclick={join}>Join it into {last.name}</button>
-        <button type="button" class="min-h-11 underline" disabled={other === ''} onclick={() => goto(`/stock/bench?shoes=last:${last.id},last:${other}`)}
-          >Lay both over each other first</button
+        <Button disabled={other === ''} onclick={join}>Join it into {last.name}</Button>
+        <Button kind="text" disabled={other === ''} onclick={() => goto(`/stock/bench?shoes=last:${last.id},last:${other}`)}
+          >Lay both over each other first</Button
         >
       </div>
-      {#if message}<p class="notice mt-2" role="status">{message}</p>{/if}
-    </section>
+      {#if message}<Notice class="mt-2" role="status">{message}</Notice>{/if}
+    </Sheet>
   </div>
 {/key}

@@ -1,11 +1,15 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import { send } from '$lib/ui/save.svelte';
+  import { send } from '$lib/send/save.svelte';
   import RunCounts from '$lib/ui/stock/RunCounts.svelte';
   import { slugOf } from '$lib/ui/stock/slug';
   import StyleForm from '$lib/ui/stock/StyleForm.svelte';
   import StylePhotos from '$lib/ui/stock/StylePhotos.svelte';
   import { undoList } from '$lib/ui/stock/undo.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
 
   let { data } = $props();
   const style = $derived(data.style);
@@ -39,17 +43,15 @@
 </div>
 {#key style.id}
   <div class="grid gap-4">
-    <section class="sheet">
-      <h2>What is kept of it</h2>
+    <Sheet heading="What is kept of it">
       <StyleForm {style} lasts={data.lasts} />
-    </section>
+    </Sheet>
     <div class="grid gap-4 lg:grid-cols-2">
-      <section class="sheet">
-        <h2>On the shelf</h2>
+      <Sheet heading="On the shelf">
         <RunCounts {style} />
-      </section>
+      </Sheet>
       <div class="grid content-start gap-4">
-        <section class="sheet">
+        <Sheet>
           <h2>If this fits, also on {style.last.name}</h2>
           <p class="soft text-sm">One school: same last, same fit. Another: upper, sole and factory change how it feels.</p>
           <ul data-same-last>
@@ -60,22 +62,18 @@
               </li>
             {:else}<li class="soft">Nothing else is on this last.</li>{/each}
           </ul>
-        </section>
-        <section class="sheet">
-          <h2>Close-ups</h2>
+        </Sheet>
+        <Sheet heading="Close-ups">
           <StylePhotos styleId={style.id} photos={data.photos} />
-        </section>
-        <section class="sheet">
-          <h2>A variant of it</h2>
+        </Sheet>
+        <Sheet heading="A variant of it">
           <form class="flex flex-wrap items-end gap-2" onsubmit={duplicate} novalidate>
-            <label class="block w-56"
-              ><span class="text-sm">Called</span><input class="field" bind:value={name} placeholder="{style.name} in another leather" /></label
-            >
-            <button type="submit" class="min-h-11 rounded border border-line bg-white px-3" disabled={name.trim() === ''}>Duplicate and change</button>
-            <button type="button" class="min-h-11 underline" onclick={remove}>Take this style away</button>
+            <Field label="Called" class="w-56" bind:value={name} placeholder="{style.name} in another leather" />
+            <Button type="submit" disabled={name.trim() === ''}>Duplicate and change</Button>
+            <Button kind="text" onclick={remove}>Take this style away</Button>
           </form>
-          {#if message}<p class="caution mt-2" role="alert">{message}</p>{/if}
-        </section>
+          {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
+        </Sheet>
       </div>
     </div>
   </div>

@@ -23,24 +23,28 @@
   import HeelSide from '$lib/drawing/HeelSide.svelte';
   import { feetOf, wearOf, wornFeetOf } from '$lib/fit-feet';
   import { writePut } from '$lib/put-text';
-  import CarryButton from '$lib/ui/CarryButton.svelte';
+  import CarryButton from '$lib/ui/fitting/CarryButton.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import ForecastPanel from '$lib/ui/ForecastPanel.svelte';
-  import HelpList from '$lib/ui/HelpList.svelte';
-  import PutWords from '$lib/ui/PutWords.svelte';
-  import NextMeasurePanel from '$lib/ui/NextMeasurePanel.svelte';
-  import SizeGridTable from '$lib/ui/SizeGridTable.svelte';
-  import SymptomFinder from '$lib/ui/SymptomFinder.svelte';
-  import ToeTable from '$lib/ui/ToeTable.svelte';
-  import TradePanel from '$lib/ui/TradePanel.svelte';
-  import ZoneTable from '$lib/ui/ZoneTable.svelte';
-  import { getDesk } from '$lib/ui/desk.svelte';
-  import { chance, REACH_WORDS, VERDICT_WORDS } from '$lib/ui/names';
-  import { aboutWords, slides } from '$lib/ui/range-words';
-  import { shown } from '$lib/ui/units.svelte';
+  import ForecastPanel from '$lib/ui/shoe/ForecastPanel.svelte';
+  import HelpList from '$lib/ui/shoe/HelpList.svelte';
+  import PutWords from '$lib/ui/fitting/PutWords.svelte';
+  import NextMeasurePanel from '$lib/ui/shoe/NextMeasurePanel.svelte';
+  import SizeGridTable from '$lib/ui/shoe/SizeGridTable.svelte';
+  import SymptomFinder from '$lib/ui/shoe/SymptomFinder.svelte';
+  import ToeTable from '$lib/ui/shoe/ToeTable.svelte';
+  import TradePanel from '$lib/ui/shoe/TradePanel.svelte';
+  import ZoneTable from '$lib/ui/shoe/ZoneTable.svelte';
+  import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import { chance, REACH_WORDS, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { aboutWords, slides } from '$lib/range-words';
+  import { shown } from '$lib/ui/frame/units.svelte';
   import { askWorker } from '$lib/workers/fit-client';
   import { forWorker } from '$lib/workers/for-worker';
   import type { Laid, Opened, PairAsk } from '$lib/workers/messages';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   let { data } = $props();
   const desk = getDesk();
@@ -164,9 +168,10 @@
   <a href="/stock/bench?shoes=style:{data.style.id}&person={f.customer.id}" class="inline-flex min-h-11 items-center">Lay it over another</a>
 </div>
 
-{#if failed}<p role="alert" class="caution mt-2">The fit engine stopped: {failed}. <button class="underline" onclick={open}>Try again</button></p>{/if}
+{#if failed}<Notice role="alert" class="mt-2" tone="caution">The fit engine stopped: {failed}. <Button kind="text" onclick={open}>Try again</Button></Notice
+  >{/if}
 {#if !measured}
-  <p class="notice mt-3">Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</p>
+  <Notice class="mt-3">Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</Notice>
 {:else if opened && seen}
   {@const fit = seen.fit}
   <p class="sheet mt-3 text-lg" data-verdict={fit.verdict}>
@@ -174,13 +179,13 @@
     <b>{capital(VERDICT_WORDS[fit.verdict])}.</b>
     {capital(fit.reason)}.
     <span class="soft text-base">{chance(fit.probability)}, from the errors of measuring, of the last and of making.</span>
-    {#if laid}<button type="button" class="min-h-11 text-base underline" onclick={() => putIn({})}>Take it all out</button>{/if}
+    {#if laid}<Button kind="text" onclick={() => putIn({})}>Take it all out</Button>{/if}
   </p>
   <NextMeasurePanel next={opened.next} footHref="/fittings/{f.id}/measure" lastHref="/stock/lasts/{data.style.last.id}" />
-  {#each fit.cautions as caution, at (at)}<p class="caution mt-2">{caution}</p>{/each}
+  {#each fit.cautions as caution, at (at)}<Notice class="mt-2" tone="caution">{caution}</Notice>{/each}
 
   <div class="mt-3 grid gap-4 lg:grid-cols-[minmax(0,11fr)_minmax(0,10fr)]">
-    <section class="sheet lg:sticky lg:top-2 lg:self-start" aria-label="Foot in the shoe">
+    <Sheet class="lg:sticky lg:top-2 lg:self-start" aria-label="Foot in the shoe">
       <div class="flex flex-wrap gap-4">
         <Choice
           name="drawn-when"
@@ -210,16 +215,14 @@
       <FootInShoe {drawings} feet={fit.feet} unit={shown.unit} asDrawn={drawnSock === 'bare' || drawnWhen === 'later'} />
       <BallSection sections={seen.drawings} feet={fit.feet} unit={shown.unit} />
       <ToeTable {drawings} feet={fit.feet} unit={shown.unit} />
-    </section>
-    <section class="sheet">
-      <h2>Zone by zone</h2>
+    </Sheet>
+    <Sheet heading="Zone by zone">
       <p class="soft text-sm">Millimetres of room: plus loose, minus tight. Open a row for the sum behind it.</p>
       <ZoneTable {fit} unit={shown.unit} />
-    </section>
+    </Sheet>
   </div>
 
-  <section class="sheet mt-4">
-    <h2>From the side, on this heel</h2>
+  <Sheet class="mt-4" heading="From the side, on this heel">
     <div class="grid gap-4 md:grid-cols-2">
       {#each sides as { foot, pitch, heel } (foot.side)}
         <div>
@@ -235,7 +238,7 @@
           />
           {#if heel}
             <p class="text-sm">
-              <b class={foot.side === 'left' ? 'side-L' : 'side-R'}>{foot.side === 'left' ? 'L' : 'R'}</b>
+              <SideMark side={foot.side} />
               {REACH_WORDS[heel.reach]}{foot.ankleReachDeg === null ? '' : ` (${foot.ankleReachDeg}° measured)`}. {slides(heel.slide, shown.unit)
                 ? `Slides forward ${aboutWords(heel.slide, shown.unit)}, which leaves ${aboutWords(heel.toeRoomAfter, shown.unit)} of toe room`
                 : `Does not slide forward; ${aboutWords(heel.toeRoomAfter, shown.unit)} of toe room`}.
@@ -248,16 +251,14 @@
       Effective drop is heel height less what is under the ball. Two figures of pitch: lever from the back of the heel, and from the wedged seat. Slide and
       pitch are this project’s estimates.
     </p>
-  </section>
+  </Sheet>
 
-  <section class="sheet mt-4">
-    <h2>Neighbouring sizes</h2>
+  <Sheet class="mt-4" heading="Neighbouring sizes">
     <SizeGridTable grid={opened.grid} size={data.size} width={data.width} {href} />
     <TradePanel trade={opened.trade} split={opened.split} {href} />
-  </section>
+  </Sheet>
 
-  <section class="sheet mt-4">
-    <h2>What would help</h2>
+  <Sheet class="mt-4" heading="What would help">
     <HelpList
       feet={opened.fit.feet}
       fits={opened.fit.verdict === 'fits'}
@@ -267,7 +268,7 @@
       unit={shown.unit}
       href={(o) => `/fittings/${f.id}/shoe/${o.styleId}?size=${encodeURIComponent(o.size)}&width=${encodeURIComponent(o.width)}`}
     />
-  </section>
+  </Sheet>
   <ForecastPanel feet={worn} {shoe} wear={wearOf(f)} {put} />
   <SymptomFinder feet={fit.feet} unit={shown.unit} />
   <p class="soft mt-2 text-sm">

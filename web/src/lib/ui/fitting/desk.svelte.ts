@@ -1,0 +1,172 @@
+import { getContext, setContext } from 'svelte';
+import { usualWay, type LengthUnit, type Load, type Side, type TakenId } from '@chiave/core/measure';
+import type { FittingRow, TryRow } from '../../server/shop/fittings';
+import type { FeetBody, SideBody } from '../../api/shop-schema';
+import { bodyOf, entriesOf, nowIso, stampsOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from '../measure/entries';
+import { fitterName, Keeper, send } from '../../send/save.svelte';
+
+const KEY = Symbol('desk');
+type Features = Omit<SideBody, 'values'>;
+type Patch = Partial<Omit<FittingRow, 'feet' | 'tries' | 'customer'>>;
+
+/**
+ * The fitting under way, shared by its seven steps: what is typed shows at once everywhere and is saved behind it.
+ * What the server does not have yet waits in this browser.
+ */
+export class Desk {
+  fitting = $state() as FittingRow;
+  /** What stands in the fields of Measure, as typed. */
+  entries = $state() as Entries;
+  /** How, when and by whom each value was taken. */
+  stamps = $state() as Stamps;
+  /** How often the fitting was read anew: what shows a part of it is made anew with it. */
+  readings = $state(0);
+  /** True when something unsaved was found in this browser and is being saved now. */
+  restored = $state(false);
+  readonly asked: Keeper;
+  readonly feet: Keeper;
+  #changed: Patch & { flags?: string[] } = {};
+
+  constructor(fitting: FittingRow) {
+    this.fitting = fitting;
+    this.entries = entriesOf(fitting.feet);
+    this.stamps = stampsOf(fitting.feet);
+    this.asked = new Keeper(`/api/v1/fittings/${fitting.id}`, 'PATCH', `chiave-asked-${fitting.id}`);
+    // Only what was changed here since the last save is sent, so that two tablets on one fitting do not undo each other.
+    this.asked.onsaved = () => (this.#changed = {});
+    this.feet = new Keeper(`/api/v1/fittings/${fitting.id}/feet`, 'PUT', `chiave-feet-${fitting.id}`);
+    this.asked.version = fitting.version;
+    this.feet.version = fitting.feetVersion;
+  }
+
+  /** Takes up what a closed tab or a dead battery left unsaved. In the browser only. */
+  restore(): void {
+    const asked = this.asked.draft<Patch & { flags?: string[] }>();
+    if (asked) {
+      this.patch(asked);
+      this.restored = true;
+    }
+    const feet = this.feet.draft<{ entries: Entries; features: Record<Side, Features>; stamps?: Stamps }>();
+    if (feet) {
+      this.entries = feet.entries;
+      this.stamps = feet.stamps ?? { left: {}, right: {} };
+      for (const side of ['left', 'right'] as const) Object.assign(this.fitting.feet[side], feet.features[side]);
+      this.saveFeet('mm');
+      this.restored = true;
+    }
+  }
+
+  /** Changes what was asked or seen. */
+  patch(part: Patch & { flags?: string[] }): void {
+    const { flags, ...rest } = part;
+    Object.assign(this.fitting, rest);
+    if (flags) this.fitting.customer.flags = flags;
+    this.#changed = { ...this.#changed, ...part };
+    this.asked.later($state.snapshot(this.#changed));
+  }
+
+  /** After a conflict: what stands here is let go, and the fitting is read again as the other fitter left it. */
+  async takeTheirs(keeper: Keeper): Promise<void> {
+    const sent = await send<FittingRow>(`/api/v1/fittings/${this.fitting.id}`, 'GET');
+    if (!sent.ok) return;
+    keeper.drop();
+    this.takeOver(sent.value);
+  }
+
+  /** Reads the fitting as another fitter left it. */
+  takeOver(fitting: FittingRow): void {
+    this.fitting = fitting;
+    this.readings++;
+    this.entries = entriesOf(fitting.feet);
+    this.stamps = stampsOf(fitting.feet);
+    this.asked.version = fitting.version;
+    this.feet.version = fitting.feetVersion;
+  }
+
+  /** What was typed into a measure; the value is stamped with how and by whom it is taken now. */
+  type(side: Side, key: EntryKey, text: string, unit: LengthUnit): void {
+    this.entries[side][key] = text;
+    const id = key.replace('#2', '') as TakenId;
+    const { measuredLoad, measuredSockMm } = this.fitting;
+    const how = this.stamps[side][id]?.how ?? usualWay(id);
+    this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm };
+    this.saveFeet(unit);
+  }
+
+  /** Says how the feet are read: for all that stands there and for what is still to be typed. */
+  readAs(part: { measuredLoad: Load } | { measuredSockMm: number }): void {
+    this.patch(part);
+    const own = 'measuredLoad' in part ? { under: part.measuredLoad } : { sockMm: part.measuredSockMm };
+    for (const side of ['left', 'right'] as const) for (const id of Object.keys(this.stamps[side]) as TakenId[]) Object.assign(this.stamps[side][id]!, own);
+    this.saveFeet('mm');
+  }
+
+  /** Says how a value was taken. */
+  stamp(side: Side, id: TakenId, part: Partial<Stamp>): void {
+    const before = this.stamps[side][id];
+    if (before) this.stamps[side][id] = { ...before, ...part };
+    this.saveFeet('mm');
+  }
+
+  /** Values that came together, from a gauge or a tracing. @param sdOf deviation of each, where the source tells it, mm */
+  fill(side: Side, values: Partial<Record<TakenId, number>>, how: Stamp['how'], sdOf?: (id: TakenId) => number): void {
+    const { measuredLoad, measuredSockMm } = this.fitting;
+    for (const [id, mm] of Object.entries(values) as [TakenId, number][]) {
+      this.entries[side][id] = `${Number(mm.toFixed(1))} mm`;
+      const sd = sdOf ? { sdMm: sdOf(id) } : {};
+      this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm, ...sd };
+    }
+    this.saveFeet('mm');
+  }
+
+  feature(side: Side, part: Partial<Features>): void {
+    Object.assign(this.fitting.feet[side], part);
+    this.saveFeet('mm');
+  }
+
+  /** Starts from the feet of an earlier visit. */
+  startFrom(feet: FeetBody, weightKg: number | null = null): void {
+    const copy = structuredClone(feet);
+    this.fitting.feet = copy;
+    this.entries = entriesOf(copy);
+    this.stamps = stampsOf(copy);
+    // What the person weighed when these feet were read: a later weight then says how they changed.
+    if (weightKg !== null) this.patch({ feetWeightKg: weightKg });
+    this.saveFeet('mm');
+  }
+
+  saveFeet(unit: LengthUnit): void {
+    for (const side of ['left', 'right'] as const) this.fitting.feet[side].values = bodyOf(this.entries, side, unit, this.stamps);
+    const { left, right } = $state.snapshot(this.fitting.feet) as FeetBody;
+    const features = { left: { ...left, values: undefined }, right: { ...right, values: undefined } };
+    this.feet.later({ left, right }, { entries: this.#entriesWithUnits(unit), features, stamps: $state.snapshot(this.stamps) }, this.#refusedSomewhere());
+  }
+
+  #entriesWithUnits(unit: LengthUnit): Entries {
+    const named = (side: Side) =>
+      Object.fromEntries(Object.entries(this.entries[side]).map(([id, text]) => [id, withUnit(text, unit, id.replace('#2', '') as TakenId)]));
+    return { left: named('left'), right: named('right') };
+  }
+
+  /** Text that cannot be taken is nowhere but here: it stays in this browser after the rest is saved. */
+  #refusedSomewhere(): boolean {
+    return (['left', 'right'] as const).some((side) =>
+      Object.entries(this.entries[side]).some(([id, text]) => text.trim() !== '' && !this.fitting.feet[side].values[id.replace('#2', '') as TakenId])
+    );
+  }
+
+  addTry(row: TryRow): void {
+    this.fitting.tries.push(row);
+  }
+  removeTry(id: number): void {
+    this.fitting.tries = this.fitting.tries.filter((t) => t.id !== id);
+  }
+
+  /** Everything that waits is sent at once. */
+  async settle(): Promise<void> {
+    await Promise.all([this.asked.now(), this.feet.now()]);
+  }
+}
+
+export const setDesk = (desk: Desk): Desk => setContext(KEY, desk);
+export const getDesk = (): Desk => getContext<Desk>(KEY);

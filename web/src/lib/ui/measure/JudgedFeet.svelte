@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { archReadings, judgeFoot, judgePair, POSTURE_SOURCE, postureScore, splayOf, type Judgement } from '@chiave/core/foot';
+  import type { Foot, Side } from '@chiave/core/measure';
+  import type { SideBody } from '$lib/api/shop-schema';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+
+  /** What the measures say of both feet: verdict, sum, source; italic where it rests on what was filled in. */
+  let { feet, taken, group }: { feet: Partial<Record<Side, Foot>>; taken: Record<Side, SideBody>; group: 'women' | 'men' } = $props();
+
+  function ofSide(side: Side): Judgement[] {
+    const foot = feet[side];
+    if (!foot) return [];
+    const { values, posture, print } = taken[side];
+    const mm = (id: 'archSeatedMm' | 'navicularSeatedMm' | 'navicularStandingMm') => values[id]?.mm;
+    const arch = archReadings({
+      ballLengthMm: values.ballLengthMm?.mm,
+      archSeatedMm: mm('archSeatedMm'),
+      navicularSeatedMm: mm('navicularSeatedMm'),
+      navicularStandingMm: mm('navicularStandingMm'),
+      print: print ? { midfootMm: print.midfootMm ?? undefined, heelMm: print.heelMm ?? undefined, forefootMm: print.forefootMm ?? undefined } : undefined
+    }).map(({ index, band, sum }) => ({
+      id: index.id,
+      side,
+      what: index.name,
+      verdict: band.name,
+      sum,
+      source: `${index.setup}; ${index.source}`,
+      derived: false
+    }));
+    const score = posture ? postureScore(posture) : null;
+    const splay = values.ballWidthSeatedMm && values.ballWidthMm ? splayOf(values.ballWidthSeatedMm.mm, values.ballWidthMm.mm) : null;
+    return [
+      ...judgeFoot(foot, group),
+      ...arch,
+      ...(score
+        ? [
+            {
+              id: 'posture',
+              side,
+              what: 'posture score',
+              verdict: `${score.score}, ${score.band}`,
+              sum: posture!.join(' + '),
+              source: POSTURE_SOURCE,
+              derived: false
+            }
+          ]
+        : []),
+      ...(splay
+        ? [
+            {
+              id: 'splay',
+              side,
+              what: 'splay',
+              verdict: splay.words,
+              sum: `standing less seated ${Number(splay.splayMm.toFixed(1))} mm`,
+              source: splay.source,
+              derived: false
+            }
+          ]
+        : [])
+    ];
+  }
+  const rows = $derived.by(() => {
+    const [left, right] = [ofSide('left'), ofSide('right')];
+    const ids = [...new Set([...left, ...right].map((j) => j.id))];
+    return ids.map((id) => ({ id, left: left.find((j) => j.id === id), right: right.find((j) => j.id === id) }));
+  });
+  const pair = $derived(feet.left && feet.right ? judgePair(feet.left, feet.right) : []);
+</script>
+
+{#snippet cell(j: Judgement | undefined)}
+  <td class="py-1 pr-3 align-top" class:italic={j?.derived}>
+    {#if j}{j.verdict}<span class="soft figures block text-xs not-italic">{j.sum}</span>{:else}<span class="soft">not taken</span>{/if}
+  </td>
+{/snippet}
+
+<Sheet heading="What the measures say">
+  {#each pair as j (j.id)}<p><b>{j.what}</b>: {j.verdict}. <span class="soft figures text-sm">{j.sum}</span></p>{/each}
+  <div class="overflow-x-auto">
+    <Table class="mt-1" data-judged>
+      <thead>
+        <tr class="border-b border-ink text-left"
+          ><th scope="col">of</th><th scope="col" class="side-L">L left</th><th scope="col" class="side-R">R right</th></tr
+        >
+      </thead>
+      <tbody>
+        {#each rows as row (row.id)}
+          <tr class="border-b border-line" title={(row.left ?? row.right)?.source}>
+            <th scope="row" class="py-1 pr-3 text-left align-top font-semibold"
+              >{(row.left ?? row.right)?.what}<span class="soft block text-xs font-normal">{(row.left ?? row.right)?.source}</span></th
+            >
+            {@render cell(row.left)}
+            {@render cell(row.right)}
+          </tr>
+        {/each}
+      </tbody>
+    </Table>
+  </div>
+  <p class="soft mt-1 text-sm">
+    Italic rests on proportions, not on a reading. These indices grade a shape for choosing shoes; they are no diagnosis. Pain, numbness or a changing arch is
+    for a clinician.
+  </p>
+</Sheet>

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import { format, formatDistanceToNow } from 'date-fns';
+  import { MEASURE, trimNumber } from '@chiave/core/measure';
+  import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type KeptPair, type PairRoom } from '$lib/feet-history';
+  import type { CustomerRow } from '$lib/server/shop/customers';
+  import { themeColour } from '$lib/ui/kit/chart-colours';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+  import FeetChart from './FeetChart.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
+  import Check from '$lib/ui/kit/Check.svelte';
+
+  // prettier-ignore
+  let { customer, fittings, kept, room, names, now }: {
+    customer: CustomerRow; fittings: readonly FollowedFitting[]; kept: readonly KeptPair[]; room: readonly PairRoom[]; names: Record<string, string>; now: string;
+  } = $props();
+  let id = $state<FollowedId>('lengthMm');
+  let apart = $state(false);
+  const series = $derived(seriesOf(fittings, id));
+  const check = $derived(nextCheck(customer, fittings, now));
+  const sets = $derived(
+    apart
+      ? [{ name: 'left less right', colour: themeColour('brass'), points: series.apart, line: null }]
+      : (['left', 'right'] as const).map((side) => {
+          const { points, trend } = series.sides[side];
+          const ends = points.length > 1 ? [points[0].year, points.at(-1)!.year] : [];
+          return { name: side, colour: themeColour(`side-${side}`), points, line: trend?.real ? ends.map((year) => ({ year, mm: trend.at(year).mm })) : null };
+        })
+  );
+  const enough = $derived(sets.some((s) => s.points.length > 1));
+</script>
+
+<Sheet class="mt-4" aria-label="Feet over the years">
+  <h2>Feet over the years</h2>
+  <p class:caution={check.overdue} data-next-check>
+    {#if check.due}
+      <b>{check.overdue ? 'Measure again now' : `Measure again by ${format(new Date(check.due), 'MMMM yyyy')}`}</b>{check.overdue
+        ? `: it was due ${formatDistanceToNow(new Date(check.due), { addSuffix: true })}.`
+        : '.'}
+    {:else}<b>Not measured yet.</b>{/if}
+    {check.why}
+    {#if check.growsMmPerYear > 0}<span>Feet of this age grow about {check.growsMmPerYear} mm a year.</span>{/if}
+    <span class="soft text-sm">({check.source})</span>
+  </p>
+  <div class="mt-2 flex flex-wrap items-end gap-4">
+    <Choice
+      name="followed"
+      legend="Measure"
+      options={FOLLOWED.map((m) => ({ id: m, name: MEASURE[m].name }))}
+      value={id}
+      onchange={(v) => (id = v ?? 'lengthMm')}
+    />
+    <Check bind:checked={apart}>left against right</Check>
+  </div>
+  {#if enough}
+    <FeetChart label={MEASURE[id].name} {sets} />
+    {#if !apart}
+      <ul>
+        {#each ['left', 'right'] as const as side (side)}
+          {@const trend = series.sides[side].trend}
+          {#if trend}<li><SideMark {side} word />: {trend.words}.</li>{/if}
+        {/each}
+      </ul>
+    {/if}
+    <p class="soft text-sm">Bars are two deviations of the reading either way: what lies within them is no change. A line is drawn only where there is one.</p>
+  {:else}<p class="soft">Two visits with this measure make a curve.</p>{/if}
+  {#if room.length > 0}
+    <h3 class="mt-3">Room left in the pairs kept</h3>
+    <ul>
+      {#each room as r (r.tryId)}
+        {@const t = kept.find((k) => k.id === r.tryId)}
+        {#if t}
+          <li class:text-tight={r.months === 0}>
+            <b>{names[t.styleId]}</b> <span class="figures">{t.size} {t.width}: {trimNumber(r.roomMm)} mm</span> before the toes{r.months === 0
+              ? ', too little for a growing foot'
+              : r.months
+                ? `, enough for about ${r.months} ${r.months === 1 ? 'month' : 'months'}`
+                : ''}
+          </li>
+        {/if}
+      {/each}
+    </ul>
+  {/if}
+</Sheet>

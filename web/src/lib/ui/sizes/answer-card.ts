@@ -1,0 +1,21 @@
+import { trimNumber } from '@chiave/core/measure';
+import type { ChainEnd } from '@chiave/core/size';
+import type { AnswerCard } from '../../api/size-schema';
+
+const signed = (n: number): string => `${n > 0 ? '+' : n < 0 ? '−' : ''}${trimNumber(Math.abs(n))}`;
+
+/** A chain of sums as a card to send: only the lines that count. */
+export function cardOf(end: ChainEnd, asked: string, into: string, scale: string, shop: string): AnswerCard {
+  return {
+    title: `${asked} in ${into}`,
+    question: `What size goes with ${asked}, in ${into}?`,
+    answer: end.label,
+    scale: `${scale}; exactly ${trimNumber(end.exact, 2)}, about ${Math.round(end.likely * 20) * 5} in 100 that it is the nearest size`,
+    lines: end.lines
+      .filter((l) => l.on)
+      .map((l) => ({ what: l.what, amount: l.id === 'scale' ? `${trimNumber(l.mm)} mm` : `${signed(l.mm)} mm`, source: l.source })),
+    neighbours: end.neighbours.map((n) => `${n.label}: ${n.words} (${signed(n.roomMm)} mm)`),
+    reservations: end.reservations,
+    shop
+  };
+}

@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { ZONE, type ZoneId } from '@chiave/core/fit';
+  import { wordOf } from '$lib/drawing/tightness';
+  import type { TryRow } from '$lib/server/shop/fittings';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+  import type { Desk } from '$lib/ui/fitting/desk.svelte';
+  import { OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { Keeper } from '$lib/send/save.svelte';
+  import PutWords from '$lib/ui/fitting/PutWords.svelte';
+  import SaveLine from '$lib/ui/fitting/SaveLine.svelte';
+  import Area from '$lib/ui/kit/Area.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
+
+  /** What became of one pair, and why. */
+  let { desk, row, name }: { desk: Desk; row: TryRow; name: string } = $props();
+  const keeper = new Keeper(
+    untrack(() => `/api/v1/tries/${row.id}`),
+    'PATCH',
+    untrack(() => `chiave-keep-${row.id}`)
+  );
+  keeper.version = untrack(() => row.version);
+  keeper.onsaved = () => (row.version = keeper.version ?? row.version);
+  const felt = $derived(
+    (['left', 'right'] as const).flatMap((side) =>
+      Object.entries(row.felt[side]).map(([zone, state]) => ({ side, text: `${ZONE[zone as ZoneId]?.name ?? zone} ${wordOf(state)}` }))
+    )
+  );
+  function set(part: Partial<Pick<TryRow, 'outcome' | 'why'>>): void {
+    Object.assign(row, part);
+    keeper.later({ outcome: row.outcome, why: row.why });
+  }
+</script>
+
+<Sheet class="grid gap-2" data-keep={row.styleId}>
+  <div class="flex flex-wrap items-baseline gap-3">
+    <h2 class="mr-auto">{name} <span class="figures">{row.size} {row.width}</span> <span class="text-base font-normal"><PutWords put={row.put} /></span></h2>
+    <SaveLine keepers={[keeper]} ontheirs={(k) => desk.takeTheirs(k)} />
+  </div>
+  <p class="soft text-sm">
+    The engine (version {row.engine}) said: {row.said || `${VERDICT_WORDS[row.verdict]}.`}
+  </p>
+  <p class="text-sm">
+    Felt:
+    {#each felt as item, i (i)}<span class="mr-2"><SideMark side={item.side} /> {item.text}</span>{:else}<span class="soft">nothing noted</span>{/each}
+  </p>
+  <Choice name="outcome-{row.id}" legend="Outcome" hideLegend options={OUTCOME_CHOICES} value={row.outcome} onchange={(v) => set({ outcome: v ?? 'open' })} />
+  <Area
+    label="Why"
+    rows={2}
+    maxlength={2000}
+    value={row.why}
+    oninput={(e) => set({ why: e.currentTarget.value })}
+    placeholder="what decided it, what was put in, what to watch"
+  />
+</Sheet>
