@@ -3,8 +3,8 @@
  * ordinary last of their kind, styles. `generate.ts` turns them into the open files beside it.
  * Every name here is invented.
  */
-import type { ClosureId, KindId, ToeStructure, UpperId } from '@chiave/core/fit';
-import type { EvidenceMark, ToeFamilyId, WidthBasis } from '@chiave/core/last';
+import type { ClosureId, KindId, UpperId } from '@chiave/core/fit';
+import type { EvidenceMark, ToeFamilyId, ToeStructure, WidthBasis } from '@chiave/core/last';
 import type { ScaleId } from '@chiave/core/size';
 
 export interface MakerDesign {

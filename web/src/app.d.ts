@@ -1,5 +1,5 @@
 import type { Role } from '$lib/server/endpoint';
-import type { MakerScaleRow } from '$lib/server/shop/maker-scales';
+import type { MakerScaleRow } from '$lib/api/rows';
 
 declare global {
   namespace App {

@@ -1,7 +1,7 @@
 import { groupsInOrder, MEASURE, MEASURE_GROUPS as GROUPS, OPEN_GROUPS, type MeasureId } from '@chiave/core/measure';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { FeetBody } from '../src/lib/api/shop-schema';
+import type { FeetBody } from '../src/lib/api/foot-schema';
 import { bodyOf, disagreement, entriesOf, readEntry, stampsOf, stepped, withUnit, type Entries } from '../src/lib/ui/measure/entries';
 import { moveOn } from '../src/lib/ui/measure/quick-entry';
 
@@ -15,8 +15,8 @@ describe('the fields of Measure', () => {
     });
     expect(Object.keys(bodyOf(typed, 'left', 'mm'))).toEqual(['lengthMm']);
     expect(typed.left.ballGirthMm).toBe('wide');
-    expect(readEntry(typed, 'left', 'ballGirthMm', 'mm').findings[0].level).toBe('refuse');
-    expect(readEntry(typed, 'left', 'ballWidthMm', 'mm')).toEqual({ mm: null, findings: [] });
+    expect(readEntry(typed.left.ballGirthMm!, 'ballGirthMm', 'mm').findings[0].level).toBe('refuse');
+    expect(readEntry('', 'ballWidthMm', 'mm')).toEqual({ mm: null, findings: [] });
   });
   it('a bare number takes the unit it was typed under, so that a later switch does not change it', () => {
     expect(withUnit('24.8', 'cm')).toBe('24.8 cm');
@@ -26,8 +26,9 @@ describe('the fields of Measure', () => {
   });
   it('judges a measure by the length of the same foot', () => {
     const both = entries({ lengthMm: '250', ballGirthMm: '92' }, { ballGirthMm: '92' });
-    expect(readEntry(both, 'left', 'ballGirthMm', 'mm').mm).toBeNull();
-    expect(readEntry(both, 'right', 'ballGirthMm', 'mm').mm).toBe(92);
+    expect(bodyOf(both, 'left', 'mm').ballGirthMm).toBeUndefined();
+    expect(bodyOf(both, 'right', 'mm').ballGirthMm!.mm).toBe(92);
+    expect(readEntry('92', 'ballGirthMm', 'mm', 250).mm).toBeNull();
   });
   it('steps from what stands there, or begins at what is filled in', () => {
     expect(stepped('248 mm', undefined, 'mm', 1)).toBe('249 mm');
@@ -43,8 +44,8 @@ describe('the fields of Measure', () => {
     const { lengthMm } = bodyOf(twice, 'left', 'mm');
     expect(lengthMm).toMatchObject({ mm: 248.5, typed: '248 mm', readings: [{ mm: 248 }, { mm: 249, typed: '249 mm' }] });
     expect(lengthMm!.sdMm).toBeLessThan(1);
-    expect(disagreement(twice, 'left', 'lengthMm', 'mm', 'device')).toBe('');
-    expect(disagreement(entries({ lengthMm: '248', 'lengthMm#2': '258' }), 'left', 'lengthMm', 'mm', 'device')).toContain('10 mm apart');
+    expect(disagreement(248, 249, 'lengthMm', 'device')).toBe('');
+    expect(disagreement(248, 258, 'lengthMm', 'device')).toContain('10 mm apart');
     expect(entriesOf({ left: { values: bodyOf(twice, 'left', 'mm') }, right: { values: {} } } as unknown as FeetBody).left).toEqual({
       lengthMm: '248 mm',
       'lengthMm#2': '249 mm'
@@ -63,9 +64,9 @@ describe('the fields of Measure', () => {
   it('angles are read in degrees, other measures within what can be, each refused in words', () => {
     const many = entries({ pointReachDeg: '92°', toe5TipMm: '2,4 cm', shinLengthMm: 'long', ankleLiftDeg: '400' });
     expect(Object.fromEntries(Object.entries(bodyOf(many, 'left', 'mm')).map(([k, v]) => [k, v!.mm]))).toEqual({ pointReachDeg: 92, toe5TipMm: 24 });
-    expect(readEntry(many, 'left', 'shinLengthMm', 'mm').findings[0].message).toContain('is not a length');
-    expect(readEntry(many, 'left', 'ankleLiftDeg', 'mm').findings[0].message).toBe('ankle lift is -20 to 60 °; 400 was typed.');
-    expect(readEntry(entries({ pointReachDeg: 'far' }), 'left', 'pointReachDeg', 'mm').findings[0].message).toContain('Write it in degrees');
+    expect(readEntry(many.left.shinLengthMm!, 'shinLengthMm', 'mm').findings[0].message).toContain('is not a length');
+    expect(readEntry(many.left.ankleLiftDeg!, 'ankleLiftDeg', 'mm').findings[0].message).toBe('ankle lift is -20 to 60 °; 400 was typed.');
+    expect(readEntry('far', 'pointReachDeg', 'mm').findings[0].message).toContain('Write it in degrees');
   });
   it('an earlier visit’s feet come back as they were typed', () => {
     const side = {

@@ -2,10 +2,9 @@ import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { EXTRAS, MEASURES, type TakenId } from '@chiave/core/measure';
-import { CSV_COLUMNS, csvRowsOf, feetFileSchema, sessionsOfCsv, type FeetSession } from '../src/lib/api/feet-exchange';
-import { sideSchema } from '../src/lib/api/shop-schema';
+import { CSV_COLUMNS, csvRowsOf, feetFile, feetFileSchema, sessionsOfCsv, type FeetSession } from '../src/lib/api/feet-exchange';
+import { emptySide, footSchema } from '../src/lib/api/foot-schema';
 
-const emptySide = () => sideSchema.parse({ values: {} });
 const read = (text: string) => {
   const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
   return sessionsOfCsv(meta.fields ?? [], data);
@@ -19,13 +18,13 @@ describe('a file of feet', () => {
     fc.assert(
       fc.property(length, parts, fc.constantFrom('device', 'tape', 'tracing'), fc.constantFrom('standing', 'seated'), (mm, ids, how, under) => {
         const value = (v: number) => ({ mm: v, typed: `${v} mm`, how, under, by: 'Rosa; the "second"' });
-        const left = sideSchema.parse({ values: { lengthMm: value(mm), ...Object.fromEntries(ids.map((id) => [id, value(Math.round(RATIO[id] * mm))])) } });
+        const left = footSchema.parse({ lengthMm: value(mm), ...Object.fromEntries(ids.map((id) => [id, value(Math.round(RATIO[id] * mm))])) });
         const session: FeetSession = { openedAt: '2026-03-04T10:00:00.000Z', measuredAt: '', feet: { left, right: emptySide() } };
         const { sessions, problems } = read(Papa.unparse({ fields: [...CSV_COLUMNS], data: csvRowsOf([session]) }));
         expect(problems).toEqual([]);
         const figures = (s: FeetSession) => Object.entries(s.feet.left.values).map(([id, v]) => [id, v!.mm, v!.how, v!.under, v!.by]);
         expect(sessions.map(figures)).toEqual([figures(session)]);
-        expect(feetFileSchema.safeParse({ format: 'chiave-feet', version: 1, sessions }).success).toBe(true);
+        expect(feetFileSchema.safeParse(feetFile(sessions)).success).toBe(true);
       })
     );
   });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ageAt, nextCheck, seriesOf, yearOf } from '../src/lib/feet-history';
-import type { CustomerRow } from '../src/lib/server/shop/customers';
-import type { FittingRow } from '../src/lib/server/shop/fittings';
+import type { CustomerRow } from '../src/lib/api/rows';
+import type { FittingRow } from '../src/lib/api/rows';
 
 const person = (more: Partial<CustomerRow> = {}): CustomerRow => ({
   id: 1,

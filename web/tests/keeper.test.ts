@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Desk } from '../src/lib/ui/fitting/desk.svelte';
 import { Keeper, send } from '../src/lib/send/save.svelte';
-import type { FittingRow } from '../src/lib/server/shop/fittings';
+import type { FittingRow } from '../src/lib/api/rows';
 
 /** A browser's store and a server that answers as told. */
 const store = new Map<string, string>();
@@ -199,7 +199,7 @@ describe('the desk of a fitting', () => {
     desk.type('left', 'lengthMm', '24.8', 'cm');
     desk.type('left', 'ballGirthMm', 'wide', 'cm');
     await vi.advanceTimersByTimeAsync(600);
-    expect(sent.at(-1)!.body).toMatchObject({ left: { values: { lengthMm: { mm: 248, typed: '24.8 cm' } } } });
+    expect(sent.at(-1)!.body).toMatchObject({ left: { lengthMm: { mm: 248, typed: '24.8 cm' } } });
     const again = new Desk(fitting());
     again.restore();
     expect(again.entries.left).toEqual({ lengthMm: '24.8 cm', ballGirthMm: 'wide' });
@@ -209,6 +209,27 @@ describe('the desk of a fitting', () => {
     const last = new Desk(fitting());
     last.restore();
     expect(last.restored).toBe(false);
+  });
+  it('one key press reads the field it was pressed in, and no other', async () => {
+    const desk = new Desk(fitting());
+    desk.type('left', 'lengthMm', '250', 'mm');
+    desk.type('left', 'ballWidthMm', '93', 'mm');
+    desk.type('left', 'instepGirthMm', '240', 'mm');
+    const before = desk.fitting.feet.left.values.instepGirthMm;
+    desk.type('left', 'ballWidthMm', '94', 'mm');
+    expect(desk.fitting.feet.left.values.ballWidthMm!.mm).toBe(94);
+    expect(desk.fitting.feet.left.values.instepGirthMm).toBe(before);
+  });
+  it('another length judges the other measures anew, those that were refused as well', async () => {
+    const desk = new Desk(fitting());
+    desk.type('left', 'lengthMm', '150', 'mm');
+    desk.type('left', 'ballGirthMm', '300', 'mm');
+    expect(desk.fitting.feet.left.values.ballGirthMm).toBeUndefined();
+    desk.type('left', 'lengthMm', '290', 'mm');
+    expect(desk.fitting.feet.left.values.ballGirthMm!.mm).toBe(300);
+    desk.type('left', 'lengthMm', '150', 'mm');
+    expect(desk.fitting.feet.left.values.ballGirthMm).toBeUndefined();
+    expect(desk.entries.left.ballGirthMm).toBe('300');
   });
   it('starts from an earlier visit without touching it', () => {
     const desk = new Desk(fitting());

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { personWords, wordsOf } from '../src/lib/server/db/person-words';
-import { textRecord, textSet, records, isFigure } from '../src/lib/server/shop/kept';
+import { textRecord, textSet, records, isFigure } from '../src/lib/server/db/kept';
 import { whatChanged } from '../src/lib/server/shop/changes';
 
 describe('words a person is found by', () => {

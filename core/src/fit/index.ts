@@ -17,6 +17,8 @@ export {
 export {
   BETWEEN_SCHOOLS,
   type BetweenSchool,
+  BREAK_INS,
+  type BreakIn,
   CLOSURE_IDS,
   type ClosureId,
   FLAG,
@@ -28,6 +30,8 @@ export {
   type KindId,
   KINDS,
   ownTarget,
+  type Preference,
+  PREFERENCES,
   ROOM_SCHOOLS,
   ROOM_SHIFT,
   type RoomSchool,
@@ -55,9 +59,9 @@ export {
   sizesOf,
   sizeText,
   stockKey,
+  STRETCHES,
   type Style,
   type StyleDetails,
-  type ToeStructure,
   type Wear,
   widthSteps,
   type WornFoot

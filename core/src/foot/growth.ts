@@ -1,3 +1,5 @@
+import type { FitsAs } from '../measure';
+
 /**
  * Feet over time: change told from noise, growth of children, and when to measure again.
  */
@@ -50,7 +52,8 @@ export function trendOf(readings: readonly DatedReading[]): Trend | null {
   };
 }
 
-export type GrowsAs = 'women' | 'men';
+/** As whom a child grows. */
+export type GrowsAs = FitsAs;
 
 /** Growth by age, mm a year, and when it ends (Anderson, Blais and Green 1956: about 9 mm a year from five to twelve or fourteen; Wenger 1983 for toddlers, weak; from memory). */
 // prettier-ignore

@@ -1,4 +1,4 @@
-import { BALL_AT, toeShapeOf, type Foot, type Side } from '../measure';
+import { BALL_AT, toeShapeOf, type FitsAs, type Foot, type Side } from '../measure';
 import { footLetter, fromFootMm, SCALE, schoolOf, WIDTH_SCALES, type ScaleId } from '../size';
 
 /** What the measures say of a foot, each with its sum and source. */
@@ -46,7 +46,7 @@ const RATIO_BANDS = [
 const taken = (foot: Foot, ...ids: (keyof Foot['values'])[]): boolean => ids.every((id) => foot.values[id].how !== 'derived');
 
 /** Judges one foot. @param group whose letters widths are read in */
-export function judgeFoot(foot: Foot, group: 'women' | 'men'): Judgement[] {
+export function judgeFoot(foot: Foot, group: FitsAs): Judgement[] {
   const { side, values: v } = foot;
   const list: Judgement[] = [];
   const add = (id: string, what: string, verdict: string, sum: string, source: string, derived: boolean): void => {

@@ -1,7 +1,11 @@
 import type { ToeFamilyId } from './families';
 
 /** What a ball width of a shoe was measured on; the three differ by several millimetres. */
-export type WidthBasis = 'footbed' | 'feather-edge' | 'inside';
+export const WIDTH_BASES = ['footbed', 'feather-edge', 'inside'] as const;
+export type WidthBasis = (typeof WIDTH_BASES)[number];
+/** Whether the toe box stands by itself or falls in. */
+export const TOE_STRUCTURES = ['structured', 'collapsed'] as const;
+export type ToeStructure = (typeof TOE_STRUCTURES)[number];
 
 /** The inside of one shoe in one size and width, mm, insole in as sold. */
 export interface Inside {

@@ -1,9 +1,17 @@
 import { BALL_AT } from '../measure';
 import type { ToeFamilyId } from './families';
-import { blankInside, type Inside, type WidthBasis } from './inside';
+import { blankInside, type Inside, type ToeStructure, type WidthBasis } from './inside';
 
 /** How a fact about a shoe came to be known, best first. */
-export type EvidenceMark = 'measured' | 'felt' | 'claimed' | 'unsure' | 'not-seen';
+export const EVIDENCE_MARKS = ['measured', 'felt', 'claimed', 'unsure', 'not-seen'] as const;
+export type EvidenceMark = (typeof EVIDENCE_MARKS)[number];
+
+export const ARCH_LINES = ['straight', 'curved'] as const;
+export const SIDE_CUTS = ['low', 'medium', 'high'] as const;
+/** Whether a measure of a last grows with the size or is the same in all. */
+export const GRADINGS = ['fixed', 'graded'] as const;
+/** A half size as a full grade, or as the same length and the next width. */
+export const HALVES = ['full', 'width-only'] as const;
 
 /** What a last looks like beside its plan and girths; what is not known is left out. */
 export interface LastForm {
@@ -11,13 +19,13 @@ export interface LastForm {
   heelHeightMm?: number;
   toeSpringMm?: number;
   /** Line of the arch seen from the inner side, and how high the sides are cut. */
-  archLine?: 'straight' | 'curved';
-  sideCut?: 'low' | 'medium' | 'high';
+  archLine?: (typeof ARCH_LINES)[number];
+  sideCut?: (typeof SIDE_CUTS)[number];
   /** From the back of the heel to where the vamp ends: before the toe clefts it shows cleavage. */
   throatLineMm?: number;
   instepHeightMm?: number;
   backHeightMm?: number;
-  toe?: 'structured' | 'collapsed';
+  toe?: ToeStructure;
 }
 
 /** A maker's last: its inside in one base size and width, and how it is graded from there. */
@@ -47,7 +55,7 @@ export interface Last {
   };
   grade: Grade;
   /** Other names the same last goes by. */
-  aliases?: readonly string[];
+  aliases?: string[];
   form?: LastForm;
   /** A combination last: letters by which heel and waist are narrower (-) or wider (+) than the ball's letter says. */
   combination?: { heel: number; waist: number };
@@ -61,13 +69,12 @@ export interface Grade {
   girthPerWidthMm: number;
   /** Share of a girth change that goes to the bottom's width. */
   bottomShare: number;
-  toeExtension: 'fixed' | 'graded';
-  /** A half size as a full grade, or as the same length and the next width. */
-  halves: 'full' | 'width-only';
+  toeExtension: (typeof GRADINGS)[number];
+  halves: (typeof HALVES)[number];
   /** One bottom for two half sizes: length and bottom by whole sizes, girths by every half. */
   coarse?: boolean;
   /** Drop of the last, fixed when left out. */
-  heelHeight?: 'fixed' | 'graded';
+  heelHeight?: (typeof GRADINGS)[number];
 }
 
 /** Heel seats widen less than balls: share of the bottom's change that reaches the heel [estimate]. */

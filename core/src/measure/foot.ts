@@ -2,12 +2,15 @@ import { MEASURES, POPULATIONS, type MeasureId, type PopulationId } from './meas
 import { readingSd } from './readings';
 import type { HowTaken, Load } from './ways';
 
-export type Side = 'left' | 'right';
-export const SIDES: readonly Side[] = ['left', 'right'];
-export type FootToeShape = 'egyptian' | 'greek' | 'square';
-export const FOOT_TOE_SHAPES: readonly FootToeShape[] = ['egyptian', 'greek', 'square'];
-export type ArchType = 'low' | 'medium' | 'high';
-export const ARCH_TYPES: readonly ArchType[] = ['low', 'medium', 'high'];
+export const SIDES = ['left', 'right'] as const;
+export type Side = (typeof SIDES)[number];
+export const FOOT_TOE_SHAPES = ['egyptian', 'greek', 'square'] as const;
+export type FootToeShape = (typeof FOOT_TOE_SHAPES)[number];
+export const ARCH_TYPES = ['low', 'medium', 'high'] as const;
+export type ArchType = (typeof ARCH_TYPES)[number];
+/** Whose letters a person's widths are read by, and as whom a child grows. */
+export const FITS_AS = ['women', 'men'] as const;
+export type FitsAs = (typeof FITS_AS)[number];
 
 export interface FootValue {
   mm: number;

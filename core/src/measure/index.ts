@@ -14,3 +14,4 @@ export * from './slips';
 export * from './steady';
 export * from './taking';
 export * from './refusal';
+export * from './typed';

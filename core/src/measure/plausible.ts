@@ -133,13 +133,6 @@ export function judgeFeet(feet: readonly FootInput[]): Finding[] {
   return findings;
 }
 
-/** Outer range of each measure for a length, mm: what the API accepts. */
-export function acceptedRange(field: MeasureId, lengthMm: number): readonly [number, number] {
-  if (field === 'lengthMm') return ACCEPTED_LENGTH_MM;
-  const [low, high] = MEASURE[field].impossible;
-  return [low * lengthMm, high * lengthMm];
-}
-
 /** True when both balls of a foot are in the order they grow: the outer joint behind the inner one. */
 export function ballsInOrder(input: FootInput): boolean {
   const foot = completeFoot(input);

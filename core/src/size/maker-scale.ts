@@ -2,6 +2,12 @@ import { ACCEPTED_LENGTH_MM } from '../measure';
 import { scaleBook, type ScaleBook } from './scale-book';
 import { toFootMm, type AnyScale } from './scales';
 
+/** Whom a style or a scale is made for. */
+export const FOR_WHOM = ['women', 'men', 'unisex', 'children'] as const;
+export type ForWhom = (typeof FOR_WHOM)[number];
+/** Which sizes of a scale are made: whole ones, halves, or halves that are a width. */
+export const CUTS = ['whole', 'half', 'half-is-width'] as const;
+
 /** A maker's own scale as it is told: what one size is, where nought lies, how it is cut and how far it runs. */
 export interface MakerScaleInput {
   name: string;
@@ -10,10 +16,10 @@ export interface MakerScaleInput {
   /** Foot length of one size that is known, and which: nought follows from it. */
   knownSize: number;
   knownFootMm: number;
-  cut: 'whole' | 'half' | 'half-is-width';
+  cut: (typeof CUTS)[number];
   from: number;
   to: number;
-  forWhom: 'men' | 'women' | 'unisex' | 'children';
+  forWhom: ForWhom;
   note: string;
   /** The maker's own width names, narrowest first, each a step wider; null when it has none. */
   widths: { names: string[]; firstMm: number; stepMm: number } | null;

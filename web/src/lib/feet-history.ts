@@ -1,8 +1,8 @@
 import { fitOnce, footAsWorn, readStyleSize, shoeOf, stillGoesIn, wornWith, ZONE_AT, type Style } from '@chiave/core/fit';
 import { growthAt, remeasureAfter, roomLasts, trendOf, type DatedReading, type Remeasure, type Trend } from '@chiave/core/foot';
 import { readingSd, type MeasureId, type Side, type HowTaken } from '@chiave/core/measure';
-import type { CustomerRow } from './server/shop/customers';
-import type { FittingRow, TryRow } from './server/shop/fittings';
+import type { CustomerRow } from './api/rows';
+import type { FittingRow, TryRow } from './api/rows';
 import { feetOf, wearOf } from './fit-feet';
 
 /** A person's feet over the years: what changed beyond the hand's error, when to look again, what room is left. */

@@ -1,6 +1,16 @@
 /** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
 import { grownLength, type GrowsAs } from '@chiave/core/foot';
-import { footAsWorn, type BetweenSchool, type RoomSchool, type ShopTargets, type Wear, type WornFoot } from '@chiave/core/fit';
+import {
+  footAsWorn,
+  type BetweenSchool,
+  type BreakIn,
+  type FlagId,
+  type Preference,
+  type RoomSchool,
+  type ShopTargets,
+  type Wear,
+  type WornFoot
+} from '@chiave/core/fit';
 import {
   MEASURES,
   SIDES,
@@ -14,7 +24,7 @@ import {
   type Side,
   type StateStepId
 } from '@chiave/core/measure';
-import type { SideBody } from './api/shop-schema';
+import type { SideBody } from './api/foot-schema';
 
 /** In what state the feet of a fitting were read, and in what state its shoes are worn. */
 export interface FootCircumstances {
@@ -33,15 +43,15 @@ export interface FittingState extends FootCircumstances {
   openedAt: string;
   sockMm: number;
   insertMm: number;
-  preference: 'snug' | 'regular' | 'generous';
-  breakIn: 'now' | 'mould';
+  preference: Preference;
+  breakIn: BreakIn;
   roomSchool: RoomSchool;
   betweenSchool: BetweenSchool;
   /** Targets the shop has set for itself; null where it has not. */
   shopTargets: ShopTargets | null;
-  population: string;
+  population: PopulationId;
   feet: Record<Side, SideBody>;
-  customer: { born: number | null; flags: string[] };
+  customer: { born: number | null; flags: FlagId[] };
 }
 
 /** Age this year, when the year of birth is known. */
@@ -92,7 +102,7 @@ export const wearOf = (fitting: FittingState): Wear => ({
 });
 
 /** One foot as measured, or null while it has no length. */
-export function footInputOf(side: Side, body: SideBody, population: string): FootInput | null {
+export function footInputOf(side: Side, body: SideBody, population: PopulationId): FootInput | null {
   if (!body.values.lengthMm) return null;
   return {
     side,
@@ -104,7 +114,7 @@ export function footInputOf(side: Side, body: SideBody, population: string): Foo
     bunionMm: body.bunionMm ?? undefined,
     hammerToeMm: body.hammerToeMm ?? undefined,
     ankleReachDeg: body.ankleReachDeg ?? undefined,
-    population: population as PopulationId
+    population
   };
 }
 

@@ -1,9 +1,7 @@
 import { BALL_AT, proportion } from '../../measure';
-import { TOE_FAMILY, type Inside, type ToeFamilyId, type WidthBasis } from '../../last';
+import { TOE_FAMILY, type Inside, type ToeFamilyId, type ToeStructure, type WidthBasis } from '../../last';
 import { KIND, type ClosureId, type KindId, type UpperId } from '../tables';
 import { middleOf, SHARED_TARGETS } from '../zones';
-
-export type ToeStructure = 'structured' | 'collapsed';
 
 /** How well each part of a shoe's inside is known, standard deviations in mm, beside the making of one pair. */
 export interface InsideSd {

@@ -1,5 +1,8 @@
 import type { EvidenceMark } from '../../last';
 
+/** How far an upper gives under the hand; blank where it is not known. */
+export const STRETCHES = ['none', 'little', 'much', ''] as const;
+
 /** What is kept of a style beside its last and its run; blank where it is not known. */
 export interface StyleDetails {
   variant: string;
@@ -10,7 +13,7 @@ export interface StyleDetails {
   colour: string;
   upperThicknessMm: number | null;
   lining: string;
-  stretch: 'none' | 'little' | 'much' | '';
+  stretch: (typeof STRETCHES)[number];
   shrinks: boolean;
   shaftHeightMm: number | null;
   sole: string;

@@ -1,4 +1,4 @@
-import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type LabelReading, type ScaleId } from '../../size';
+import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type ForWhom, type LabelReading, type ScaleId } from '../../size';
 import { gradeLast, type Last } from '../../last';
 import type { InsideSd, Shoe, ShoeMake } from './shoe';
 import type { StyleDetails } from './style-details';
@@ -9,7 +9,7 @@ export interface Style extends ShoeMake {
   name: string;
   maker: { id: string; name: string };
   last: Last;
-  forWhom: 'women' | 'men' | 'unisex' | 'children';
+  forWhom: ForWhom;
   scale: ScaleId;
   school: string;
   /** Step of this style's run, in sizes. */

@@ -1,6 +1,6 @@
 import type { FootPlan } from '../../shape';
 import type { FootDims } from '../zones';
-import type { BetweenSchool, Preference, RoomSchool, ShopTargets } from '../tables';
+import type { BetweenSchool, BreakIn, Preference, RoomSchool, ShopTargets } from '../tables';
 import { footInState, type Conditions, type Foot, type MeasureId, type StateStep } from '../../measure';
 
 /** How the shoe is worn, and in what state the foot was read. */
@@ -14,7 +14,7 @@ export interface Wear extends Conditions {
   hoursWorn: number;
   age?: number;
   /** `now`: what you feel in the shop you go on feeling; `mould`: leather girth may be allowed within its forecast. */
-  breakIn: 'now' | 'mould';
+  breakIn: BreakIn;
   /** How much room in front, where schools differ; between them when left out. */
   roomSchool?: RoomSchool;
   /** Which way sandals and boots go between two sizes, where schools differ; between them when left out. */

@@ -27,3 +27,8 @@ export const BETWEEN_SHIFT = Object.fromEntries(BETWEEN_SCHOOLS.map((s) => [s.id
 /** Shift of all cuts by how the wearer likes it, mm [estimate]. */
 export const PREFERENCE_SHIFT = { snug: -3, regular: 0, generous: 4 } as const;
 export type Preference = keyof typeof PREFERENCE_SHIFT;
+export const PREFERENCES = Object.keys(PREFERENCE_SHIFT) as readonly Preference[];
+
+/** Whether a shoe must fit now, or may mould to the foot within its growth. */
+export const BREAK_INS = ['now', 'mould'] as const;
+export type BreakIn = (typeof BREAK_INS)[number];

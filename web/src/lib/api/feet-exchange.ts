@@ -1,20 +1,35 @@
-import { EXTRAS, isExtraId, refusalOf, LOADS, MEASURES, parseLength, parseMixedNumber, EXTRA, WAYS, type Side, type TakenId } from '@chiave/core/measure';
+import { EXTRA, EXTRAS, figureOf, isExtraId, LOADS, MEASURES, refusalOf, WAYS, type Side, type TakenId } from '@chiave/core/measure';
 import { z } from 'zod';
 import { MOST_PROBLEMS } from './problem-list';
-import { sideSchema, type FeetBody, type SideBody } from './shop-schema';
+import { emptySide, feetOut, footSchema, type FeetBody, type TakenValue } from './foot-schema';
 
 /** A person's feet as one file: every session with both feet, each value with how it was taken. Units are millimetres, angles degrees. */
 export const FORMAT = 'chiave-feet';
+/** Two since a foot is written as it is sent everywhere: measures by their names, without a folder of values. */
+const FORMAT_VERSION = 2;
 const session = z.object({
   openedAt: z.iso.datetime('a moment as 2026-11-25T09:30:00.000Z'),
   measuredAt: z.string().max(10).default(''),
-  feet: z.object({ left: sideSchema, right: sideSchema })
+  feet: z.object({ left: footSchema, right: footSchema })
 });
 export const feetFileSchema = z
-  .object({ format: z.literal(FORMAT, `this is not a ${FORMAT} file`), version: z.literal(1), sessions: z.array(session).max(500, 'at most 500 sessions') })
+  .object({
+    format: z.literal(FORMAT, `this is not a ${FORMAT} file`),
+    version: z.literal(FORMAT_VERSION, `this version of ${FORMAT} is not read; version ${FORMAT_VERSION} is`),
+    sessions: z.array(session).max(500, 'at most 500 sessions')
+  })
   .meta({ id: 'FeetFile' });
-export type FeetFile = z.infer<typeof feetFileSchema>;
-export type FeetSession = FeetFile['sessions'][number];
+/** Sessions as they are worked with; `feetFile` writes them. */
+export interface FeetSession {
+  openedAt: string;
+  measuredAt: string;
+  feet: FeetBody;
+}
+export const feetFile = (sessions: readonly FeetSession[]) => ({
+  format: FORMAT,
+  version: FORMAT_VERSION,
+  sessions: sessions.map(({ feet, ...session }) => ({ ...session, feet: feetOut(feet) }))
+});
 
 /** What is sent to be imported: the text of a file, looked over first when `dryRun`. */
 export const importSchema = z
@@ -57,8 +72,6 @@ export const csvRowsOf = (sessions: readonly FeetSession[]): Record<(typeof CSV_
       }))
     )
   );
-
-const emptySide = (): SideBody => sideSchema.parse({ values: {} });
 
 /**
  * Sessions from rows of a CSV; every row that cannot be taken says why, by its line in the file.
@@ -117,7 +130,7 @@ function momentOf(text: string | undefined): string | null {
   return Number.isNaN(time) ? null : new Date(time).toISOString();
 }
 
-function readRow(row: Record<string, string>): { date: string; side: Side; id: TakenId; value: NonNullable<SideBody['values'][TakenId]> } | string {
+function readRow(row: Record<string, string>): { date: string; side: Side; id: TakenId; value: TakenValue } | string {
   const date = momentOf(row.date);
   if (!date) return `“${row.date ?? ''}” is not a date; write 2026-11-25 or 2026-11-25T09:30.`;
   const side = row.side?.trim().toLowerCase();
@@ -126,12 +139,7 @@ function readRow(row: Record<string, string>): { date: string; side: Side; id: T
   if (!id) return `“${row.measure ?? ''}” is no measure; write lengthMm, ball girth and so on.`;
   const unit = (row.unit ?? '').trim();
   const typed = `${row.value ?? ''}${unit && unit !== 'deg' ? ` ${unit}` : ''}`.trim();
-  let mm: number | null;
-  if (isExtraId(id) && EXTRA[id].unit === '°') mm = parseMixedNumber(row.value ?? '');
-  else {
-    const parsed = parseLength(typed, 'mm');
-    mm = parsed.ok ? parsed.mm : null;
-  }
+  const mm = figureOf(id, typed, 'mm');
   if (mm === null) return `“${row.value ?? ''}” is not a value; write 243, 24.3 with unit cm, or 9 1/2 with unit in.`;
   const how = (row.how ?? '').trim() || 'tape';
   const way = WAYS.find((w) => w.id === how);

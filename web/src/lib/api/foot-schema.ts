@@ -1,58 +1,156 @@
-import { ACCEPTED_LENGTH_MM, ARCH_TYPES, FOOT_TOE_SHAPES, MEASURES, SIDES, acceptedRange, type FootInput, type MeasureId } from '@chiave/core/measure';
+import {
+  ARCH_TYPES,
+  combineReadings,
+  EXTRAS,
+  FOOT_TOE_SHAPES,
+  LOADS,
+  MEASURES,
+  refusalOf,
+  SIDES,
+  typedProblem,
+  WAYS,
+  type Side,
+  type TakenId
+} from '@chiave/core/measure';
 import { z } from 'zod';
+import { idOf, text } from './values';
 
-const mm = z.number().finite();
-const measureIds = MEASURES.map((m) => m.id) as [MeasureId, ...MeasureId[]];
-const optionalMeasures = Object.fromEntries(
-  MEASURES.filter((m) => m.id !== 'lengthMm').map((m) => [m.id, mm.optional().describe(`${m.name}, mm: ${m.definition}`)])
-) as Record<Exclude<MeasureId, 'lengthMm'>, z.ZodOptional<z.ZodNumber>>;
-const [shortest, longest] = ACCEPTED_LENGTH_MM;
+/**
+ * A foot as it is sent, by whoever sends it: the fit, a fitting, a file. Every measure stands under its own name, as a bare number of
+ * millimetres (or degrees) or as a value with how it was taken.
+ */
+export const TAKEN_IDS: readonly TakenId[] = [...MEASURES, ...EXTRAS].map((m) => m.id);
+const wayId = z.enum(idOf(WAYS));
+export const loadId = z.enum(idOf(LOADS));
+const reading = z.strictObject({
+  mm: z.number().min(-1000, 'from -1000 to 1000').max(1000, 'from -1000 to 1000'),
+  typed: text(40).default(''),
+  how: wayId.default('tape')
+});
+const takenFields = z.strictObject({
+  /** What it may be depends on the measure and the length: `refusalOf` says. */
+  mm: z.number(),
+  typed: text(40).default('').describe('what was typed; it must say the same as mm'),
+  how: wayId.default('tape'),
+  sdMm: z.number().min(0, 'from 0 to 40').max(40, 'from 0 to 40').optional(),
+  at: z.iso.datetime('a moment as 2026-11-25T09:30:00Z').nullable().default(null),
+  by: text(60).default(''),
+  under: loadId.default('standing'),
+  sockMm: z.number().min(0).max(12).default(0),
+  readings: z.array(reading).max(6, 'at most six readings').default([])
+});
+/** A value with how it was taken. */
+export const takenSchema = takenFields.meta({ id: 'TakenValue' });
+export type TakenValue = z.output<typeof takenFields>;
+const value = z.union([z.number(), takenSchema], { error: 'a number of millimetres (degrees for an angle), or a value with how it was taken' });
 
-/** One foot as the API takes it: only the length is required. */
-export const footSchema = z
-  .object({
-    side: z.enum(SIDES as unknown as ['left', 'right']).default('left'),
-    lengthMm: mm
-      .min(shortest, `must be a foot length in millimetres from ${shortest} to ${longest}`)
-      .max(longest, `must be a foot length in millimetres from ${shortest} to ${longest}`)
-      .describe('back of the heel to the longest toe, standing, mm'),
-    ...optionalMeasures,
-    toeTipsMm: z.array(mm.min(0).max(120)).length(5).optional().describe('how far each toe ends behind the longest, big toe first, mm'),
-    bigToeLengthMm: mm.min(10).max(120).optional(),
-    bunionMm: mm.min(0).max(25).optional().describe('how far it stands out, inside the ball width, mm'),
-    littleToeBunionMm: mm.min(0).max(25).optional(),
-    hammerToeMm: mm.min(0).max(20).optional().describe('how much higher the raised toe stands, mm'),
-    toeShape: z.enum(FOOT_TOE_SHAPES as unknown as ['egyptian', 'greek', 'square']).optional(),
-    archType: z.enum(ARCH_TYPES as unknown as ['low', 'medium', 'high']).optional(),
-    ankleReachDeg: z.number().min(0).max(110).optional(),
-    pointReachDeg: z.number().min(0).max(140).optional(),
-    sd: z.partialRecord(z.enum(measureIds), mm.min(0).max(40)).optional().describe('standard deviation by field, mm')
-  })
-  .superRefine((foot, context) => {
-    for (const { id, name } of MEASURES) {
-      const value = foot[id];
-      if (value === undefined || id === 'lengthMm') continue;
-      const [low, high] = acceptedRange(id, foot.lengthMm);
-      if (value < low || value > high) {
-        context.addIssue({
-          code: 'custom',
-          path: [id],
-          message: `${name} must be from ${low.toFixed(0)} to ${high.toFixed(0)} mm on a foot of ${foot.lengthMm} mm`
-        });
-      }
-    }
-  })
+const SAID_OF = Object.fromEntries([...MEASURES, ...EXTRAS].map((m) => [m.id, `${m.name}: ${m.definition}`])) as Record<TakenId, string>;
+const measured = Object.fromEntries(TAKEN_IDS.map((id) => [id, value.optional().describe(SAID_OF[id])])) as Record<TakenId, z.ZodOptional<typeof value>>;
+
+const standsOut = z.number().min(0, 'from 0 to 25 mm').max(25, 'from 0 to 25 mm').nullable();
+const printMm = z.number().min(0, 'from 0 to 160 mm').max(160, 'from 0 to 160 mm').nullable();
+const mark = z.number().int().min(-2, 'each mark is -2 to +2').max(2, 'each mark is -2 to +2');
+/** What is seen of a foot rather than measured. */
+const features = z.object({
+  toeShape: z.enum(FOOT_TOE_SHAPES).nullable(),
+  archType: z.enum(ARCH_TYPES).nullable(),
+  bunionMm: standsOut.describe('how far it stands out, inside the ball width, mm'),
+  hammerToeMm: standsOut.describe('how much higher the raised toe stands, mm'),
+  ankleReachDeg: z.number().min(0, 'from 0 to 110 degrees').max(110, 'from 0 to 110 degrees').nullable(),
+  posture: z.array(mark).length(6, 'six marks').nullable(),
+  print: z.object({ midfootMm: printMm, heelMm: printMm, forefootMm: printMm }).nullable()
+});
+export type FootFeatures = z.output<typeof features>;
+const NO_FEATURES: FootFeatures = { toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null, posture: null, print: null };
+
+/** A foot as a fitting holds it. */
+export interface SideBody extends FootFeatures {
+  values: Partial<Record<TakenId, TakenValue>>;
+}
+export type FeetBody = Record<Side, SideBody>;
+/** A foot of which nothing is known. */
+export const emptySide = (): SideBody => ({ values: {}, ...NO_FEATURES });
+
+const fields = z.strictObject({
+  side: z.enum(SIDES).default('left'),
+  ...measured,
+  toeTipsMm: z.array(z.number()).length(5).optional().describe('the five toe tips at once: how far each ends behind the longest, big toe first, mm'),
+  ...features.partial().shape,
+  sd: z.partialRecord(z.enum(TAKEN_IDS), z.number().min(0).max(40)).optional().describe('standard deviation of bare numbers, by field, mm')
+});
+type Fields = z.output<typeof fields>;
+const TIPS = ['toe1TipMm', 'toe2TipMm', 'toe3TipMm', 'toe4TipMm', 'toe5TipMm'] as const satisfies readonly TakenId[];
+
+/** Each figure as its place in the body names it, with what is known of its taking. */
+function valuesOf(foot: Fields): { id: TakenId; path: (string | number)[]; value: TakenValue }[] {
+  const plain = (id: TakenId, mm: number): TakenValue => {
+    const sdMm = foot.sd?.[id];
+    return { mm, typed: '', how: 'tape', ...(sdMm === undefined ? {} : { sdMm }), at: null, by: '', under: 'standing', sockMm: 0, readings: [] };
+  };
+  const own = TAKEN_IDS.flatMap((id) => {
+    const sent = foot[id];
+    return sent === undefined ? [] : [{ id, path: [id], value: typeof sent === 'number' ? plain(id, sent) : sent }];
+  });
+  const tips = (foot.toeTipsMm ?? []).map((mm, i) => ({ id: TIPS[i], path: ['toeTipsMm', i], value: plain(TIPS[i], mm) }));
+  return [...own, ...tips.filter((t) => foot[t.id] === undefined)];
+}
+
+/** Means are rounded where they are kept. */
+const MEAN_WITHIN_MM = 0.051;
+/** Why a value does not say what its readings and its text say, or ''. */
+function differs(id: TakenId, { mm, typed, readings }: TakenValue): string {
+  for (const r of readings) {
+    const message = typedProblem(id, r.mm, r.typed);
+    if (message) return message;
+  }
+  if (readings.length === 0) return typedProblem(id, mm, typed);
+  const mean = combineReadings(id, readings).mm;
+  return Math.abs(mean - mm) <= MEAN_WITHIN_MM ? '' : `its readings come to ${Number(mean.toFixed(2))}, and ${Number(mm.toFixed(2))} was sent`;
+}
+
+/** The one validator of feet: what cannot be, and figures that are not what was typed. */
+function check(foot: Fields, context: z.RefinementCtx): void {
+  const all = valuesOf(foot);
+  const lengthMm = all.find((v) => v.id === 'lengthMm')?.value.mm;
+  for (const { id, path, value } of all) {
+    const message = refusalOf(id, value.mm, lengthMm) || differs(id, value);
+    if (message) context.addIssue({ code: 'custom', path, message });
+  }
+}
+const kept = (foot: Fields): SideBody & { side: Side } => {
+  const { side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } = foot;
+  const seen = { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print };
+  return {
+    side,
+    values: Object.fromEntries(valuesOf(foot).map(({ id, value }) => [id, value])),
+    ...NO_FEATURES,
+    ...(Object.fromEntries(Object.entries(seen).filter(([, v]) => v !== undefined)) as Partial<FootFeatures>)
+  };
+};
+
+/** A foot of which anything may be missing. */
+export const footSchema = fields.superRefine(check).transform(kept);
+/** A foot to be fitted: its length is there. */
+export const footToFitSchema = fields
+  .extend({ lengthMm: value.describe(SAID_OF.lengthMm) })
+  .superRefine(check)
+  .transform(kept)
   .meta({ id: 'Foot' });
 
-export type ApiFoot = z.infer<typeof footSchema>;
-
-/** An API foot as the core takes it. */
-export function toFootInput(foot: ApiFoot): FootInput {
-  const values: FootInput['values'] = {};
-  for (const { id } of MEASURES) {
-    const value = foot[id];
-    if (value !== undefined) values[id] = { mm: value, sdMm: foot.sd?.[id] };
-  }
-  const { side, toeShape, archType, toeTipsMm, bunionMm, littleToeBunionMm, hammerToeMm, ankleReachDeg } = foot;
-  return { side, values, toeShape, archType, toeTipsMm, bunionMm, littleToeBunionMm, hammerToeMm, ankleReachDeg };
+/** A foot as it is answered: every value with how it was taken. */
+export const footAnswer = z.object({ ...Object.fromEntries(TAKEN_IDS.map((id) => [id, takenSchema.optional()])), ...features.shape }).meta({ id: 'KeptFoot' });
+export type FootAnswer = FootFeatures & Partial<Record<TakenId, TakenValue>>;
+export const footOut = ({ values, ...seen }: SideBody): FootAnswer => ({ ...values, ...seen });
+export const feetOut = ({ left, right }: FeetBody): Record<Side, FootAnswer> => ({ left: footOut(left), right: footOut(right) });
+/** The same read back by a page. */
+export function footIn(foot: FootAnswer): SideBody {
+  const { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print, ...values } = foot;
+  return { values, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print };
 }
+
+/** What of a foot the fit does not read: kept for benches of their own. */
+const NOT_FITTED: readonly TakenId[] = EXTRAS.map((e) => e.id).filter((id) => id !== 'littleToeBunionMm' && !(TIPS as readonly TakenId[]).includes(id));
+export const notFitted = (foot: SideBody): string[] => [
+  ...NOT_FITTED.filter((id) => foot.values[id] !== undefined),
+  ...(['posture', 'print'] as const).filter((key) => foot[key] !== null)
+];

@@ -1,14 +1,13 @@
 import { footLength } from './foot-length';
+import { WIDTH_BASES, TOE_STRUCTURES, TOE_FAMILY_IDS } from '@chiave/core/last';
 import { checkShoe, CLOSURE_IDS, KIND_IDS, UPPER_IDS, type ShoeInput } from '@chiave/core/fit';
-import { TOE_FAMILY_IDS } from '@chiave/core/last';
 import { SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
-
-const mm = (low: number, high: number): z.ZodNumber => z.number().min(low).max(high);
+import { agree, mm, type Same } from './values';
 
 /** The inside of one shoe: kind and insole length at least. */
 export const shoeSchema = z
-  .object({
+  .strictObject({
     kind: z.enum(KIND_IDS),
     insoleLengthMm: mm(80, 450).describe('traced insole, heel to tip, mm'),
     toeShape: z.enum(TOE_FAMILY_IDS).optional(),
@@ -17,7 +16,7 @@ export const shoeSchema = z
     ballWidthMm: mm(30, 160).optional(),
     waistWidthMm: mm(20, 140).optional(),
     heelWidthMm: mm(20, 120).optional(),
-    widthBasis: z.enum(['footbed', 'feather-edge', 'inside']).optional(),
+    widthBasis: z.enum(WIDTH_BASES).optional(),
     ballGirthMm: mm(80, 420).optional(),
     waistGirthMm: mm(80, 420).optional(),
     instepGirthMm: mm(80, 450).optional(),
@@ -25,7 +24,7 @@ export const shoeSchema = z
     toplineGirthMm: mm(80, 600).optional(),
     shaftGirthMm: mm(80, 700).optional(),
     toeDepthMm: mm(5, 80).optional(),
-    toeStructure: z.enum(['structured', 'collapsed']).optional(),
+    toeStructure: z.enum(TOE_STRUCTURES).optional(),
     heelHeightMm: mm(0, 280).optional(),
     platformMm: mm(0, 200).optional(),
     flexLineMm: mm(50, 330).optional(),
@@ -47,4 +46,10 @@ export const shoeSchema = z
   })
   .meta({ id: 'Shoe' });
 
-export const toShoeInput = (shoe: z.infer<typeof shoeSchema>): ShoeInput => shoe;
+/** What is taken of a shoe for benches of their own; the fit does not read it, and its answer says so. */
+const NOT_FITTED = ['waistWidthMm', 'upperThicknessMm', 'scale', 'size', 'width'] as const;
+type Sent = z.infer<typeof shoeSchema>;
+agree<Same<Exclude<keyof Sent, keyof ShoeInput>, (typeof NOT_FITTED)[number]>>();
+export const notFittedOfShoe = (shoe: Sent): string[] => NOT_FITTED.filter((key) => shoe[key] !== undefined);
+
+export const toShoeInput = (shoe: Sent): ShoeInput => shoe;

@@ -1,8 +1,9 @@
 import { footLength } from './foot-length';
-import { EVIDENCE_IDS } from '@chiave/core/size';
+import { CUTS, EVIDENCE_IDS, FOR_WHOM, type MakerScaleInput } from '@chiave/core/size';
 import { z } from 'zod';
 import { anyScaleId } from './scale-id';
 import { eachOnce } from './sets';
+import { agree, type Same } from './values';
 
 /** The strips laid along the rule, in order. */
 export const stripsSchema = z
@@ -62,25 +63,25 @@ export const chartSchema = z
   .meta({ id: 'Chart', example: { columns: [{ scale: 'us-w', school: 'label' }, { scale: 'eu' }], fromMm: 220, toMm: 260 } });
 
 /** A maker's own scale. */
-export const makerScaleSchema = z
-  .object({
-    makerId: z.string().max(60),
-    name: z.string().trim().min(1, 'a name for the scale').max(40),
-    unitMm: z.number('one size in mm').min(1, 'one size is 1 to 30 mm').max(30, 'one size is 1 to 30 mm'),
-    knownSize: z.number('a size that is known').min(0).max(500),
-    knownFootMm: footLength('a foot of'),
-    cut: z.enum(['whole', 'half', 'half-is-width']),
-    from: z.number('the smallest size').min(0).max(500),
-    to: z.number('the largest size').min(0).max(500),
-    forWhom: z.enum(['men', 'women', 'unisex', 'children']),
-    note: z.string().max(300).default(''),
-    widths: z
-      .object({
-        names: eachOnce(z.array(z.string().trim().min(1).max(12)).min(1).max(20), 'width'),
-        firstMm: z.number().min(20).max(400),
-        stepMm: z.number().min(0.5, 'a step of 0.5 to 30 mm').max(30, 'a step of 0.5 to 30 mm')
-      })
-      .nullable()
-      .default(null)
-  })
-  .meta({ id: 'MakerScale' });
+export const makerScaleFields = z.object({
+  makerId: z.string().max(60),
+  name: z.string().trim().min(1, 'a name for the scale').max(40),
+  unitMm: z.number('one size in mm').min(1, 'one size is 1 to 30 mm').max(30, 'one size is 1 to 30 mm'),
+  knownSize: z.number('a size that is known').min(0).max(500),
+  knownFootMm: footLength('a foot of'),
+  cut: z.enum(CUTS),
+  from: z.number('the smallest size').min(0).max(500),
+  to: z.number('the largest size').min(0).max(500),
+  forWhom: z.enum(FOR_WHOM),
+  note: z.string().max(300).default(''),
+  widths: z
+    .object({
+      names: eachOnce(z.array(z.string().trim().min(1).max(12)).min(1).max(20), 'width'),
+      firstMm: z.number().min(20).max(400),
+      stepMm: z.number().min(0.5, 'a step of 0.5 to 30 mm').max(30, 'a step of 0.5 to 30 mm')
+    })
+    .nullable()
+    .default(null)
+});
+agree<Same<Omit<z.infer<typeof makerScaleFields>, 'makerId'>, MakerScaleInput>>();
+export const makerScaleSchema = makerScaleFields.meta({ id: 'MakerScale' });

@@ -1,10 +1,12 @@
 import { footLength } from './foot-length';
-import { CLOSURE_IDS, KIND_IDS, sizesOf, stockKey, UPPER_IDS, type Style, BLANK_DETAILS, type StyleDetails } from '@chiave/core/fit';
-import { checkLast, TOE_FAMILY_IDS, type Last } from '@chiave/core/last';
-import { SCALE, SCALES, schoolOf, type ScaleId } from '@chiave/core/size';
+import { BLANK_DETAILS, CLOSURE_IDS, KIND_IDS, sizesOf, stockKey, STRETCHES, UPPER_IDS, type Style, type StyleDetails } from '@chiave/core/fit';
+import { ARCH_LINES, checkLast, EVIDENCE_MARKS, GRADINGS, HALVES, SIDE_CUTS, TOE_FAMILY_IDS, TOE_STRUCTURES, WIDTH_BASES, type Last } from '@chiave/core/last';
+import { FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
+import { FOR_WHOM, SCALE, SCALE_IDS, schoolOf } from '@chiave/core/size';
 import { z } from 'zod';
 import { pictureKind } from './picture-kind';
 import { eachOnce } from './sets';
+import { agree, mm, type Same, type Writable } from './values';
 
 /** The stockroom as it is sent, kept and carried in files: makers, lasts, styles. Millimetres throughout. */
 const slug = z
@@ -12,8 +14,6 @@ const slug = z
   .max(60)
   .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'an id is lower-case letters, digits and single dashes');
 const name = z.string().trim().min(1, 'a name is needed').max(120);
-const mm = (low: number, high: number) => z.number().min(low).max(high);
-export const EVIDENCE_MARKS = ['measured', 'felt', 'claimed', 'unsure', 'not-seen'] as const;
 const mark = z.enum(EVIDENCE_MARKS);
 const letter = z.string().trim().min(1).max(12);
 
@@ -35,7 +35,7 @@ export const lastShape = z.object({
   name,
   family: z.enum(TOE_FAMILY_IDS),
   taperShiftMm: mm(-60, 60).default(0),
-  widthBasis: z.enum(['footbed', 'feather-edge', 'inside']).default('footbed'),
+  widthBasis: z.enum(WIDTH_BASES).default('footbed'),
   base: z.object({
     size: z.number().min(-5).max(400),
     width: letter,
@@ -57,22 +57,22 @@ export const lastShape = z.object({
     girthPerSizeMm: figure,
     girthPerWidthMm: figure,
     bottomShare: figure,
-    toeExtension: z.enum(['fixed', 'graded']).default('fixed'),
-    halves: z.enum(['full', 'width-only']).default('full'),
+    toeExtension: z.enum(GRADINGS).default('fixed'),
+    halves: z.enum(HALVES).default('full'),
     coarse: z.boolean().optional(),
-    heelHeight: z.enum(['fixed', 'graded']).optional()
+    heelHeight: z.enum(GRADINGS).optional()
   }),
   aliases: z.array(z.string().trim().min(1).max(80)).max(20).optional(),
   form: z
     .object({
       heelHeightMm: mm(0, 260).optional(),
       toeSpringMm: mm(0, 60).optional(),
-      archLine: z.enum(['straight', 'curved']).optional(),
-      sideCut: z.enum(['low', 'medium', 'high']).optional(),
+      archLine: z.enum(ARCH_LINES).optional(),
+      sideCut: z.enum(SIDE_CUTS).optional(),
       throatLineMm: mm(60, 400).optional(),
       instepHeightMm: mm(20, 140).optional(),
       backHeightMm: mm(20, 140).optional(),
-      toe: z.enum(['structured', 'collapsed']).optional()
+      toe: z.enum(TOE_STRUCTURES).optional()
     })
     .optional(),
   combination: z.object({ heel: z.number().int().min(-6).max(6), waist: z.number().int().min(-6).max(6) }).optional(),
@@ -80,10 +80,12 @@ export const lastShape = z.object({
 });
 export const lastSchema = lastShape
   .superRefine((last, context) => {
-    for (const { path, message } of checkLast(last as Last)) context.addIssue({ code: 'custom', path: path.split('.'), message });
+    for (const { path, message } of checkLast(last)) context.addIssue({ code: 'custom', path: path.split('.'), message });
   })
   .meta({ id: 'Last' });
 export type LastBody = z.infer<typeof lastSchema>;
+// The schema and the core's type are one thing said twice: where they differ, this does not compile.
+agree<Same<Last, LastBody>>();
 const seen = z.number().int().min(0).optional().describe('version that was seen; another one now is a conflict');
 export const lastChangeSchema = z
   .object({ last: lastSchema, version: seen, expects: lastSchema.optional().describe('what must be there now, for taking a change back') })
@@ -102,7 +104,7 @@ export const detailsSchema = z
     colour: words,
     upperThicknessMm: mm(0.2, 8).nullable(),
     lining: words,
-    stretch: z.enum(['none', 'little', 'much', '']),
+    stretch: z.enum(STRETCHES),
     shrinks: z.boolean(),
     shaftHeightMm: mm(0, 700).nullable(),
     sole: words,
@@ -117,6 +119,7 @@ export const detailsSchema = z
   })
   .partial()
   .meta({ id: 'StyleDetails' });
+agree<Same<Partial<Writable<StyleDetails>>, z.infer<typeof detailsSchema>>>();
 /** Details with everything that was left out blank. */
 export const wholeDetails = (details: Partial<StyleDetails> | null | undefined): StyleDetails => ({ ...BLANK_DETAILS, ...details });
 
@@ -126,8 +129,8 @@ export const styleFields = z.object({
   last: slug,
   name,
   kind: z.enum(KIND_IDS),
-  forWhom: z.enum(['women', 'men', 'unisex', 'children']),
-  scale: z.enum(SCALES.map((s) => s.id) as [ScaleId, ...ScaleId[]]),
+  forWhom: z.enum(FOR_WHOM),
+  scale: z.enum(SCALE_IDS),
   school: z.string().max(20),
   step: z.number().min(0.1).max(10),
   from: z.number().min(-5).max(400),
@@ -139,7 +142,7 @@ export const styleFields = z.object({
   heelHeightMm: mm(0, 260),
   platformMm: mm(0, 120),
   removableInsoleMm: mm(0, 15),
-  toeStructure: z.enum(['structured', 'collapsed']),
+  toeStructure: z.enum(TOE_STRUCTURES),
   details: detailsSchema,
   stock: z.record(z.string().max(26), z.number().int().min(0, 'a count is never below nought').max(9999))
 });
@@ -223,33 +226,35 @@ export function checkStyle(
   return problems;
 }
 
-export const readingSchema = z
-  .object({
-    size: z.number().min(-5).max(400),
-    width: letter,
-    side: z.enum(['left', 'right']),
-    who: z.string().trim().min(1, 'who measured it?').max(60),
-    takenOn: z.iso.date('a day as 2026-11-25'),
-    lengthMm: mm(80, 450).nullish(),
-    ballMm: mm(30, 160).nullish(),
-    narrowMm: mm(20, 140).nullish(),
-    heelMm: mm(20, 120).nullish(),
-    ballGirthMm: mm(90, 420).nullish(),
-    outline: z
-      .array(z.tuple([mm(-500, 500), mm(-500, 500)]))
-      .max(2000)
-      .nullish(),
-    note: z.string().max(200).default('')
-  })
+/** The inside of one pair on a last, as somebody measured it. */
+export const readingFields = z.object({
+  size: z.number().min(-5).max(400),
+  width: letter,
+  side: z.enum(SIDES),
+  who: z.string().trim().min(1, 'who measured it?').max(60),
+  takenOn: z.iso.date('a day as 2026-11-25'),
+  lengthMm: mm(80, 450).nullish(),
+  ballMm: mm(30, 160).nullish(),
+  narrowMm: mm(20, 140).nullish(),
+  heelMm: mm(20, 120).nullish(),
+  ballGirthMm: mm(90, 420).nullish(),
+  outline: z
+    .array(z.tuple([mm(-500, 500), mm(-500, 500)]))
+    .max(2000)
+    .nullish(),
+  note: z.string().max(200).default('')
+});
+export const readingSchema = readingFields
   .refine((r) => [r.lengthMm, r.ballMm, r.narrowMm, r.heelMm, r.ballGirthMm].some((v) => v !== null && v !== undefined), {
     path: ['lengthMm'],
     message: 'a reading needs at least one figure'
   })
   .meta({ id: 'InsideReading' });
 
+export const photoShows = ['whole', 'arch', 'toe', 'vamp', 'heel', 'sole', 'insole'] as const;
 export const photoSchema = z
   .object({
-    shows: z.enum(['whole', 'arch', 'toe', 'vamp', 'heel', 'sole', 'insole']),
+    shows: z.enum(photoShows),
     caption: z.string().max(200).default(''),
     mime: z.enum(['image/jpeg', 'image/png', 'image/webp']),
     content: z.base64('the picture as base64').min(100, 'the picture is empty').max(900_000, 'a picture has at most 650 kB: make it smaller')
@@ -270,7 +275,7 @@ const feltWeights = z.object({
   'toe-width': mm(0, 10)
 });
 const wearer = z
-  .object({ lengthMm: footLength('feet from'), ballWidthMm: mm(30, 160).optional(), toeShape: z.enum(['egyptian', 'greek', 'square']).optional() })
+  .object({ lengthMm: footLength('feet from'), ballWidthMm: mm(30, 160).optional(), toeShape: z.enum(FOOT_TOE_SHAPES).optional() })
   .optional()
   .describe('whose toes stand in both; left out, an ordinary foot each is made for');
 export const compareLastsSchema = z

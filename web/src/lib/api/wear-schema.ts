@@ -1,24 +1,25 @@
 import { hourOf } from '@chiave/core/measure';
-import type { Wear } from '@chiave/core/fit';
+import { BETWEEN_SCHOOLS, BREAK_INS, PREFERENCES, ROOM_SCHOOLS, type Wear } from '@chiave/core/fit';
 import { z } from 'zod';
+import { idOf } from './values';
 
 const clock = (text: string): boolean => hourOf(text) !== null;
 
 /** How the shoe is worn; everything may be left out. */
 export const wearSchema = z
-  .object({
+  .strictObject({
     sockMm: z.number().min(0).max(12).default(0).describe('one uncompressed layer, mm'),
     insertMm: z.number().min(-12).max(20).default(0).describe('added to the shoe as sold; negative when an insole is taken out, mm'),
-    preference: z.enum(['snug', 'regular', 'generous']).default('regular'),
+    preference: z.enum(PREFERENCES).default('regular'),
     measuredAt: z.string().max(10).refine(clock, 'must be a time as HH:MM').optional(),
     wornAt: z.string().max(10).refine(clock, 'must be morning, noon, evening or a time as HH:MM').optional(),
     hoursWorn: z.number().min(0).max(5000).default(0).describe('hours the pair has been worn: girth grows by material'),
     age: z.number().min(0).max(120).optional(),
     schools: z
-      .object({
-        breakIn: z.enum(['now', 'mould']).default('now'),
-        room: z.enum(['middle', 'runner', 'clinic']).default('middle'),
-        between: z.enum(['middle', 'sandals-down', 'boots-up']).default('middle').describe('sandals and boots between two sizes')
+      .strictObject({
+        breakIn: z.enum(BREAK_INS).default('now'),
+        room: z.enum(idOf(ROOM_SCHOOLS)).default('middle'),
+        between: z.enum(idOf(BETWEEN_SCHOOLS)).default('middle').describe('sandals and boots between two sizes')
       })
       .default({ breakIn: 'now', room: 'middle', between: 'middle' })
   })

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { EXTRA, formatLength, isExtraId, MEASURE, type Foot, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
-  import type { SideBody } from '../api/shop-schema';
+  import type { SideBody } from '../api/foot-schema';
   import { fromAbove, fromSide, SAME_PLACE, sideHeights, type Place } from './foot-places';
   import { closedPath, curveThrough, toScreen } from './place';
 

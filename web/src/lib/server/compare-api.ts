@@ -2,6 +2,7 @@ import { compareShoes, insideMeasures, overlayDistance, type ComparedShoe } from
 import type { Style } from '@chiave/core/fit';
 import type { Last } from '@chiave/core/last';
 import type { z } from 'zod';
+import type { Matrix } from '../api/answers';
 import type { compareLastsSchema, compareSizeSchema, MakerBody, matrixSchema } from '../api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere, type Comparable } from '../compare-shoes';
 import { notFound, refusing } from './problems';
@@ -25,7 +26,7 @@ function finder({ lasts, styles, makers }: ComparedStock): (id: string) => Compa
 }
 
 /** `POST /compare/lasts`: two to four insides laid over the first. */
-export function compareLasts(body: z.infer<typeof compareLastsSchema>, stock: ComparedStock): unknown {
+export function compareLasts(body: z.infer<typeof compareLastsSchema>, stock: ComparedStock) {
   const find = finder(stock);
   const chosen = body.lasts.map((l) => ({ ...l, of: find(l.last) }));
   const [first] = chosen;
@@ -55,7 +56,7 @@ export function compareLasts(body: z.infer<typeof compareLastsSchema>, stock: Co
 }
 
 /** `POST /compare/size`: which size of others feels like a size of one. */
-export function compareSize(body: z.infer<typeof compareSizeSchema>, stock: ComparedStock): unknown {
+export function compareSize(body: z.infer<typeof compareSizeSchema>, stock: ComparedStock) {
   const find = finder(stock);
   const from = find(body.from.last);
   const foot = body.foot ? planOfFoot(body.foot) : null;
@@ -82,20 +83,6 @@ export function compareSize(body: z.infer<typeof compareSizeSchema>, stock: Comp
   };
 }
 
-export interface MatrixCell {
-  label: string;
-  width: string;
-  offMm: number;
-  words: string;
-}
-export interface Matrix {
-  name: string;
-  footMm: number;
-  lasts: { id: string; name: string; size: string; scale: string }[];
-  /** Row feels like column: `cells[row][column]`, null on the diagonal or where none comes near. */
-  cells: (MatrixCell | null)[][];
-}
-
 /** Which size of each last feels like the size that fits a foot in each other. */
 export function matrixOf({ name, lasts, footMm }: z.infer<typeof matrixSchema>, stock: ComparedStock): Matrix {
   const find = finder(stock);
@@ -104,7 +91,7 @@ export function matrixOf({ name, lasts, footMm }: z.infer<typeof matrixSchema>, 
     const exact = c.last.base.size + (footMm - c.last.base.forFootMm) / c.last.grade.lengthPerSizeMm;
     return c.last.grade.halves === 'width-only' ? Math.round(exact) : Math.round(2 * exact) / 2;
   };
-  const cell = (from: Comparable, to: Comparable): MatrixCell | null => {
+  const cell = (from: Comparable, to: Comparable): Matrix['cells'][number][number] => {
     if (from === to) return null;
     try {
       const there = sizeThere(from, { by: 'size', size: sizeOf(from) }, to, null);

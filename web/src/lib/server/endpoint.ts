@@ -58,20 +58,20 @@ export const ROLES = ['fitter'] as const;
 export type Role = (typeof ROLES)[number];
 
 /** What a route says of itself, beside what it does: the API document is made of nothing else. */
-export interface RouteDoc {
+export interface RouteDoc<A extends z.ZodType = z.ZodType> {
   summary: string;
   /** Who may ask; a fitter when left out. */
   role?: Role | 'anyone';
   query?: z.ZodObject;
   /** What it answers; an object of any kind when left out. */
-  answer?: z.ZodType;
+  answer?: A;
   /** What it answers where that is no JSON. */
   media?: string;
   status?: 200 | 201;
   /** Largest body taken, bytes. */
   limit?: number;
 }
-export interface BodyDoc<S extends z.ZodType> extends RouteDoc {
+export interface BodyDoc<S extends z.ZodType, A extends z.ZodType = z.ZodType> extends RouteDoc<A> {
   body: S;
 }
 /** A route as it is registered: what it says of itself, and whether it reads, computes or writes. */
@@ -79,6 +79,8 @@ export interface Route extends RouteDoc {
   body?: z.ZodType;
   does: 'reads' | 'computes' | 'writes';
 }
+/** What a route must give to answer as it says; a response is an answer of its own making. */
+type Answer<A extends z.ZodType> = z.input<A> | Response;
 export type Handler<E> = ((event: E) => Promise<Response>) & { route: Route };
 
 /** @throws Problem 403 for somebody who may not ask */
@@ -105,30 +107,33 @@ const written = async (event: RequestEvent, text: string, status: number | undef
 };
 
 /** Reads without a body. */
-export const get = <E extends RequestEvent>(doc: RouteDoc, work: (event: E) => Promise<unknown> | unknown): Handler<E> =>
+export const get = <E extends RequestEvent, A extends z.ZodType>(doc: RouteDoc<A>, work: (event: E) => Promise<Answer<A>> | Answer<A>): Handler<E> =>
   registered({ ...doc, does: 'reads' }, async (event: E) => work(event));
 
 /** Answers by itself: a stream, or an answer of its own making. */
-export const asIs = <E extends RequestEvent>(doc: RouteDoc, work: (event: E) => Promise<Response> | Response): Handler<E> => get(doc, work);
+export const asIs = <E extends RequestEvent>(doc: RouteDoc, work: (event: E) => Promise<Response> | Response): Handler<E> =>
+  registered({ ...doc, does: 'reads' }, async (event: E) => work(event));
 
 /** Computes from a JSON body and keeps nothing. */
-export const take = <S extends z.ZodType, E extends RequestEvent>(
-  doc: BodyDoc<S>,
-  work: (body: z.infer<S>, event: E) => Promise<unknown> | unknown
+export const take = <S extends z.ZodType, E extends RequestEvent, A extends z.ZodType>(
+  doc: BodyDoc<S, A>,
+  work: (body: z.infer<S>, event: E) => Promise<Answer<A>> | Answer<A>
 ): Handler<E> => registered({ ...doc, does: 'computes' }, async (event: E) => work(parseText(await readBody(event.request, doc.limit), doc.body), event));
 
 /** Writes what a JSON body says, in one transaction and once for its key. */
-export const write = <S extends z.ZodType, E extends RequestEvent>(doc: BodyDoc<S>, work: (body: z.infer<S>, event: E) => Promise<unknown>): Handler<E> =>
-  writePrepared(doc, async (body) => body, work);
+export const write = <S extends z.ZodType, E extends RequestEvent, A extends z.ZodType>(
+  doc: BodyDoc<S, A>,
+  work: (body: z.infer<S>, event: E) => Promise<Answer<A>>
+): Handler<E> => writePrepared(doc, async (body) => body, work);
 
 /**
  * Writes what a JSON body says, after something that takes long: that is worked out first, while no connection is held.
  * @param prepare reads and computes, and writes nothing
  */
-export const writePrepared = <S extends z.ZodType, P, E extends RequestEvent>(
-  doc: BodyDoc<S>,
+export const writePrepared = <S extends z.ZodType, P, E extends RequestEvent, A extends z.ZodType>(
+  doc: BodyDoc<S, A>,
   prepare: (body: z.infer<S>, event: E) => Promise<P>,
-  work: (prepared: P, event: E) => Promise<unknown>
+  work: (prepared: P, event: E) => Promise<Answer<A>>
 ): Handler<E> =>
   registered({ ...doc, does: 'writes' }, async (event: E) => {
     const text = await readBody(event.request, doc.limit);
@@ -137,7 +142,7 @@ export const writePrepared = <S extends z.ZodType, P, E extends RequestEvent>(
   });
 
 /** Writes without a body, in one transaction and once for its key. */
-export const act = <E extends RequestEvent>(doc: RouteDoc, work: (event: E) => Promise<unknown>): Handler<E> =>
+export const act = <E extends RequestEvent, A extends z.ZodType>(doc: RouteDoc<A>, work: (event: E) => Promise<Answer<A>>): Handler<E> =>
   registered({ ...doc, does: 'writes' }, async (event: E) => written(event, await readBody(event.request), doc.status, () => work(event)));
 
 /** Who works at the device that asks, as it says itself: a name for the record, not a proof. */

@@ -16,12 +16,13 @@ import {
   type Style,
   type ZoneFit
 } from '@chiave/core/fit';
-import { completeFoot } from '@chiave/core/measure';
+import { completeFoot, SIDES, type Foot, type Side } from '@chiave/core/measure';
 import type { z } from 'zod';
-import { toFootInput } from '../api/foot-schema';
+import { notFitted, type SideBody } from '../api/foot-schema';
 import type { fitCheckSchema, fitSchema } from '../api/fit-schema';
-import { toShoeInput } from '../api/shoe-schema';
+import { notFittedOfShoe, toShoeInput } from '../api/shoe-schema';
 import { toWear } from '../api/wear-schema';
+import { footInputOf } from '../fit-feet';
 import { refusing } from './problems';
 
 const round = (value: number): number => Math.round(value * 100) / 100;
@@ -43,9 +44,9 @@ const remediesOut = (foot: FootFit) =>
   }));
 
 /** `POST /fit/check`: one foot in one shoe, by our own targets whatever the shop has set. */
-export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitCheckSchema>): unknown {
+export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitCheckSchema>) {
   const wearing = toWear(wear);
-  const whole = completeFoot(toFootInput(foot));
+  const whole = footFrom(foot);
   const made = shoeFrom(shoe);
   const worn = footAsWorn(whole, wearing);
   const fit = refusing('helps', () => checkFit([worn], made, wearing, flags, POINTS.opened, { [whole.side]: helps }));
@@ -62,6 +63,7 @@ export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitC
     remedies: remediesOut(one),
     putIn: one.putIn,
     assumed: [...whole.assumed.map((field) => `foot.${field}`), ...made.assumed],
+    notRead: [...notFitted(foot).map((field) => `foot.${field}`), ...notFittedOfShoe(shoe).map((field) => `shoe.${field}`)],
     measureNext: nextMeasures([worn], made, wearing)
       .slice(0, 3)
       .map(({ what, id, name, fromSdMm, toSdMm, chanceThen, settles }) => ({
@@ -77,14 +79,17 @@ export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitC
   };
 }
 
+/** A foot filled in, of which the length was asked for. */
+const footFrom = ({ side, ...foot }: SideBody & { side: Side }): Foot => completeFoot(footInputOf(side, foot, 'general')!);
+
 const shoeFrom = (shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<typeof completeShoe> =>
   refusing('shoe.insoleLengthMm', () => completeShoe(toShoeInput(shoe)));
 
 /** `POST /fit`: both feet against the stockroom by the shop's targets. */
-export function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchema>, styles: readonly Style[], targets: ShopTargets | null): unknown {
+export function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchema>, styles: readonly Style[], targets: ShopTargets | null) {
   const started = performance.now();
   const wearing = { ...toWear(wear), shopTargets: targets ?? undefined };
-  const worn = (['left', 'right'] as const).map((side) => footAsWorn(completeFoot(toFootInput({ ...feet[side], side })), wearing));
+  const worn = SIDES.map((side) => footAsWorn(footFrom({ ...feet[side], side }), wearing));
   const wanted = kinds && kinds.length > 0 ? styles.filter((s) => kinds.includes(s.kind)) : styles;
   const candidates: Ranked[] = [];
   let considered = 0;
@@ -106,7 +111,7 @@ export function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchem
     );
     return helpsFor(worn, shoe, wearing, targetsFor(shoe, wearing));
   };
-  const zones = (c: Candidate, side: 'left' | 'right') => ({ zones: c.zones[side].map((z) => ({ ...z, clearanceMm: round(z.clearanceMm) })) });
+  const zones = (c: Candidate, side: Side) => ({ zones: c.zones[side].map((z) => ({ ...z, clearanceMm: round(z.clearanceMm) })) });
   return {
     candidates: best.map((c) => ({
       style: { id: c.styleId, name: c.name, kind: c.kind, maker: c.maker },
@@ -124,6 +129,7 @@ export function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchem
       right: zones(c, 'right'),
       remedies: helpsOf(c).map(({ kind, zone, effectMm, limits }) => ({ kind, zone, effectMm: round(effectMm), limits }))
     })),
+    notRead: SIDES.flatMap((side) => notFitted(feet[side]).map((field) => `feet.${side}.${field}`)),
     considered,
     tookMs: Math.round(performance.now() - started)
   };

@@ -28,7 +28,7 @@ import { wearOf, wornFeetOf } from '../fit-feet';
 import { invalid, refusing } from './problems';
 import type { PaperId } from '../api/papers';
 import { MmPage } from './pdf';
-import type { FittingRow } from './shop/fittings';
+import type { FittingRow } from '../api/rows';
 
 const INK = '#2a2420';
 const SOFT = '#5f554b';

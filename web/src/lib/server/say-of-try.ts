@@ -1,17 +1,15 @@
-import { checkFit, ENGINE_VERSION, nothingIn, POINTS, readStyleSize, shoeOf, sizeText, type FlagId } from '@chiave/core/fit';
+import { checkFit, ENGINE_VERSION, POINTS, readStyleSize, shoeOf, sizeText } from '@chiave/core/fit';
 import type { z } from 'zod';
 import type { trySchema } from '../api/shop-schema';
-import { wearOf, wornFeetOf } from '../fit-feet';
+import { wearOf, wornFeetOf, type FittingState } from '../fit-feet';
 import type { Stock } from './heavy/stock';
 import { invalid, notFound, refusing } from './problems';
-
-type FitOf = Parameters<typeof wornFeetOf>[0] & Parameters<typeof wearOf>[0] & { customer: { flags: string[] } };
 
 /**
  * What the engine says of a pair that is carried to the chair, as it is kept with the pair.
  * @throws Problem 404 for a style that is not there, 422 for a size outside the run, a help not for this shoe, or feet not measured
  */
-export function sayOfTry({ pair, fitting }: { pair: z.infer<typeof trySchema>; fitting: FitOf }, { styles }: Stock) {
+export function sayOfTry({ pair, fitting }: { pair: z.infer<typeof trySchema>; fitting: FittingState }, { styles }: Stock) {
   const { styleId, size, width, put } = pair;
   const style = styles.find((s) => s.id === styleId);
   if (!style) throw notFound(`style “${styleId}”`);
@@ -19,14 +17,12 @@ export function sayOfTry({ pair, fitting }: { pair: z.infer<typeof trySchema>; f
   if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
   const feet = wornFeetOf(fitting);
   if (feet.length === 0) throw invalid([{ path: 'feet', message: 'measure the length of both feet first' }]);
-  const said = refusing('put', () =>
-    checkFit(feet, shoeOf(style, read.size, read.width), wearOf(fitting), fitting.customer.flags as FlagId[], POINTS.opened, put)
-  );
+  const said = refusing('put', () => checkFit(feet, shoeOf(style, read.size, read.width), wearOf(fitting), fitting.customer.flags, POINTS.opened, put));
   return {
     styleId,
     size: sizeText(style, read.size),
     width: read.width,
-    putIn: nothingIn(put) ? null : put,
+    putIn: put,
     verdict: said.verdict,
     probability: said.probability,
     said: said.sentence,

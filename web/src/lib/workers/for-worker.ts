@@ -1,4 +1,4 @@
-import { FLAG, type FlagId } from '@chiave/core/fit';
+import { FLAG } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
 
 /** Only what the fit engine needs of a fitting: no names, no notes. */
@@ -26,6 +26,6 @@ export const forWorker = (fitting: FittingState): FittingState => {
     feetWeightKg,
     stateOff,
     // Of what was told only what changes the foot: swelling and pregnancy.
-    customer: { born: fitting.customer.born, flags: fitting.customer.flags.filter((f) => FLAG[f as FlagId]?.swells) }
+    customer: { born: fitting.customer.born, flags: fitting.customer.flags.filter((f) => FLAG[f]?.swells) }
   };
 };

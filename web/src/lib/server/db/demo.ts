@@ -1,35 +1,56 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Sequelize } from 'sequelize';
+import { FLAG_IDS, KIND_IDS, PREFERENCES } from '@chiave/core/fit';
+import { ARCH_TYPES, FITS_AS, FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
+import type { Sequelize, Transaction } from 'sequelize';
+import { z } from 'zod';
+import { TAKEN_IDS } from '../../api/foot-schema';
+import { tryRow } from '../../api/rows';
+import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
 import { tables } from './models';
 
-// prettier-ignore
-interface DemoMaker { id: string; name: string; note: string; letters: string[] }
-// prettier-ignore
-interface DemoLast { id: string; maker: string; name: string; family: string; [rest: string]: unknown }
-// prettier-ignore
-interface DemoStyle {
-  id: string; maker: string; last: string; name: string; kind: string; forWhom: string; scale: string; school: string; step: number; from: number; to: number;
-  widths: string[]; upper: string; closure: string; soleStiffness: number; heelHeightMm: number; platformMm: number; removableInsoleMm: number;
-  toeStructure: string; details?: object; stock: Record<string, number>;
-}
-// prettier-ignore
-interface DemoReading {
-  last: string; size: number; width: string; side: string; who: string; takenOn: string; lengthMm: number; ballMm: number; narrowMm: number; heelMm: number;
-  ballGirthMm: number | null; note: string;
-}
-// prettier-ignore
-interface DemoPerson { id: string; name: string; born: number; work: string; story: string; group: string; flags: string[] }
-// prettier-ignore
-interface DemoFoot { values: Record<string, number>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number }
-// prettier-ignore
-interface DemoFitting {
-  person: string; openedAt: string; purpose: string; kinds: string[]; sockMm: number; preference: string; measuredAt: string;
-  feet: Record<'left' | 'right', DemoFoot>;
-  tries: { style: string; size: string; width: string; felt: unknown; outcome: string; why: string; verdict: string; probability: number; engine: string }[];
-}
+const foot = z.object({
+  values: z.partialRecord(z.enum(TAKEN_IDS), z.number()),
+  toeShape: z.enum(FOOT_TOE_SHAPES),
+  archType: z.enum(ARCH_TYPES),
+  bunionMm: z.number().default(0),
+  hammerToeMm: z.number().default(0),
+  ankleReachDeg: z.number().nullable().default(null)
+});
 
-const read = <T>(folder: string, name: string): T[] => JSON.parse(readFileSync(join(folder, `${name}.json`), 'utf8')) as T[];
+/** What the open files of the demo say, read by the schemas that everything else is read by. */
+const files = {
+  makers: makerSchema,
+  lasts: lastSchema,
+  styles: styleSchema.and(z.object({ maker: z.string() })),
+  readings: readingFields.extend({ last: z.string() }),
+  people: z.object({
+    id: z.string(),
+    name: z.string(),
+    born: z.number(),
+    work: z.string(),
+    story: z.string(),
+    group: z.enum(FITS_AS),
+    flags: z.array(z.enum(FLAG_IDS))
+  }),
+  fittings: z.object({
+    person: z.string(),
+    openedAt: z.string(),
+    purpose: z.string(),
+    kinds: z.array(z.enum(KIND_IDS)),
+    sockMm: z.number(),
+    preference: z.enum(PREFERENCES),
+    measuredAt: z.string(),
+    feet: z.object({ left: foot, right: foot }),
+    tries: z.array(
+      tryRow
+        .pick({ size: true, width: true, felt: true, outcome: true, why: true, verdict: true, probability: true, engine: true })
+        .extend({ style: z.string() })
+    )
+  })
+};
+const read = <S extends z.ZodType>(folder: string, name: string, row: S): z.output<S>[] =>
+  z.array(row).parse(JSON.parse(readFileSync(join(folder, `${name}.json`), 'utf8')));
 
 /**
  * Loads the demo scenario once: does nothing when there are makers already.
@@ -39,21 +60,28 @@ const read = <T>(folder: string, name: string): T[] => JSON.parse(readFileSync(j
 export async function loadDemo(sequelize: Sequelize, folder: string): Promise<string | null> {
   const t = tables(sequelize);
   if ((await t.Maker.count()) > 0) return null;
-  const makers = read<DemoMaker>(folder, 'makers');
-  const lasts = read<DemoLast>(folder, 'lasts');
-  const styles = read<DemoStyle>(folder, 'styles');
-  const people = read<DemoPerson>(folder, 'people');
-  const fittings = read<DemoFitting>(folder, 'fittings');
-  const readings = read<DemoReading>(folder, 'readings');
+  const makers = read(folder, 'makers', files.makers);
+  const lasts = read(folder, 'lasts', files.lasts);
+  const styles = read(folder, 'styles', files.styles);
+  const people = read(folder, 'people', files.people);
+  const fittings = read(folder, 'fittings', files.fittings);
+  const readings = read(folder, 'readings', files.readings);
   await sequelize.transaction(async (transaction) => {
     const insert = { transaction };
-    await t.Maker.bulkCreate(makers as never[], insert);
+    await t.Maker.bulkCreate(makers, insert);
     await t.Last.bulkCreate(
       lasts.map(({ id, maker, name, family, ...definition }) => ({ id, makerId: maker, name, family, definition })),
       insert
     );
     await t.Style.bulkCreate(
-      styles.map(({ maker, last, from, to, stock: _stock, ...style }) => ({ ...style, makerId: maker, lastId: last, sizeFrom: from, sizeTo: to })),
+      styles.map(({ maker, last, from, to, stock: _stock, details, ...style }) => ({
+        ...style,
+        details: wholeDetails(details),
+        makerId: maker,
+        lastId: last,
+        sizeFrom: from,
+        sizeTo: to
+      })),
       insert
     );
     await t.Stock.bulkCreate(
@@ -68,27 +96,34 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
     );
     const ids = new Map<string, number>();
     for (const { id, group, ...person } of people) {
-      const row = await t.Customer.create({ ...person, fitsAs: group, createdAt: new Date(fittings.find((f) => f.person === id)?.openedAt ?? 0) }, insert);
-      ids.set(id, Number(row.get('id')));
+      const row = await t.Customer.create(
+        { ...person, fitsAs: group, consentNote: '', createdAt: new Date(fittings.find((f) => f.person === id)?.openedAt ?? 0) },
+        insert
+      );
+      ids.set(id, row.id);
     }
     for (const fitting of fittings) await insertFitting(t, fitting, ids.get(fitting.person)!, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
 }
 
-async function insertFitting(t: ReturnType<typeof tables>, fitting: DemoFitting, customerId: number, insert: { transaction: never | unknown }): Promise<void> {
-  const options = insert as { transaction: never };
+async function insertFitting(
+  t: ReturnType<typeof tables>,
+  fitting: z.output<typeof files.fittings>,
+  customerId: number,
+  options: { transaction: Transaction }
+): Promise<void> {
   const openedAt = new Date(fitting.openedAt);
   const { purpose, kinds, sockMm, preference, measuredAt } = fitting;
   const row = await t.Fitting.create({ customerId, openedAt, updatedAt: openedAt, purpose, kinds, sockMm, preference, measuredAt, looked: {} }, options);
-  const fittingId = Number(row.get('id'));
-  for (const side of ['left', 'right'] as const) {
+  const fittingId = row.id;
+  for (const side of SIDES) {
     const { values, ...features } = fitting.feet[side];
     await t.FootMeasure.bulkCreate(
-      Object.entries(values).map(([field, mm]) => ({ fittingId, side, field, mm, how: 'tape', typed: `${mm} mm` })),
+      Object.entries(values).map(([field, mm]) => ({ fittingId, side, field, mm, how: 'tape' as const, typed: `${mm} mm` })),
       options
     );
-    await t.FootFeature.create({ fittingId, side, ...features }, options);
+    await t.FootFeature.create({ fittingId, side, ...features, posture: null, print: null }, options);
   }
   await t.TryOn.bulkCreate(
     fitting.tries.map(({ style, ...rest }) => ({ ...rest, fittingId, styleId: style, said: '', createdAt: openedAt })),

@@ -1,6 +1,20 @@
 export { Op } from 'sequelize';
 export { database } from './connect';
-export { fromJson, tables, type Tables } from './models';
+export * from './kept';
+export {
+  readingsOf,
+  tables,
+  type CustomerModel,
+  type FittingModel,
+  type FootFeatureModel,
+  type FootMeasureModel,
+  type HabitModel,
+  type LastModel,
+  type MakerModel,
+  type Tables,
+  type TracingModel,
+  type TryOnModel
+} from './models';
 export { wordsOf } from './person-words';
 export { select } from './select';
 export { errorNumber, OutcomeUnknown, transacted } from './transacted';

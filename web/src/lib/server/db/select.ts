@@ -1,6 +1,11 @@
 import { QueryTypes } from 'sequelize';
+import type { z } from 'zod';
 import { database } from './connect';
 
-/** Rows of a SELECT written in SQL, where models would take several round trips. Values go in as replacements, never into the text. */
-export const select = (sql: string, replacements: Record<string, unknown> = {}): Promise<Record<string, unknown>[]> =>
-  database().query<Record<string, unknown>>(sql, { type: QueryTypes.SELECT, replacements });
+/**
+ * Rows of a SELECT written in SQL, where models would take several round trips. Values go in as replacements, never into the text.
+ * @param row what each row is
+ * @throws ZodError when a row is something else
+ */
+export const select = async <S extends z.ZodType>(row: S, sql: string, replacements: Record<string, unknown> = {}): Promise<z.output<S>[]> =>
+  (await database().query<object>(sql, { type: QueryTypes.SELECT, replacements })).map((found) => row.parse(found));

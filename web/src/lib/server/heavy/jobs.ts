@@ -9,7 +9,7 @@ import { checkOne, rankForApi } from '../fit-api';
 import { fitCardPdf } from '../fit-pdf';
 import { invalid, notFound } from '../problems';
 import { sayOfTry } from '../say-of-try';
-import type { FittingRow } from '../shop/fittings';
+import type { FittingRow } from '../../api/rows';
 import { planStock } from '../shop/stock-plan';
 import { answerCardPdf, chartPdf, gaugePdf } from '../size-pdf';
 import type { Stock } from './stock';

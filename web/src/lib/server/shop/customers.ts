@@ -1,51 +1,29 @@
 import { FLAG_IDS } from '@chiave/core/fit';
-import type { Model, Transaction } from 'sequelize';
-import type { z } from 'zod';
+import { FITS_AS } from '@chiave/core/measure';
+import type { Transaction } from 'sequelize';
+import { z } from 'zod';
+import type { CustomerRow, PeoplePage } from '../../api/rows';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
-import { database, select, tables, transacted, wordsOf } from '../db';
+import { database, oneOf, select, tables, textSet, transacted, wordsOf, type CustomerModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
-import { textSet } from './kept';
 import { changesOf, logChange, whatChanged } from './changes';
 
-export interface CustomerRow {
-  id: number;
-  name: string;
-  born: number | null;
-  bornMonth: number | null;
-  work: string;
-  story: string | null;
-  fitsAs: 'women' | 'men';
-  flags: string[];
-  version: number;
-  /** When the person agreed that this is kept; null while it has not been asked. */
-  consentAt: string | null;
-  consentNote: string;
-  erasedAt: string | null;
-}
-export interface CustomerLine extends CustomerRow {
-  fittings: number;
-  lastSeen: string | null;
-  leftMm: number | null;
-  rightMm: number | null;
-}
+const moment = (value: Date | null | undefined): string | null => value?.toISOString() ?? null;
 
-const moment = (value: unknown): string | null => (value ? new Date(value as string).toISOString() : null);
-
-const toRow = (value: Record<string, unknown>): CustomerRow => ({
-  id: Number(value.id),
-  name: value.name as string,
-  born: (value.born as number | null) ?? null,
-  bornMonth: ((value.bornMonth ?? value.born_month) as number | null) ?? null,
-  work: (value.work as string) ?? '',
-  story: (value.story as string | null) ?? null,
-  fitsAs: (value.fitsAs ?? value.fits_as) === 'men' ? 'men' : 'women',
-  flags: textSet(value.flags, FLAG_IDS),
-  version: Number(value.version),
-  consentAt: moment(value.consentAt ?? value.consent_at),
-  consentNote: ((value.consentNote ?? value.consent_note) as string | null) ?? '',
-  erasedAt: moment(value.erasedAt ?? value.erased_at)
+const toRow = (row: CustomerModel): CustomerRow => ({
+  id: row.id,
+  name: row.name,
+  born: row.born ?? null,
+  bornMonth: row.bornMonth ?? null,
+  work: row.work ?? '',
+  story: row.story ?? null,
+  fitsAs: row.fitsAs,
+  flags: row.flags,
+  version: row.version ?? 0,
+  consentAt: moment(row.consentAt),
+  consentNote: row.consentNote ?? '',
+  erasedAt: moment(row.erasedAt)
 });
-const plain = (row: { get: (how: { plain: true }) => unknown }): CustomerRow => toRow(row.get({ plain: true }) as Record<string, unknown>);
 
 /** Which people: those found by the words typed, so many at a time. */
 export interface PeopleAsked {
@@ -56,14 +34,30 @@ export interface PeopleAsked {
   /** Only those of whom a foot was measured. */
   measured?: boolean;
 }
-export interface PeoplePage {
-  customers: CustomerLine[];
-  /** Id to ask for the next page with; null on the last. */
-  next: number | null;
-  /** How many are found in all. */
-  total: number;
-}
 export const PEOPLE_AT_ONCE = 50;
+const orNull = z.number().nullable();
+const day = z.date().nullable().transform(moment);
+const lineOfPeople = z.object({
+  id: z.number(),
+  name: z.string(),
+  born: orNull,
+  bornMonth: orNull,
+  work: z.string(),
+  story: z.string().nullable(),
+  fitsAs: z.unknown().transform((v) => oneOf(v, FITS_AS, 'women')),
+  flags: z.unknown().transform((v) => textSet(v, FLAG_IDS)),
+  version: z.number(),
+  consentAt: day,
+  consentNote: z
+    .string()
+    .nullable()
+    .transform((note) => note ?? ''),
+  erasedAt: day,
+  fittings: z.coerce.number(),
+  lastSeen: day,
+  leftMm: orNull,
+  rightMm: orNull
+});
 /** Words that are looked for; more find nobody else. */
 const MOST_WORDS = 8;
 
@@ -86,42 +80,38 @@ export async function peoplePage({ search = '', limit = PEOPLE_AT_ONCE, after, m
       WHERE g.customer_id = c.id ORDER BY g.opened_at DESC LIMIT 1)`;
   const [rows, [{ total }]] = await Promise.all([
     select(
-      `SELECT c.*, (SELECT COUNT(*) FROM fittings f WHERE f.customer_id = c.id) AS fittings,
-         (SELECT MAX(f.opened_at) FROM fittings f WHERE f.customer_id = c.id) AS last_seen,
-         ${lastMm('left')} AS left_mm, ${lastMm('right')} AS right_mm
+      lineOfPeople,
+      `SELECT c.id, c.name, c.born, c.born_month AS bornMonth, c.work, c.story, c.fits_as AS fitsAs, c.flags, c.version, c.consent_at AS consentAt,
+         c.consent_note AS consentNote, c.erased_at AS erasedAt, (SELECT COUNT(*) FROM fittings f WHERE f.customer_id = c.id) AS fittings,
+         (SELECT MAX(f.opened_at) FROM fittings f WHERE f.customer_id = c.id) AS lastSeen,
+         ${lastMm('left')} AS leftMm, ${lastMm('right')} AS rightMm
        FROM (SELECT c.* FROM customers c WHERE ${found} ${behind} ORDER BY c.name, c.id LIMIT :limit) c
        ORDER BY c.name, c.id`,
       values
     ),
-    select(`SELECT COUNT(*) AS total FROM customers c WHERE ${found}`, values)
+    select(z.object({ total: z.coerce.number() }), `SELECT COUNT(*) AS total FROM customers c WHERE ${found}`, values)
   ]);
-  const customers = rows.slice(0, limit).map((row) => ({
-    ...toRow(row),
-    fittings: Number(row.fittings ?? 0),
-    lastSeen: moment(row.last_seen),
-    leftMm: (row.left_mm as number | null) ?? null,
-    rightMm: (row.right_mm as number | null) ?? null
-  }));
-  return { customers, next: rows.length > limit ? customers.at(-1)!.id : null, total: Number(total) };
+  const customers = rows.slice(0, limit);
+  return { customers, next: rows.length > limit ? customers.at(-1)!.id : null, total };
 }
 
 /** One person. @throws Problem 404 */
 export async function customerOf(id: number): Promise<CustomerRow> {
   const row = await tables(database()).Customer.findByPk(id);
   if (!row) throw notFound(`person ${id}`);
-  return plain(row);
+  return toRow(row);
 }
 
 /** A person held for a write to what is kept with them. @throws Problem 404, 410 when they were erased */
-export async function heldPerson(id: number, transaction: Transaction, how: 'share' | 'update'): Promise<Model> {
+export async function heldPerson(id: number, transaction: Transaction, how: 'share' | 'update'): Promise<CustomerModel> {
   const row = await tables(database()).Customer.findByPk(id, { transaction, lock: how === 'share' ? transaction.LOCK.SHARE : transaction.LOCK.UPDATE });
   if (!row) throw notFound(`person ${id}`);
-  if (row.get('erasedAt')) throw gone(`Person ${id}`);
+  if (row.erasedAt) throw gone(`Person ${id}`);
   return row;
 }
 
 /** What stands for a person of whom only the name was told. */
-const UNTOLD = { born: null, bornMonth: null, fitsAs: 'women', work: '', story: '', flags: [], consentNote: '' };
+const UNTOLD = { born: null, bornMonth: null, fitsAs: 'women', work: '', story: '', flags: [], consentNote: '' } satisfies Partial<CustomerRow>;
 
 /** Adds a person; returns the new id. */
 export async function addCustomer({ consent, ...customer }: z.infer<typeof customerSchema>, by: string): Promise<number> {
@@ -131,7 +121,7 @@ export async function addCustomer({ consent, ...customer }: z.infer<typeof custo
       { ...UNTOLD, ...customer, consentAt: consent ? now : null, createdAt: now, version: 0 },
       { transaction }
     );
-    const id = Number(row.get('id'));
+    const id = Number(row.id);
     await logChange({ by, customerId: id, what: 'added', changed: { name: customer.name } }, transaction);
     return id;
   });
@@ -141,7 +131,7 @@ export async function addCustomer({ consent, ...customer }: z.infer<typeof custo
 export async function changeCustomer(id: number, { version, consent, ...patch }: z.infer<typeof customerPatchSchema>, by: string): Promise<number> {
   return transacted(async (transaction) => {
     const row = await heldPerson(id, transaction, 'update');
-    const before = plain(row);
+    const before = toRow(row);
     if (version !== undefined && version !== before.version) throw conflict('this person', version, before.version);
     const consented = consent === undefined ? {} : { consentAt: consent ? new Date() : null };
     await row.update({ ...patch, ...consented, version: before.version + 1 }, { transaction });
@@ -163,11 +153,11 @@ export async function eraseCustomer(id: number): Promise<void> {
   const t = tables(database());
   await transacted(async (transaction) => {
     const row = await heldPerson(id, transaction, 'update');
-    await row.update({ ...ANONYMOUS, erasedAt: new Date(), version: (row.get('version') as number) + 1 }, { transaction });
-    const fittings = (await t.Fitting.findAll({ where: { customerId: id }, attributes: ['id'], transaction })).map((f) => f.get('id') as number);
+    await row.update({ ...ANONYMOUS, erasedAt: new Date(), version: row.version + 1 }, { transaction });
+    const fittings = (await t.Fitting.findAll({ where: { customerId: id }, attributes: ['id'], transaction })).map((f) => f.id);
     await t.Fitting.update(WORDS_OF_A_FITTING, { where: { customerId: id }, transaction });
     const theirs = { where: { fittingId: fittings }, transaction };
-    await t.FootMeasure.update({ typed: '', takenBy: '', readings: null }, theirs);
+    await t.FootMeasure.update({ typed: '', takenBy: '', readings: [] }, theirs);
     await t.FootFeature.update({ posture: null, print: null }, theirs);
     await t.Tracing.destroy(theirs);
     await t.TryOn.update({ why: '', said: '' }, theirs);

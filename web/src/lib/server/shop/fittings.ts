@@ -1,190 +1,128 @@
-import { KIND_IDS, type PairPutIn, type RoomSchool, type BetweenSchool, type ShopTargets } from '@chiave/core/fit';
-import type { Model, Transaction } from 'sequelize';
+import type { ShopTargets } from '@chiave/core/fit';
+import { LOADS, SIDES, WAYS, type TakenId } from '@chiave/core/measure';
+import type { Transaction } from 'sequelize';
 import type { z } from 'zod';
-import type { FeetBody, SideBody, feetSchema, fittingPatchSchema } from '../../api/shop-schema';
-import { database, fromJson, Op, tables, transacted } from '../db';
-import { EXTRAS, MEASURES, SIDES, type Load, type TakenId } from '@chiave/core/measure';
-import type { FootCircumstances } from '../../fit-feet';
+import { emptySide, TAKEN_IDS, type FeetBody, type TakenValue } from '../../api/foot-schema';
+import type { CustomerRow, FittingRow, TryRow } from '../../api/rows';
+import type { feetSchema, fittingPatchSchema } from '../../api/shop-schema';
+import { idOf } from '../../api/values';
+import { database, isFigure, oneOf, Op, readingsOf, tables, transacted } from '../db';
+import type { FittingModel, FootFeatureModel, FootMeasureModel, TryOnModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
 import { logChange, whatChanged } from './changes';
-import { isFigure, records, textRecord, textSet } from './kept';
+import { customerOf, heldPerson } from './customers';
 import { targetsOfShop } from './settings';
-import { customerOf, heldPerson, type CustomerRow } from './customers';
 
-export interface TryRow {
-  id: number;
-  fittingId: number;
-  styleId: string;
-  size: string;
-  width: string;
-  /** What was put into either shoe. */
-  put: PairPutIn;
-  felt: { left: Record<string, string>; right: Record<string, string> };
-  outcome: 'open' | 'kept' | 'left' | 'returned';
-  why: string;
-  verdict: string;
-  probability: number;
-  said: string;
-  engine: string;
-  version: number;
-  createdAt: string;
-}
+const TAKEN = new Set<string>(TAKEN_IDS);
+const isTaken = (id: string): id is TakenId => TAKEN.has(id);
 
-export interface FittingRow extends FootCircumstances {
-  id: number;
-  openedAt: string;
-  updatedAt: string;
-  purpose: string;
-  kinds: string[];
-  sockMm: number;
-  insertMm: number;
-  preference: 'snug' | 'regular' | 'generous';
-  breakIn: 'now' | 'mould';
-  roomSchool: RoomSchool;
-  betweenSchool: BetweenSchool;
-  shopTargets: ShopTargets | null;
-  population: string;
-  wearingNow: string;
-  trouble: string;
-  looked: Record<string, string>;
-  note: string;
-  feet: FeetBody;
-  tries: TryRow[];
-  customer: CustomerRow;
-  version: number;
-  feetVersion: number;
-}
-
-type Plain = Record<string, unknown>;
-/** A copy: what is changed in the row afterwards does not change it. */
-const plainOf = (row: Model): Plain => structuredClone(row.get({ plain: true })) as Plain;
-
-const emptySide = (): SideBody => ({
-  values: {},
-  toeShape: null,
-  archType: null,
-  bunionMm: null,
-  hammerToeMm: null,
-  ankleReachDeg: null,
-  posture: null,
-  print: null
+/** A value with how it was taken. The row is plain: what stands as JSON in it is read here. */
+const valueOf = ({ mm, typed, how, sd, takenAt, takenBy, under, sockMm, readings }: FootMeasureModel): TakenValue => ({
+  mm,
+  typed,
+  how: oneOf(how, idOf(WAYS), 'tape'),
+  ...(sd === null ? {} : { sdMm: sd }),
+  at: takenAt ? new Date(takenAt).toISOString() : null,
+  by: takenBy,
+  under: oneOf(under, idOf(LOADS), 'standing'),
+  sockMm,
+  readings: readingsOf(readings)
 });
 
-const TAKEN = new Set<string>([...MEASURES, ...EXTRAS].map((m) => m.id));
-
-function feetOf(measures: Plain[], features: Plain[]): FeetBody {
+function feetOf(measures: readonly FootMeasureModel[], features: readonly FootFeatureModel[]): FeetBody {
   const feet: FeetBody = { left: emptySide(), right: emptySide() };
-  for (const m of measures) {
-    if (!(m.side === 'left' || m.side === 'right') || !TAKEN.has(m.field as string) || !isFigure(m.mm)) continue;
-    feet[m.side as 'left' | 'right'].values[m.field as 'lengthMm'] = {
-      mm: m.mm as number,
-      typed: m.typed as string,
-      how: m.how as 'tape',
-      ...(m.sd === null ? {} : { sdMm: m.sd as number }),
-      at: m.takenAt ? new Date(m.takenAt as string).toISOString() : null,
-      by: m.takenBy as string,
-      under: m.under as Load,
-      sockMm: m.sockMm as number,
-      readings: records(m.readings, (r: SideBody['values'][TakenId] & object) => isFigure(r.mm) && typeof r.typed === 'string')
-    };
-  }
-  for (const { side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } of features) {
-    if (side !== 'left' && side !== 'right') continue;
-    Object.assign(feet[side as 'left' | 'right'], { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg });
-    Object.assign(feet[side as 'left' | 'right'], { posture: posture ? fromJson(posture) : null, print: print ? fromJson(print) : null });
+  for (const m of measures) if (SIDES.includes(m.side) && isTaken(m.field) && isFigure(m.mm)) feet[m.side].values[m.field] = valueOf(m);
+  for (const f of features) {
+    if (!SIDES.includes(f.side)) continue;
+    const { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } = f;
+    Object.assign(feet[f.side], { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print });
   }
   return feet;
 }
 
-const feltOf = (value: unknown): TryRow['felt'] => {
-  const [felt] = records<{ left?: unknown; right?: unknown }>([fromJson(value)], () => true);
-  return { left: textRecord(felt?.left ?? {}), right: textRecord(felt?.right ?? {}) };
-};
-
 /** A pair tried, from its row. */
-export const tryOf = (row: Plain): TryRow => ({
-  id: row.id as number,
-  fittingId: row.fittingId as number,
-  styleId: row.styleId as string,
-  size: row.size as string,
-  width: row.width as string,
-  put: row.putIn ? fromJson(row.putIn) : {},
-  felt: feltOf(row.felt),
-  outcome: row.outcome as TryRow['outcome'],
-  why: (row.why as string | null) ?? '',
-  verdict: row.verdict as string,
-  probability: row.probability as number,
-  said: (row.said as string | null) ?? '',
-  engine: row.engine as string,
-  version: (row.version as number | null) ?? 0,
-  createdAt: new Date(row.createdAt as string).toISOString()
+export const tryOf = (row: TryOnModel): TryRow => ({
+  id: row.id,
+  fittingId: row.fittingId,
+  styleId: row.styleId,
+  size: row.size,
+  width: row.width,
+  put: row.putIn,
+  felt: row.felt,
+  outcome: row.outcome,
+  why: row.why ?? '',
+  verdict: row.verdict,
+  probability: row.probability,
+  said: row.said ?? '',
+  engine: row.engine,
+  version: row.version ?? 0,
+  createdAt: row.createdAt.toISOString()
 });
 
-function fittingRow(row: Plain, customer: CustomerRow, shopTargets: ShopTargets | null): FittingRow {
-  return {
-    id: row.id as number,
-    openedAt: new Date(row.openedAt as string).toISOString(),
-    updatedAt: new Date(row.updatedAt as string).toISOString(),
-    purpose: row.purpose as string,
-    kinds: textSet(row.kinds, KIND_IDS),
-    sockMm: row.sockMm as number,
-    insertMm: row.insertMm as number,
-    preference: row.preference as FittingRow['preference'],
-    measuredAt: (row.measuredAt as string | null) ?? '',
-    wornAt: (row.wornAt as string | null) ?? '',
-    breakIn: row.breakIn as FittingRow['breakIn'],
-    roomSchool: row.roomSchool as RoomSchool,
-    betweenSchool: row.betweenSchool as BetweenSchool,
-    shopTargets,
-    population: row.population as string,
-    wearingNow: (row.wearingNow as string | null) ?? '',
-    trouble: (row.trouble as string | null) ?? '',
-    looked: textRecord(row.looked),
-    note: (row.note as string | null) ?? '',
-    feet: feetOf(row.measures as Plain[], row.features as Plain[]),
-    tries: (row.tries as Plain[]).map(tryOf),
-    customer,
-    version: row.version as number,
-    feetVersion: row.feetVersion as number,
-    measuredLoad: row.measuredLoad as Load,
-    measuredSockMm: row.measuredSockMm as number,
-    measuredWarm: Boolean(row.measuredWarm),
-    wornWarm: Boolean(row.wornWarm),
-    weightKg: (row.weightKg as number | null) ?? null,
-    feetWeightKg: (row.feetWeightKg as number | null) ?? null,
-    stateOff: textSet(row.stateOff)
-  };
+interface Parts {
+  measures: FootMeasureModel[];
+  features: FootFeatureModel[];
+  tries: TryOnModel[];
 }
+const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, customer: CustomerRow, shopTargets: ShopTargets | null): FittingRow => ({
+  id: row.id,
+  openedAt: row.openedAt.toISOString(),
+  updatedAt: row.updatedAt.toISOString(),
+  purpose: row.purpose,
+  kinds: row.kinds,
+  sockMm: row.sockMm,
+  insertMm: row.insertMm,
+  preference: row.preference,
+  measuredAt: row.measuredAt ?? '',
+  wornAt: row.wornAt ?? '',
+  breakIn: row.breakIn,
+  roomSchool: row.roomSchool,
+  betweenSchool: row.betweenSchool,
+  shopTargets,
+  population: row.population,
+  wearingNow: row.wearingNow ?? '',
+  trouble: row.trouble ?? '',
+  looked: row.looked,
+  note: row.note ?? '',
+  feet: feetOf(measures, features),
+  tries: tries.map(tryOf),
+  customer,
+  version: row.version,
+  feetVersion: row.feetVersion,
+  measuredLoad: row.measuredLoad,
+  measuredSockMm: row.measuredSockMm,
+  measuredWarm: row.measuredWarm,
+  wornWarm: row.wornWarm,
+  weightKg: row.weightKg ?? null,
+  feetWeightKg: row.feetWeightKg ?? null,
+  stateOff: row.stateOff
+});
 
-const byFitting = (rows: readonly Plain[]): Map<number, Plain[]> => {
-  const found = new Map<number, Plain[]>();
+function byFitting<R extends { fittingId: number }>(rows: readonly R[]): Map<number, R[]> {
+  const found = new Map<number, R[]>();
   for (const row of rows) {
-    const own = found.get(row.fittingId as number);
+    const own = found.get(row.fittingId);
     if (own) own.push(row);
-    else found.set(row.fittingId as number, [row]);
+    else found.set(row.fittingId, [row]);
   }
   return found;
-};
+}
 
 /** Rows with their measures, features and tries; each kind is asked for by itself, since one join would multiply them. */
-async function withParts(rows: readonly Model[], customer: CustomerRow, targets: ShopTargets | null): Promise<FittingRow[]> {
+async function withParts(rows: readonly FittingModel[], customer: CustomerRow, targets: ShopTargets | null): Promise<FittingRow[]> {
+  if (rows.length === 0) return [];
   const t = tables(database());
-  const where = { fittingId: rows.map((row) => row.get('id') as number) };
+  const where = { fittingId: rows.map((row) => row.id) };
   const order: [string, string][] = [['fittingId', 'ASC']];
-  const [measures, features, tries] =
-    rows.length === 0
-      ? [[], [], []]
-      : ((await Promise.all([
-          t.FootMeasure.findAll({ where, order, raw: true }),
-          t.FootFeature.findAll({ where, order, raw: true }),
-          t.TryOn.findAll({ where, order: [['id', 'ASC']], raw: true })
-        ])) as unknown as Plain[][]);
-  const [measured, featured, tried] = [measures, features, tries].map(byFitting);
+  const [measures, features, tries] = await Promise.all([
+    // Hundreds of values: plain rows are read much faster than models.
+    t.FootMeasure.findAll({ where, order, raw: true }).then(byFitting),
+    t.FootFeature.findAll({ where, order }).then(byFitting),
+    t.TryOn.findAll({ where, order: [['id', 'ASC']] }).then(byFitting)
+  ]);
   return rows.map((row) => {
-    const value = plainOf(row);
-    const id = value.id as number;
-    const parts = { measures: measured.get(id) ?? [], features: featured.get(id) ?? [], tries: tried.get(id) ?? [] };
-    return fittingRow({ ...value, ...parts }, customer, targets);
+    const parts = { measures: measures.get(row.id) ?? [], features: features.get(row.id) ?? [], tries: tries.get(row.id) ?? [] };
+    return fittingRow(row, parts, customer, targets);
   });
 }
 
@@ -192,7 +130,7 @@ async function withParts(rows: readonly Model[], customer: CustomerRow, targets:
 export async function fittingOf(id: number): Promise<FittingRow> {
   const row = await tables(database()).Fitting.findByPk(id);
   if (!row) throw notFound(`fitting ${id}`);
-  const [customer, targets] = await Promise.all([customerOf(row.get('customerId') as number), targetsOfShop()]);
+  const [customer, targets] = await Promise.all([customerOf(row.customerId), targetsOfShop()]);
   if (customer.erasedAt) throw gone(`The person of fitting ${id}`);
   return (await withParts([row], customer, targets))[0];
 }
@@ -208,7 +146,7 @@ export interface FittingsPage {
 export async function fittingsOf(customerId: number, { limit, after }: FittingsPage = {}): Promise<FittingRow[]> {
   const { Fitting } = tables(database());
   const [customer, targets, last] = await Promise.all([customerOf(customerId), targetsOfShop(), after === undefined ? null : Fitting.findByPk(after)]);
-  const openedAt = last?.get('openedAt') as Date | undefined;
+  const openedAt = last?.openedAt;
   const behind = openedAt ? { [Op.or]: [{ openedAt: { [Op.lt]: openedAt } }, { openedAt, id: { [Op.lt]: after } }] } : {};
   const rows = await Fitting.findAll({
     where: { customerId, ...behind },
@@ -223,7 +161,7 @@ export async function fittingsOf(customerId: number, { limit, after }: FittingsP
 
 /** The fitting of a row that something hangs on, held for writing, its person held against being erased meanwhile. */
 export interface HeldFitting {
-  row: Model;
+  row: FittingModel;
   customerId: number;
 }
 /**
@@ -235,7 +173,7 @@ export async function heldFitting(id: number, transaction: Transaction, person: 
   const t = tables(database());
   const found = await t.Fitting.findByPk(id, { attributes: ['customerId'], transaction });
   if (!found) throw notFound(`fitting ${id}`);
-  const customerId = found.get('customerId') as number;
+  const customerId = found.customerId;
   await heldPerson(customerId, transaction, person);
   const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
   if (!row) throw notFound(`fitting ${id}`);
@@ -248,25 +186,23 @@ export async function openFitting(customerId: number): Promise<number> {
   return transacted(async (transaction) => {
     await heldPerson(customerId, transaction, 'share');
     const last = await Fitting.findOne({ where: { customerId }, order: [['openedAt', 'DESC']], transaction });
-    const carried = (name: string, usual: unknown): unknown => last?.get(name) ?? usual;
     const now = new Date();
-    const kinds = textSet(last?.get('kinds'));
     const row = await Fitting.create(
       {
         customerId,
         openedAt: now,
         updatedAt: now,
         purpose: '',
-        kinds,
-        sockMm: carried('sockMm', 0),
-        insertMm: carried('insertMm', 0),
-        preference: carried('preference', 'regular'),
-        population: carried('population', 'general'),
+        kinds: last?.kinds ?? [],
+        sockMm: last?.sockMm ?? 0,
+        insertMm: last?.insertMm ?? 0,
+        preference: last?.preference ?? 'regular',
+        population: last?.population ?? 'general',
         looked: {}
       },
       { transaction }
     );
-    return Number(row.get('id'));
+    return Number(row.id);
   });
 }
 
@@ -275,9 +211,10 @@ export async function saveFitting(id: number, { flags, version, ...patch }: z.in
   const t = tables(database());
   return transacted(async (transaction) => {
     const { row, customerId } = await heldFitting(id, transaction, flags ? 'update' : 'share');
-    const now = row.get('version') as number;
+    const now = row.version;
     if (version !== undefined && version !== now) throw conflict('this fitting', version, now);
-    const before = plainOf(row);
+    // A copy: what is changed in the row afterwards does not change it.
+    const before = structuredClone(row.get({ plain: true }));
     const had = flags ? { flags: (await customerOf(customerId)).flags } : {};
     await row.update({ ...patch, version: now + 1, updatedAt: new Date() }, { transaction });
     if (flags) await t.Customer.update({ flags }, { where: { id: customerId }, transaction });
@@ -287,14 +224,12 @@ export async function saveFitting(id: number, { flags, version, ...patch }: z.in
   });
 }
 
-type KeptMeasure = { side: string; field: string; mm: number };
-const measuresOf = async (fittingId: number, transaction: Transaction): Promise<KeptMeasure[]> =>
-  (await tables(database()).FootMeasure.findAll({
-    where: { fittingId },
-    attributes: ['side', 'field', 'mm'],
-    raw: true,
-    transaction
-  })) as unknown as KeptMeasure[];
+type KeptMeasure = Pick<FootMeasureModel, 'side' | 'field' | 'mm'>;
+const measuresOf = (fittingId: number, transaction: Transaction): Promise<KeptMeasure[]> =>
+  tables(database()).FootMeasure.findAll({ where: { fittingId }, attributes: ['side', 'field', 'mm'], raw: true, transaction });
+
+const MEASURE_COLUMNS = ['mm', 'typed', 'how', 'sd', 'takenAt', 'takenBy', 'under', 'sockMm', 'readings'] as const;
+const FEATURE_COLUMNS = ['toeShape', 'archType', 'bunionMm', 'hammerToeMm', 'ankleReachDeg', 'posture', 'print'] as const;
 
 /**
  * Writes both feet of a fitting in place of what it had, within a transaction that holds the fitting. Rows are written over
@@ -316,26 +251,26 @@ export async function writeFeet(fittingId: number, feet: FeetBody, there: readon
       takenBy,
       under,
       sockMm,
-      readings: readings.length > 0 ? readings : null
+      readings
     }))
   );
   const features = SIDES.map((side) => {
-    const { values: _values, ...own } = feet[side];
-    return { fittingId, side, ...own };
+    const { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } = feet[side];
+    return { fittingId, side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print };
   });
   for (const side of SIDES) {
     const missing = there.filter((m) => m.side === side && !(m.field in feet[side].values)).map((m) => m.field);
     if (missing.length > 0) await t.FootMeasure.destroy({ where: { fittingId, side, field: missing }, transaction });
   }
-  if (measures.length > 0) await t.FootMeasure.bulkCreate(measures, { transaction, updateOnDuplicate: Object.keys(measures[0]) as never });
-  await t.FootFeature.bulkCreate(features, { transaction, updateOnDuplicate: Object.keys(features[0]) as never });
+  if (measures.length > 0) await t.FootMeasure.bulkCreate(measures, { transaction, updateOnDuplicate: [...MEASURE_COLUMNS] });
+  await t.FootFeature.bulkCreate(features, { transaction, updateOnDuplicate: [...FEATURE_COLUMNS] });
 }
 
 /** Saves both feet as they were measured, replacing what this fitting had; all or nothing. Returns the new version. @throws Problem 404, 409, 410 */
 export async function saveFeet(id: number, { version, ...feet }: z.infer<typeof feetSchema>, by: string): Promise<number> {
   return transacted(async (transaction) => {
     const { row, customerId } = await heldFitting(id, transaction);
-    const now = row.get('feetVersion') as number;
+    const now = row.feetVersion;
     if (version !== undefined && version !== now) throw conflict('these feet', version, now);
     const before = await measuresOf(id, transaction);
     await writeFeet(id, feet, before, transaction);

@@ -1,19 +1,29 @@
 import { lastFromEvidence, type InsideReading, type LastEstimate } from '@chiave/core/last';
 import type { z } from 'zod';
+import type { LastRow, ReadingRow } from '../../api/rows';
 import type { readingSchema } from '../../api/stock-schema';
-import { database, fromJson, tables } from '../db';
+import { database, tables } from '../db';
 import { invalid, notFound } from '../problems';
-import { allMakers, lastById, type LastRow } from './stockroom';
-
-export type ReadingRow = z.infer<typeof readingSchema> & { id: number };
+import { allMakers, lastById } from './stockroom';
 
 /** Readings of the insides of pairs on a last, oldest first. */
 export async function readingsOf(lastId: string): Promise<ReadingRow[]> {
   const rows = await tables(database()).InsideReading.findAll({ where: { lastId }, order: [['id', 'ASC']] });
-  return rows.map((row) => {
-    const { createdAt: _at, lastId: _last, outline, ...rest } = row.get({ plain: true }) as Record<string, unknown>;
-    return { ...rest, outline: outline ? fromJson(outline) : null } as ReadingRow;
-  });
+  return rows.map(({ id, size, width, side, who, takenOn, lengthMm, ballMm, narrowMm, heelMm, ballGirthMm, outline, note }) => ({
+    id,
+    size,
+    width,
+    side,
+    who,
+    takenOn,
+    lengthMm,
+    ballMm,
+    narrowMm,
+    heelMm,
+    ballGirthMm,
+    outline,
+    note
+  }));
 }
 
 /** Keeps a reading. @throws Problem 404 for the last, 422 for a width its maker has not */
@@ -22,7 +32,7 @@ export async function addReading(lastId: string, body: z.infer<typeof readingSch
   const letters = await lettersOf(last);
   if (!letters.includes(body.width)) throw invalid([{ path: 'width', message: `${body.width} is none of the maker’s widths: ${letters.join(', ')}` }]);
   const row = await tables(database()).InsideReading.create({ ...body, lastId, createdAt: new Date() });
-  return { id: row.get('id') as number };
+  return { id: row.id };
 }
 
 /** Takes a reading away. @throws Problem 404 */

@@ -1,24 +1,20 @@
 import type { z } from 'zod';
-import { bookOfMakers, makerScale, PUBLISHED, type KeptScale, type MakerScaleInput, type ScaleBook } from '@chiave/core/size';
+import { bookOfMakers, makerScale, PUBLISHED, type ScaleBook } from '@chiave/core/size';
+import type { MakerScaleRow } from '../../api/rows';
 import type { makerScaleSchema } from '../../api/size-schema';
-import { database, fromJson, tables } from '../db';
+import { database, tables } from '../db';
 import { invalid, notFound, refusing } from '../problems';
-
-export interface MakerScaleRow extends KeptScale {
-  makerId: string;
-  maker: string;
-}
 
 /** Every maker's own scale. */
 export async function allMakerScales(): Promise<MakerScaleRow[]> {
   const t = tables(database());
   const [rows, makers] = await Promise.all([t.MakerScale.findAll({ order: [['id', 'ASC']] }), t.Maker.findAll()]);
-  const names = new Map(makers.map((m) => [m.get('id') as string, m.get('name') as string]));
+  const names = new Map(makers.map((m) => [m.id, m.name]));
   return rows.map((row) => ({
-    id: row.get('id') as number,
-    makerId: row.get('makerId') as string,
-    maker: names.get(row.get('makerId') as string) ?? '',
-    definition: fromJson<MakerScaleInput>(row.get('definition'))
+    id: row.id,
+    makerId: row.makerId,
+    maker: names.get(row.makerId) ?? '',
+    definition: row.definition
   }));
 }
 
@@ -40,7 +36,7 @@ export async function addMakerScale({ makerId, ...definition }: z.infer<typeof m
   if (!(await t.Maker.findByPk(makerId))) throw notFound(`maker “${makerId}”`);
   refusing('unitMm', () => makerScale('maker-0', definition));
   const row = await t.MakerScale.create({ makerId, definition });
-  return row.get('id') as number;
+  return row.id;
 }
 
 /** Takes a scale away. @throws Problem 404 */

@@ -1,11 +1,13 @@
 import { readCsv, writeCsv } from '../../api/csv';
-import { csvRowsOf, CSV_COLUMNS, feetFileSchema, FORMAT, sessionsOfCsv, type FeetFile, type FeetSession, type RowProblem } from '../../api/feet-exchange';
+import { feetOut } from '../../api/foot-schema';
+import { csvRowsOf, CSV_COLUMNS, feetFile, feetFileSchema, sessionsOfCsv, type FeetSession, type RowProblem } from '../../api/feet-exchange';
 import { MOST_PROBLEMS } from '../../api/problem-list';
-import { database, fromJson, tables, transacted } from '../db';
+import { database, tables, transacted } from '../db';
 import { Problem, invalid } from '../problems';
 import { changesOf, logChange } from './changes';
 import { customerOf, heldPerson } from './customers';
 import { fittingsOf, writeFeet } from './fittings';
+import { tracingOf } from './tracings';
 
 const sessionsOf = async (id: number): Promise<FeetSession[]> =>
   (await fittingsOf(id))
@@ -13,7 +15,7 @@ const sessionsOf = async (id: number): Promise<FeetSession[]> =>
     .map(({ openedAt, measuredAt, feet }) => ({ openedAt, measuredAt, feet }));
 
 /** A person's feet, every session. @throws Problem 404 */
-export const feetFileOf = async (id: number): Promise<FeetFile> => ({ format: FORMAT, version: 1, sessions: await sessionsOf(id) });
+export const feetFileOf = async (id: number): Promise<ReturnType<typeof feetFile>> => feetFile(await sessionsOf(id));
 
 /** The same as CSV, one line a value. @throws Problem 404 */
 export const feetCsvOf = async (id: number): Promise<string> => writeCsv(CSV_COLUMNS, csvRowsOf(await sessionsOf(id)));
@@ -22,13 +24,13 @@ export const feetCsvOf = async (id: number): Promise<string> => writeCsv(CSV_COL
 export async function everythingOf(id: number): Promise<object> {
   const [customer, fittings, changes] = await Promise.all([customerOf(id), fittingsOf(id), changesOf(id, 100_000)]);
   const rows = fittings.length === 0 ? [] : await tables(database()).Tracing.findAll({ where: { fittingId: fittings.map((f) => f.id) } });
-  const tracings = rows.map((t) => ({ ...(t.get({ plain: true }) as object), outline: fromJson(t.get('outline')) }));
+  const tracings = rows.map((row) => ({ fittingId: row.fittingId, ...tracingOf(row) }));
   return {
     format: 'chiave-person',
     version: 1,
     writtenAt: new Date().toISOString(),
     customer,
-    fittings: fittings.map(({ customer: _same, shopTargets: _shop, ...f }) => f),
+    fittings: fittings.map(({ customer: _same, shopTargets: _shop, feet, ...f }) => ({ ...f, feet: feetOut(feet) })),
     tracings,
     changes
   };
@@ -62,7 +64,7 @@ export async function importFeet(body: { customerId: number; kind: 'json' | 'csv
         { customerId: body.customerId, openedAt: at, updatedAt: new Date(), purpose: 'imported', kinds: [], looked: {}, measuredAt: session.measuredAt },
         { transaction }
       );
-      await writeFeet(Number(row.get('id')), session.feet, [], transaction);
+      await writeFeet(row.id, session.feet, [], transaction);
     }
     await logChange({ by, customerId: body.customerId, what: 'feet imported', changed: { sessions: sessions.length, values } }, transaction);
   });

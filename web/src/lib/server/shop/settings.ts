@@ -2,9 +2,10 @@ import type { ShopTargets } from '@chiave/core/fit';
 import { MEASURE_GROUP_IDS } from '@chiave/core/measure';
 import type { z } from 'zod';
 import type { measureOrderSchema } from '../../api/shop-schema';
+import { targetsSchema } from '../../api/targets-schema';
 import type { stripsSchema } from '../../api/size-schema';
 import { STRIPS } from '../../drawing/rule-strips';
-import { database, fromJson, tables } from '../db';
+import { bySchema, database, tables, textSet } from '../db';
 
 const STRIPS_NAME = 'rule-strips';
 const ORDER_NAME = 'measure-order';
@@ -13,8 +14,8 @@ const TARGETS_NAME = 'targets';
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
 export async function stripsOfShop(): Promise<string[]> {
   const row = await tables(database()).Setting.findByPk(STRIPS_NAME);
-  if (!row) return [...STRIPS];
-  return fromJson<string[]>(row.get('value'));
+  const strips = row ? textSet(row.value) : [];
+  return strips.length > 0 ? strips : [...STRIPS];
 }
 
 /** Keeps the shop's strips, in order. */
@@ -25,7 +26,8 @@ export async function keepStrips({ strips }: z.infer<typeof stripsSchema>): Prom
 /** The order in which this shop takes its measures, by groups; the hands' usual one when it has not chosen. */
 export async function measureOrderOfShop(): Promise<string[]> {
   const row = await tables(database()).Setting.findByPk(ORDER_NAME);
-  return row ? fromJson<string[]>(row.get('value')) : [...MEASURE_GROUP_IDS];
+  const order = row ? textSet(row.value, MEASURE_GROUP_IDS) : [];
+  return order.length > 0 ? order : [...MEASURE_GROUP_IDS];
 }
 
 /** Keeps the order in which the shop takes its measures. */
@@ -36,7 +38,7 @@ export async function keepMeasureOrder({ order }: z.infer<typeof measureOrderSch
 /** Targets this shop has set for itself; null where it keeps to ours. */
 export async function targetsOfShop(): Promise<ShopTargets | null> {
   const row = await tables(database()).Setting.findByPk(TARGETS_NAME);
-  return row ? fromJson<ShopTargets>(row.get('value')) : null;
+  return row ? bySchema(row.value, targetsSchema, null) : null;
 }
 
 /** Keeps the shop's targets; an empty set goes back to ours. */

@@ -1,5 +1,4 @@
 import type { Style } from '@chiave/core/fit';
-import type { Last } from '@chiave/core/last';
 import { wholeDetails, type LastBody, type StyleBody } from '../../api/stock-schema';
 
 /** A style as it is carried in files and changed by pages. */
@@ -27,4 +26,4 @@ export const bodyOf = (style: Style): StyleBody => ({
 });
 
 /** A last as it is carried in files and changed by pages. */
-export const lastBodyOf = ({ version: _version, ...last }: Last & { version?: number }): LastBody => last as unknown as LastBody;
+export const lastBodyOf = ({ version: _version, ...last }: LastBody & { version?: number }): LastBody => last;

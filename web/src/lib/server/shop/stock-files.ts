@@ -1,4 +1,5 @@
-import type { StockImport, StockReport } from './stock-plan';
+import type { StockReport } from '../../api/answers';
+import type { StockImport } from './stock-plan';
 import { COUNT_COLUMNS, countRows, LAST_COLUMNS, lastRows, STOCK_FORMAT, STYLE_COLUMNS, styleRows, type StockFile } from '../../api/stock-exchange';
 import { writeCsv } from '../../api/csv';
 import { transacted } from '../db';

@@ -4,23 +4,12 @@ import type { Last } from '@chiave/core/last';
 import { readCells, readCsv } from '../../api/csv';
 import { type IMPORT_KINDS, countsOfPaste, countsOfRows, lastsOfRows, stockFileSchema, stylesOfRows, type StockProblem } from '../../api/stock-exchange';
 import { MOST_PROBLEMS } from '../../api/problem-list';
+import type { StockReport } from '../../api/answers';
 import { checkStyle, type LastBody, type MakerBody, type StyleBody } from '../../api/stock-schema';
 import { invalid, Problem } from '../problems';
 import { bodyOf, lastBodyOf } from './stock-bodies';
 
 /** Reading a file or a paste against the stockroom, without a database: a worker does it beside other requests. */
-export interface StockReport {
-  dryRun: boolean;
-  added: { makers: number; lasts: number; styles: number };
-  changed: { makers: number; lasts: number; styles: number; counts: number };
-  same: number;
-  problems: StockProblem[];
-  /** True when there were so many problems that reading stopped: there may be more behind them. */
-  stopped: boolean;
-  /** The first names of what is added and changed. */
-  names: string[];
-}
-
 /** What a file would write. */
 export interface Plan {
   makers: MakerBody[];
@@ -46,7 +35,7 @@ const emptyPlan = (): Plan => ({ makers: [], lasts: [], styles: [], counts: new 
  */
 export function planStock(
   body: StockImport,
-  { makers, lasts, styles }: { makers: readonly MakerBody[]; lasts: readonly Last[]; styles: readonly Style[] }
+  { makers, lasts, styles }: { makers: readonly MakerBody[]; lasts: readonly LastBody[]; styles: readonly Style[] }
 ): { report: StockReport; write: Plan } {
   const shop: Shop = {
     makers: new Map(makers.map((m) => [m.id, m])),

@@ -1,5 +1,5 @@
 import { BLANK_DETAILS } from '@chiave/core/fit';
-import type { Model, ModelStatic, Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { LastBody, MakerBody, StyleBody } from '../../api/stock-schema';
 import { database, tables } from '../db';
 
@@ -9,11 +9,8 @@ type Counts = Readonly<Record<string, number>>;
 /** 'new' keeps only what is not there yet: of two who keep the same id at once, one is told. 'either' writes over what is there. */
 type Way = 'new' | 'either';
 
-async function writeRow(table: ModelStatic<Model>, id: string, columns: object, transaction: Transaction, way: Way): Promise<void> {
-  const row = way === 'either' ? await table.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE }) : null;
-  if (row) await row.update({ ...columns, version: ((row.get('version') as number | null) ?? 0) + 1 }, { transaction });
-  else await table.create({ ...columns, id, version: 0 }, { transaction });
-}
+/** What a row gets when it is written again: the next version. */
+const next = (row: { version: number | null } | null): number => (row?.version ?? -1) + 1;
 
 /** Writes a style; what is on its shelf is written by itself, since others sell meanwhile. */
 export async function writeStyle(
@@ -23,7 +20,10 @@ export async function writeStyle(
   way: Way = 'either'
 ): Promise<void> {
   const columns = { ...rest, lastId: last, makerId, sizeFrom: from, sizeTo: to, details: { ...BLANK_DETAILS, ...details } };
-  await writeRow(tables(database()).Style, id, columns, transaction, way);
+  const { Style } = tables(database());
+  const row = way === 'either' ? await Style.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE }) : null;
+  if (row) await row.update({ ...columns, version: next(row) }, { transaction });
+  else await Style.create({ ...columns, id, version: 0 }, { transaction });
 }
 
 /** Writes counts of single sizes and widths; those not named stay. */
@@ -37,7 +37,11 @@ export async function writeCounts(styleId: string, counts: Counts, transaction: 
 
 /** Writes a last. */
 export async function writeLast({ id, maker, name, family, ...definition }: LastBody, transaction: Transaction, way: Way = 'either'): Promise<void> {
-  await writeRow(tables(database()).Last, id, { makerId: maker, name, family, definition }, transaction, way);
+  const { Last } = tables(database());
+  const columns = { makerId: maker, name, family, definition };
+  const row = way === 'either' ? await Last.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE }) : null;
+  if (row) await row.update({ ...columns, version: next(row) }, { transaction });
+  else await Last.create({ ...columns, id, version: 0 }, { transaction });
 }
 
 /** Writes a maker. */

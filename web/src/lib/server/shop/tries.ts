@@ -1,11 +1,12 @@
-import type { Model, Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
-import { database, tables, transacted } from '../db';
+import type { TryRow } from '../../api/rows';
+import { database, tables, transacted, type FittingModel, type TryOnModel } from '../db';
 import type { Answered } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { conflict, notFound } from '../problems';
-import { fittingOf, heldFitting, tryOf, type TryRow } from './fittings';
+import { fittingOf, heldFitting, tryOf } from './fittings';
 
 /** A pair as it is kept: with what the engine said of it. */
 export type SaidOfTry = Answered<'sayOfTry'>;
@@ -24,16 +25,16 @@ export async function addTry(fittingId: number, said: SaidOfTry): Promise<TryRow
       { ...said, fittingId, felt: { left: {}, right: {} }, outcome: 'open', why: '', version: 0, createdAt: new Date() },
       { transaction }
     );
-    return tryOf(row.get({ plain: true }) as Record<string, unknown>);
+    return tryOf(row);
   });
 }
 
 /** A pair tried, its fitting held. @throws Problem 404, 410 */
-async function heldTry(id: number, transaction: Transaction): Promise<{ row: Model; fitting: Model }> {
+async function heldTry(id: number, transaction: Transaction): Promise<{ row: TryOnModel; fitting: FittingModel }> {
   const { TryOn } = tables(database());
   const found = await TryOn.findByPk(id, { attributes: ['fittingId'], transaction });
   if (!found) throw notFound(`pair tried ${id}`);
-  const { row: fitting } = await heldFitting(found.get('fittingId') as number, transaction);
+  const { row: fitting } = await heldFitting(found.fittingId, transaction);
   const row = await TryOn.findByPk(id, { transaction });
   if (!row) throw notFound(`pair tried ${id}`);
   return { row, fitting };
@@ -43,7 +44,7 @@ async function heldTry(id: number, transaction: Transaction): Promise<{ row: Mod
 export async function saveTry(id: number, { version, ...patch }: z.infer<typeof tryPatchSchema>): Promise<number> {
   return transacted(async (transaction) => {
     const { row, fitting } = await heldTry(id, transaction);
-    const now = row.get('version') as number;
+    const now = row.version;
     if (version !== undefined && version !== now) throw conflict('this pair', version, now);
     await row.update({ ...patch, version: now + 1 }, { transaction });
     await fitting.update({ updatedAt: new Date() }, { transaction });

@@ -4,7 +4,7 @@
   import { writePut } from '$lib/put-text';
   import type { Desk } from './desk.svelte';
   import { send } from '$lib/send/save.svelte';
-  import type { TryRow } from '$lib/server/shop/fittings';
+  import type { TryRow } from '$lib/api/rows';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
 

@@ -3,7 +3,7 @@
   import { beforeNavigate, goto, preloadCode } from '$app/navigation';
   import { page } from '$app/state';
   import { formatLength } from '@chiave/core/measure';
-  import type { FittingRow } from '$lib/server/shop/fittings';
+  import type { FittingRow } from '$lib/api/rows';
   import { Desk, setDesk } from './desk.svelte';
   import SaveLine from './SaveLine.svelte';
   import { STEPS } from './steps';

@@ -1,8 +1,9 @@
 import { getContext, setContext } from 'svelte';
-import { usualWay, type LengthUnit, type Load, type Side, type TakenId } from '@chiave/core/measure';
-import type { FittingRow, TryRow } from '../../server/shop/fittings';
-import type { FeetBody, SideBody } from '../../api/shop-schema';
-import { bodyOf, entriesOf, nowIso, stampsOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from '../measure/entries';
+import type { FlagId } from '@chiave/core/fit';
+import { refusalOf, SIDES, usualWay, type LengthUnit, type Load, type Side, type TakenId } from '@chiave/core/measure';
+import { fittingIn, type FittingAnswer, type FittingRow, type TryRow } from '../../api/rows';
+import { feetOut, type FeetBody, type SideBody, type TakenValue } from '../../api/foot-schema';
+import { bodyOf, entriesOf, nowIso, stampsOf, takenOf, valueOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from '../measure/entries';
 import { fitterName, Keeper, send } from '../../send/save.svelte';
 
 const KEY = Symbol('desk');
@@ -23,9 +24,11 @@ export class Desk {
   readings = $state(0);
   /** True when something unsaved was found in this browser and is being saved now. */
   restored = $state(false);
+  /** The unit each field was typed under: a bare number goes on meaning what it meant. */
+  readonly #units: Record<Side, Partial<Record<EntryKey, LengthUnit>>> = { left: {}, right: {} };
   readonly asked: Keeper;
   readonly feet: Keeper;
-  #changed: Patch & { flags?: string[] } = {};
+  #changed: Patch & { flags?: FlagId[] } = {};
 
   constructor(fitting: FittingRow) {
     this.fitting = fitting;
@@ -41,7 +44,7 @@ export class Desk {
 
   /** Takes up what a closed tab or a dead battery left unsaved. In the browser only. */
   restore(): void {
-    const asked = this.asked.draft<Patch & { flags?: string[] }>();
+    const asked = this.asked.draft<Patch & { flags?: FlagId[] }>();
     if (asked) {
       this.patch(asked);
       this.restored = true;
@@ -51,13 +54,13 @@ export class Desk {
       this.entries = feet.entries;
       this.stamps = feet.stamps ?? { left: {}, right: {} };
       for (const side of ['left', 'right'] as const) Object.assign(this.fitting.feet[side], feet.features[side]);
-      this.saveFeet('mm');
+      this.#takeAll();
       this.restored = true;
     }
   }
 
   /** Changes what was asked or seen. */
-  patch(part: Patch & { flags?: string[] }): void {
+  patch(part: Patch & { flags?: FlagId[] }): void {
     const { flags, ...rest } = part;
     Object.assign(this.fitting, rest);
     if (flags) this.fitting.customer.flags = flags;
@@ -67,10 +70,10 @@ export class Desk {
 
   /** After a conflict: what stands here is let go, and the fitting is read again as the other fitter left it. */
   async takeTheirs(keeper: Keeper): Promise<void> {
-    const sent = await send<FittingRow>(`/api/v1/fittings/${this.fitting.id}`, 'GET');
+    const sent = await send<FittingAnswer>(`/api/v1/fittings/${this.fitting.id}`, 'GET');
     if (!sent.ok) return;
     keeper.drop();
-    this.takeOver(sent.value);
+    this.takeOver(fittingIn(sent.value));
   }
 
   /** Reads the fitting as another fitter left it. */
@@ -86,11 +89,28 @@ export class Desk {
   /** What was typed into a measure; the value is stamped with how and by whom it is taken now. */
   type(side: Side, key: EntryKey, text: string, unit: LengthUnit): void {
     this.entries[side][key] = text;
-    const id = key.replace('#2', '') as TakenId;
+    this.#units[side][key] = unit;
+    const id = takenOf(key);
     const { measuredLoad, measuredSockMm } = this.fitting;
     const how = this.stamps[side][id]?.how ?? usualWay(id);
     this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm };
-    this.saveFeet(unit);
+    this.#take(side, id, unit);
+    this.saveFeet();
+  }
+
+  /** Reads the fields of one measure again, and no other; where that is the length, what was refused by the old one is looked at anew. */
+  #take(side: Side, id: TakenId, unit: LengthUnit): void {
+    const texts = this.entries[side];
+    const { values } = this.fitting.feet[side];
+    const set = (one: TakenId): void => {
+      const value = valueOf(texts, one, unit, this.stamps[side][one], one === 'lengthMm' ? undefined : values.lengthMm?.mm);
+      if (value) values[one] = value;
+      else delete values[one];
+    };
+    set(id);
+    if (id !== 'lengthMm') return;
+    for (const [other, value] of Object.entries(values) as [TakenId, TakenValue][]) if (refusalOf(other, value.mm, values.lengthMm?.mm)) delete values[other];
+    for (const key of Object.keys(texts) as EntryKey[]) if (!key.endsWith('#2') && !((key as TakenId) in values)) set(key as TakenId);
   }
 
   /** Says how the feet are read: for all that stands there and for what is still to be typed. */
@@ -98,14 +118,15 @@ export class Desk {
     this.patch(part);
     const own = 'measuredLoad' in part ? { under: part.measuredLoad } : { sockMm: part.measuredSockMm };
     for (const side of ['left', 'right'] as const) for (const id of Object.keys(this.stamps[side]) as TakenId[]) Object.assign(this.stamps[side][id]!, own);
-    this.saveFeet('mm');
+    this.#takeAll();
   }
 
   /** Says how a value was taken. */
   stamp(side: Side, id: TakenId, part: Partial<Stamp>): void {
     const before = this.stamps[side][id];
     if (before) this.stamps[side][id] = { ...before, ...part };
-    this.saveFeet('mm');
+    this.#take(side, id, 'mm');
+    this.saveFeet();
   }
 
   /** Values that came together, from a gauge or a tracing. @param sdOf deviation of each, where the source tells it, mm */
@@ -116,12 +137,12 @@ export class Desk {
       const sd = sdOf ? { sdMm: sdOf(id) } : {};
       this.stamps[side][id] = { how, at: nowIso(), by: fitterName.get(), under: measuredLoad, sockMm: measuredSockMm, ...sd };
     }
-    this.saveFeet('mm');
+    this.#takeAll();
   }
 
   feature(side: Side, part: Partial<Features>): void {
     Object.assign(this.fitting.feet[side], part);
-    this.saveFeet('mm');
+    this.saveFeet();
   }
 
   /** Starts from the feet of an earlier visit. */
@@ -132,26 +153,35 @@ export class Desk {
     this.stamps = stampsOf(copy);
     // What the person weighed when these feet were read: a later weight then says how they changed.
     if (weightKg !== null) this.patch({ feetWeightKg: weightKg });
-    this.saveFeet('mm');
+    this.#takeAll();
   }
 
-  saveFeet(unit: LengthUnit): void {
-    for (const side of ['left', 'right'] as const) this.fitting.feet[side].values = bodyOf(this.entries, side, unit, this.stamps);
-    const { left, right } = $state.snapshot(this.fitting.feet) as FeetBody;
-    const features = { left: { ...left, values: undefined }, right: { ...right, values: undefined } };
-    this.feet.later({ left, right }, { entries: this.#entriesWithUnits(unit), features, stamps: $state.snapshot(this.stamps) }, this.#refusedSomewhere());
+  /** Reads every field again, all of them with their units. */
+  #takeAll(): void {
+    for (const side of SIDES) this.fitting.feet[side].values = bodyOf(this.entries, side, 'mm', this.stamps);
+    this.saveFeet();
   }
 
-  #entriesWithUnits(unit: LengthUnit): Entries {
-    const named = (side: Side) =>
-      Object.fromEntries(Object.entries(this.entries[side]).map(([id, text]) => [id, withUnit(text, unit, id.replace('#2', '') as TakenId)]));
-    return { left: named('left'), right: named('right') };
+  saveFeet(): void {
+    const feet = $state.snapshot(this.fitting.feet) as FeetBody;
+    const features = { left: { ...feet.left, values: undefined }, right: { ...feet.right, values: undefined } };
+    this.feet.later(feetOut(feet), { entries: this.#kept(feet), features, stamps: $state.snapshot(this.stamps) }, this.#refusedSomewhere());
+  }
+
+  /** The fields as this browser keeps them: what was taken as it was read, with its unit, and what was refused as it stands. */
+  #kept(feet: FeetBody): Entries {
+    const own = entriesOf(feet);
+    const of = (side: Side): Entries['left'] => {
+      const refused = Object.entries(this.entries[side]).filter(([key]) => !(key in own[side])) as [EntryKey, string][];
+      return { ...Object.fromEntries(refused.map(([key, text]) => [key, withUnit(text, this.#units[side][key] ?? 'mm', takenOf(key))])), ...own[side] };
+    };
+    return { left: of('left'), right: of('right') };
   }
 
   /** Text that cannot be taken is nowhere but here: it stays in this browser after the rest is saved. */
   #refusedSomewhere(): boolean {
-    return (['left', 'right'] as const).some((side) =>
-      Object.entries(this.entries[side]).some(([id, text]) => text.trim() !== '' && !this.fitting.feet[side].values[id.replace('#2', '') as TakenId])
+    return SIDES.some((side) =>
+      Object.entries(this.entries[side]).some(([id, text]) => text.trim() !== '' && !this.fitting.feet[side].values[takenOf(id as EntryKey)])
     );
   }
 

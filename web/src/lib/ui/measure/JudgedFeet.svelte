@@ -1,7 +1,7 @@
 <script lang="ts">
   import { archReadings, judgeFoot, judgePair, POSTURE_SOURCE, postureScore, splayOf, type Judgement } from '@chiave/core/foot';
   import type { Foot, Side } from '@chiave/core/measure';
-  import type { SideBody } from '$lib/api/shop-schema';
+  import type { SideBody } from '$lib/api/foot-schema';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
 

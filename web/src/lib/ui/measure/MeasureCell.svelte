@@ -21,7 +21,9 @@
 
   const second = $derived(secondOf(id));
   const text = $derived(desk.entries[side][id] ?? '');
-  const read = $derived(readEntry(desk.entries, side, id, unit));
+  /** Length of this foot: what the other measures are judged by. */
+  const lengthMm = $derived(id === 'lengthMm' ? undefined : desk.fitting.feet[side].values.lengthMm?.mm);
+  const read = $derived(readEntry(text, id, unit, lengthMm));
   const refused = $derived(read.findings.some((f) => f.level === 'refuse'));
   const stamp = $derived(desk.stamps[side][id]);
   const derivedFrom = $derived(read.mm === null && !refused && filled?.how === 'derived' ? filled : null);
@@ -32,8 +34,8 @@
   let again = $state(false);
   let how = $state(false);
   const secondText = $derived(desk.entries[side][second] ?? '');
-  const secondRead = $derived(readEntry(desk.entries, side, second, unit));
-  const apart = $derived(disagreement(desk.entries, side, id, unit, stamp?.how ?? 'tape'));
+  const secondRead = $derived(readEntry(secondText, id, unit, lengthMm));
+  const apart = $derived(disagreement(read.mm, secondRead.mm, id, stamp?.how ?? 'tape'));
   const value = $derived(desk.fitting.feet[side].values[id]);
 
   function type(key: EntryKey, next: string): void {
@@ -62,7 +64,7 @@
   }
   function keepUnit(key: EntryKey): void {
     const now = desk.entries[side][key] ?? '';
-    if (now.trim() !== '' && readEntry(desk.entries, side, key, unit).mm !== null) desk.entries[side][key] = withUnit(now, unit, id);
+    if (now.trim() !== '' && readEntry(now, id, unit, lengthMm).mm !== null) desk.entries[side][key] = withUnit(now, unit, id);
   }
 </script>
 

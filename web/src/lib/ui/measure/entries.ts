@@ -1,24 +1,25 @@
 import {
   combineReadings,
   EXTRA,
-  extraProblem,
   formatLength,
   isExtraId,
   parseLength,
   parseMixedNumber,
-  readMeasure,
+  readTaken,
   usualWay,
-  type Finding,
   type HowTaken,
   type LengthUnit,
   type Load,
+  type ReadText,
   type Side,
   type TakenId
 } from '@chiave/core/measure';
-import type { FeetBody, SideBody } from '../../api/shop-schema';
+import type { FeetBody, SideBody, TakenValue } from '../../api/foot-schema';
 
 /** A second reading of a measure stands in a field of its own. */
 export type EntryKey = TakenId | `${TakenId}#2`;
+/** Which measure a field is of. */
+export const takenOf = (key: EntryKey): TakenId => key.replace('#2', '') as TakenId;
 export const secondOf = (id: TakenId): EntryKey => `${id}#2`;
 
 /** What stands in a measure's field, as it was typed; kept even where it cannot be taken. */
@@ -35,11 +36,6 @@ export interface Stamp {
   sdMm?: number;
 }
 export type Stamps = Record<Side, Partial<Record<TakenId, Stamp>>>;
-
-export interface ReadEntry {
-  mm: number | null;
-  findings: Finding[];
-}
 
 /** This moment, as a value's stamp writes it. */
 export const nowIso = (): string => new Date().toISOString();
@@ -76,32 +72,9 @@ export const stampsOf = (feet: FeetBody): Stamps => {
   return { left: of(feet.left), right: of(feet.right) };
 };
 
-/** Reads one field. An empty one is no value and no fault. */
-export function readEntry(entries: Entries, side: Side, key: EntryKey, unit: LengthUnit): ReadEntry {
-  const text = entries[side][key]?.trim() ?? '';
-  if (text === '') return { mm: null, findings: [] };
-  const id = key.replace('#2', '') as TakenId;
-  if (isExtraId(id)) return readExtra(id, text, unit);
-  const lengthText = entries[side].lengthMm ?? '';
-  const length = id === 'lengthMm' ? null : parseLength(lengthText, unit);
-  const { mm, findings } = readMeasure(id, text, unit, length?.ok ? length.mm : undefined);
-  return { mm, findings };
-}
-
-function readExtra(id: Parameters<typeof extraProblem>[0], text: string, unit: LengthUnit): ReadEntry {
-  const refuse = (message: string): ReadEntry => ({ mm: null, findings: [{ code: 'impossible', field: id, level: 'refuse', message }] });
-  let value: number;
-  if (EXTRA[id].unit === '°') {
-    const degrees = parseMixedNumber(text.replace(/\s*°$/, ''));
-    if (degrees === null) return refuse(`“${text}” is not an angle. Write it in degrees, as 65.`);
-    value = degrees;
-  } else {
-    const parsed = parseLength(text, unit);
-    if (!parsed.ok) return refuse(parsed.message);
-    value = parsed.mm;
-  }
-  const problem = extraProblem(id, value);
-  return problem ? refuse(problem) : { mm: value, findings: [] };
+/** Reads one field. An empty one is no value and no fault. @param lengthMm length of the same foot, when known */
+export function readEntry(text: string, id: TakenId, unit: LengthUnit, lengthMm?: number): ReadText {
+  return text.trim() === '' ? { mm: null, findings: [] } : readTaken(id, text.trim(), unit, lengthMm);
 }
 
 /** The text with its unit: a bare `24.8` typed while centimetres are shown becomes `24.8 cm`, so that it never changes its meaning. */
@@ -121,37 +94,44 @@ export function stepped(text: string, fallback: number | undefined, unit: Length
 
 const NO_STAMP: Omit<Stamp, 'how'> = { at: null, by: '', under: 'standing', sockMm: 0 };
 
-/** The body to save: every readable value with its text and how it was taken; refused ones stay on the page only. */
+/**
+ * What the fields of one measure come to: a value with its texts and how it was taken, or null where nothing can be taken of them.
+ * @param lengthMm length of the same foot, when known
+ */
+export function valueOf(texts: Entries['left'], id: TakenId, unit: LengthUnit, stamp?: Stamp, lengthMm?: number): TakenValue | null {
+  const [one, other] = [texts[id] ?? '', texts[secondOf(id)] ?? ''];
+  const first = readEntry(one, id, unit, lengthMm).mm;
+  if (first === null) return null;
+  const how: Stamp = stamp ?? { how: usualWay(id), ...NO_STAMP };
+  const typed = (text: string) => withUnit(text, unit, id).slice(0, 40);
+  const second = readEntry(other, id, unit, lengthMm).mm;
+  if (second === null) return { mm: first, typed: typed(one), ...how, readings: [] };
+  const readings = [
+    { mm: first, typed: typed(one), how: how.how },
+    { mm: second, typed: typed(other), how: how.how }
+  ];
+  const { mm, sdMm } = combineReadings(id, readings);
+  return { mm, typed: typed(one), ...how, sdMm, readings };
+}
+
+/** Every readable value of one foot; refused ones stay on the page only. Reads every field: a single one is read by `valueOf`. */
 export function bodyOf(entries: Entries, side: Side, unit: LengthUnit, stamps: Stamps = { left: {}, right: {} }): SideBody['values'] {
-  const values: SideBody['values'] = {};
-  for (const key of Object.keys(entries[side]) as EntryKey[]) {
-    if (key.endsWith('#2')) continue;
-    const id = key as TakenId;
-    const first = readEntry(entries, side, id, unit);
-    if (first.mm === null) continue;
-    const stamp: Stamp = stamps[side][id] ?? { how: usualWay(id), ...NO_STAMP };
-    const typed = (k: EntryKey) => withUnit(entries[side][k] ?? '', unit, id).slice(0, 40);
-    const second = readEntry(entries, side, secondOf(id), unit);
-    if (second.mm === null) {
-      values[id] = { mm: first.mm, typed: typed(id), ...stamp, readings: [] };
-      continue;
-    }
-    const readings = [
-      { mm: first.mm, typed: typed(id), how: stamp.how },
-      { mm: second.mm, typed: typed(secondOf(id)), how: stamp.how }
-    ];
-    const { mm, sdMm } = combineReadings(id, readings);
-    values[id] = { mm, typed: typed(id), ...stamp, sdMm, readings };
-  }
-  return values;
+  const texts = entries[side];
+  const length = valueOf(texts, 'lengthMm', unit, stamps[side].lengthMm);
+  const ids = (Object.keys(texts) as EntryKey[]).filter((key): key is TakenId => !key.endsWith('#2'));
+  return Object.fromEntries(
+    ids.flatMap((id) => {
+      const value = id === 'lengthMm' ? length : valueOf(texts, id, unit, stamps[side][id], length?.mm);
+      return value ? [[id, value]] : [];
+    })
+  );
 }
 
 /** What two readings of a measure say to each other, or ''. */
-export function disagreement(entries: Entries, side: Side, id: TakenId, unit: LengthUnit, how: Stamp['how']): string {
-  const [a, b] = [readEntry(entries, side, id, unit).mm, readEntry(entries, side, secondOf(id), unit).mm];
-  if (a === null || b === null) return '';
+export function disagreement(first: number | null, second: number | null, id: TakenId, how: Stamp['how']): string {
+  if (first === null || second === null) return '';
   return combineReadings(
     id,
-    [a, b].map((mm) => ({ mm, how }))
+    [first, second].map((mm) => ({ mm, how }))
   ).disagreement;
 }

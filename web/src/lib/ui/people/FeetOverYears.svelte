@@ -2,7 +2,7 @@
   import { format, formatDistanceToNow } from 'date-fns';
   import { MEASURE, trimNumber } from '@chiave/core/measure';
   import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type KeptPair, type PairRoom } from '$lib/feet-history';
-  import type { CustomerRow } from '$lib/server/shop/customers';
+  import type { CustomerRow } from '$lib/api/rows';
   import { themeColour } from '$lib/ui/kit/chart-colours';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import FeetChart from './FeetChart.svelte';

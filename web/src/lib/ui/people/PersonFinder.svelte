@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { PeoplePage } from '../../server/shop/customers';
+  import type { PeoplePage } from '../../api/rows';
   import { PeopleList } from './people-list.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';

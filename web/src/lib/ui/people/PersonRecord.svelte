@@ -2,8 +2,8 @@
   import { goto, invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
   import { format } from 'date-fns';
-  import type { ChangeRow } from '$lib/server/shop/changes';
-  import type { CustomerRow } from '$lib/server/shop/customers';
+  import type { ChangeRow } from '$lib/api/rows';
+  import type { CustomerRow } from '$lib/api/rows';
   import { send, type SaveError } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';

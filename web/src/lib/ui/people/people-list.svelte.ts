@@ -1,4 +1,4 @@
-import type { CustomerLine, PeoplePage } from '../../server/shop/customers';
+import type { CustomerLine, PeoplePage } from '../../api/rows';
 import { send } from '../../send/save.svelte';
 
 /** A hand pauses this long before what it typed is looked for, ms. */

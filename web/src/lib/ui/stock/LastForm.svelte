@@ -1,9 +1,9 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
-  import { TOE_FAMILIES, type Last } from '@chiave/core/last';
+  import { EVIDENCE_MARKS, TOE_FAMILIES, type Last } from '@chiave/core/last';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
-  import { EVIDENCE_MARKS, type LastChange } from '$lib/api/stock-schema';
+  import { type LastChange } from '$lib/api/stock-schema';
   import { send, type SaveError } from '$lib/send/save.svelte';
   import { MARKS } from '$lib/stock-list/stock-columns';
   import { undoList } from './undo.svelte';

@@ -5,7 +5,7 @@
   import { parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import type { LastChange } from '$lib/api/stock-schema';
-  import type { ReadingRow } from '$lib/server/shop/last-evidence';
+  import type { ReadingRow } from '$lib/api/rows';
   import { SHEETS, type SheetId } from '$lib/tracing/sheets';
   import { readSvgOutline } from '$lib/tracing/svg-outline';
   import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';

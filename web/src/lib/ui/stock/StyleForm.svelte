@@ -3,10 +3,10 @@
   import { untrack } from 'svelte';
   import { format } from 'date-fns';
   import { CLOSURE_IDS, KINDS, UPPERS, type Style, type StyleDetails } from '@chiave/core/fit';
-  import type { EvidenceMark } from '@chiave/core/last';
+  import { EVIDENCE_MARKS, type EvidenceMark } from '@chiave/core/last';
   import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { SCALE, SCALES, type ScaleId } from '@chiave/core/size';
-  import { EVIDENCE_MARKS, wholeDetails, type StyleChange } from '$lib/api/stock-schema';
+  import { wholeDetails, type StyleChange } from '$lib/api/stock-schema';
   import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
   import { MARKS } from '$lib/stock-list/stock-columns';
   import { undoList } from './undo.svelte';

@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { ZONE, type ZoneId } from '@chiave/core/fit';
   import { wordOf } from '$lib/drawing/tightness';
-  import type { TryRow } from '$lib/server/shop/fittings';
+  import type { TryRow } from '$lib/api/rows';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import { OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/fitting/names';

@@ -20,7 +20,7 @@
   import { wordOf } from '$lib/drawing/tightness';
   import { wearOf, wornFeetOf } from '$lib/fit-feet';
   import { writePut } from '$lib/put-text';
-  import type { TryRow } from '$lib/server/shop/fittings';
+  import type { TryRow } from '$lib/api/rows';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import FeltScale from './FeltScale.svelte';
   import { Keeper, send } from '$lib/send/save.svelte';

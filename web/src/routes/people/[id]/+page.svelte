@@ -9,7 +9,7 @@
   import FeetOverYears from '$lib/ui/people/FeetOverYears.svelte';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import PersonRecord from '$lib/ui/people/PersonRecord.svelte';
-  import type { FittingRow } from '$lib/server/shop/fittings';
+  import { fittingIn, type FittingAnswer, type FittingRow } from '$lib/api/rows';
   import { send } from '$lib/send/save.svelte';
   import { shown } from '$lib/ui/frame/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -34,7 +34,7 @@
   const nameOf = (styleId: string) => data.names[styleId] ?? styleId;
 
   async function showOlder(): Promise<void> {
-    const sent = await send<{ fittings: FittingRow[]; next: number | null }>(
+    const sent = await send<{ fittings: FittingAnswer[]; next: number | null }>(
       `/api/v1/customers/${data.customer.id}/fittings?limit=${data.fittings.length}&after=${olderNext}`,
       'GET'
     );
@@ -42,7 +42,7 @@
       message = sent.detail;
       return;
     }
-    older = [...older, ...sent.value.fittings];
+    older = [...older, ...sent.value.fittings.map(fittingIn)];
     olderNext = sent.value.next;
   }
 

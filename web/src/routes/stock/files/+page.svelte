@@ -1,7 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { COUNT_COLUMNS, STYLE_COLUMNS, type IMPORT_KINDS } from '$lib/api/stock-exchange';
-  import type { StockReport } from '$lib/server/shop/stock-plan';
+  import type { StockReport } from '$lib/api/answers';
   import { send } from '$lib/send/save.svelte';
   import Area from '$lib/ui/kit/Area.svelte';
   import Button from '$lib/ui/kit/Button.svelte';

@@ -3,7 +3,7 @@
   import { FELT_IDS, FELT_WEIGHTS, type FeltId } from '@chiave/core/compare';
   import { parseLength, parseMixedNumber, trimNumber } from '@chiave/core/measure';
   import { comparables, sizeThere, type SizeThere } from '$lib/compare-shoes';
-  import type { Matrix } from '$lib/server/compare-api';
+  import type { Matrix } from '$lib/api/answers';
   import { send } from '$lib/send/save.svelte';
   import { shown } from '$lib/ui/frame/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';

@@ -7,7 +7,7 @@ import { invalid } from '$lib/server/problems';
 
 const round = (value: number): number => Math.round(value * 100) / 100;
 
-const rounded = (c: Conversion, width?: string): unknown => ({
+const rounded = (c: Conversion, width?: string) => ({
   ...c,
   ...(width ? { width } : {}),
   footLength: { mm: round(c.footLength.mm), lowMm: round(c.footLength.lowMm), highMm: round(c.footLength.highMm) },

@@ -1,9 +1,9 @@
-import { habitAnswer, listOf } from '$lib/api/answers';
+import { habitAnswer, habitsAnswer } from '$lib/api/answers';
 import { habitSchema } from '$lib/api/size-schema';
 import { get, write } from '$lib/server/endpoint';
 import { addHabit, allHabits } from '$lib/server/shop/habits';
 
-export const GET = get({ summary: 'What is known of how each last runs against its label', answer: listOf('habits') }, async () => ({
+export const GET = get({ summary: 'What is known of how each last runs against its label', answer: habitsAnswer }, async () => ({
   habits: await allHabits()
 }));
 export const POST = write({ summary: 'Keep one report of how a last runs', body: habitSchema, status: 201, answer: habitAnswer }, async (body) => ({

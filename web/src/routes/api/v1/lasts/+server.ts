@@ -1,8 +1,8 @@
-import { listOf, nameAnswer } from '$lib/api/answers';
+import { lastsAnswer, nameAnswer } from '$lib/api/answers';
 import { lastSchema } from '$lib/api/stock-schema';
 import { get, write } from '$lib/server/endpoint';
 import { addLast } from '$lib/server/shop/stock-changes';
 import { allLasts } from '$lib/server/shop/stockroom';
 
-export const GET = get({ summary: 'Every last', answer: listOf('lasts') }, async () => ({ lasts: await allLasts() }));
+export const GET = get({ summary: 'Every last', answer: lastsAnswer }, async () => ({ lasts: await allLasts() }));
 export const POST = write({ summary: 'Keep a new last', body: lastSchema, status: 201, answer: nameAnswer }, (body) => addLast(body));

@@ -24,7 +24,7 @@
   import { format } from 'date-fns';
   import FootPair from '$lib/drawing/FootPair.svelte';
   import { footInputOf, feetOf } from '$lib/fit-feet';
-  import type { FeetBody } from '$lib/api/shop-schema';
+  import type { FeetBody } from '$lib/api/foot-schema';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import GaugePanel from '$lib/ui/measure/GaugePanel.svelte';
   import FootState from '$lib/ui/measure/FootState.svelte';

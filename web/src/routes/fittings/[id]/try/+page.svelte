@@ -3,7 +3,7 @@
   import TryCard from '$lib/ui/try/TryCard.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { send, type SaveError } from '$lib/send/save.svelte';
-  import type { TryRow } from '$lib/server/shop/fittings';
+  import type { TryRow } from '$lib/api/rows';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';

@@ -1,7 +1,7 @@
-import { listOf } from '$lib/api/answers';
+import { changesAnswer } from '$lib/api/answers';
 import { get, idOf } from '$lib/server/endpoint';
 import { historyOf } from '$lib/server/shop/customers';
 
-export const GET = get({ summary: 'Who changed what and when', answer: listOf('changes') }, async (event) => ({
+export const GET = get({ summary: 'Who changed what and when', answer: changesAnswer }, async (event) => ({
   changes: await historyOf(idOf(event, 'id', 'person'))
 }));

@@ -1,4 +1,7 @@
-import { fromJson } from '../db';
+import type { z } from 'zod';
+
+/** JSON columns come back as text or parsed, by driver version; this reads both. */
+const fromJson = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value);
 
 /**
  * What stands in a JSON column, read so that a page survives whatever it is: rows outlive the code that wrote them, and hands
@@ -35,3 +38,18 @@ export function records<T>(value: unknown, fits: (item: T) => boolean): T[] {
 
 /** A number that can be one in mm or degrees. */
 export const isFigure = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value) && Math.abs(value) < 10_000;
+
+/** One of a list of words, or the usual one. */
+export const oneOf = <T extends string>(value: unknown, allowed: readonly T[], usual: T): T => (allowed.includes(value as T) ? (value as T) : usual);
+
+/** A record; empty where none stands. */
+export function record(value: unknown): Record<string, unknown> {
+  const found = parsed(value);
+  return typeof found === 'object' && found !== null && !Array.isArray(found) ? (found as Record<string, unknown>) : {};
+}
+
+/** What a schema takes, or `otherwise`. */
+export function bySchema<S extends z.ZodType, O>(value: unknown, schema: S, otherwise: O): z.output<S> | O {
+  const read = schema.safeParse(parsed(value));
+  return read.success ? read.data : otherwise;
+}

@@ -1,0 +1,164 @@
+import { BETWEEN_SCHOOLS, BREAK_INS, FLAG_IDS, KIND_IDS, PREFERENCES, ROOM_SCHOOLS, ZONE_IDS, ZONE_STATES, type ShopTargets } from '@chiave/core/fit';
+import { FITS_AS, POPULATIONS, SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
+import { EVIDENCE_IDS } from '@chiave/core/size';
+import { z } from 'zod';
+import { feetOut, footAnswer, footIn, loadId, type FeetBody } from './foot-schema';
+import { pairPutSchema } from './put-schema';
+import { lastShape, matrixSchema, photoShows, readingFields, styleFields } from './stock-schema';
+import { makerScaleFields } from './size-schema';
+import { targetsSchema } from './targets-schema';
+import { idOf } from './values';
+
+/** What is kept, as it is read: rows of the database as pages and answers have them. */
+const nullableNumber = z.number().nullable();
+const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES));
+export const OUTCOMES = ['open', 'kept', 'left', 'returned'] as const;
+export const VERDICTS = ['fits', 'fits-with-help', 'does-not-fit'] as const;
+
+export const customerRow = z
+  .object({
+    id: z.number(),
+    name: z.string(),
+    born: nullableNumber,
+    bornMonth: nullableNumber,
+    work: z.string(),
+    story: z.string().nullable(),
+    fitsAs: z.enum(FITS_AS),
+    flags: z.array(z.enum(FLAG_IDS)),
+    version: z.number(),
+    consentAt: z.string().nullable().describe('when the person agreed that this is kept; null while it has not been asked'),
+    consentNote: z.string(),
+    erasedAt: z.string().nullable()
+  })
+  .meta({ id: 'Person' });
+export type CustomerRow = z.infer<typeof customerRow>;
+
+/** A person in a list: with when they were last fitted and the lengths measured then. */
+export const customerLine = customerRow.extend({ fittings: z.number(), lastSeen: z.string().nullable(), leftMm: nullableNumber, rightMm: nullableNumber });
+export type CustomerLine = z.infer<typeof customerLine>;
+export const peoplePage = z.object({
+  customers: z.array(customerLine),
+  next: nullableNumber.describe('id to ask for the next page with; null on the last'),
+  total: z.number().describe('how many are found in all')
+});
+export type PeoplePage = z.infer<typeof peoplePage>;
+
+export const tryRow = z
+  .object({
+    id: z.number(),
+    fittingId: z.number(),
+    styleId: z.string(),
+    size: z.string(),
+    width: z.string(),
+    put: pairPutSchema.describe('what was put into either shoe'),
+    felt: z.object({ left: felt, right: felt }),
+    outcome: z.enum(OUTCOMES),
+    why: z.string(),
+    verdict: z.enum(VERDICTS),
+    probability: z.number(),
+    said: z.string(),
+    engine: z.string(),
+    version: z.number(),
+    createdAt: z.string()
+  })
+  .meta({ id: 'TriedPair' });
+export type TryRow = z.infer<typeof tryRow>;
+
+const fittingFields = z.object({
+  id: z.number(),
+  openedAt: z.string(),
+  updatedAt: z.string(),
+  purpose: z.string(),
+  kinds: z.array(z.enum(KIND_IDS)),
+  sockMm: z.number(),
+  insertMm: z.number(),
+  preference: z.enum(PREFERENCES),
+  measuredAt: z.string(),
+  wornAt: z.string(),
+  breakIn: z.enum(BREAK_INS),
+  roomSchool: z.enum(idOf(ROOM_SCHOOLS)),
+  betweenSchool: z.enum(idOf(BETWEEN_SCHOOLS)),
+  population: z.enum(idOf(POPULATIONS)),
+  wearingNow: z.string(),
+  trouble: z.string(),
+  looked: z.record(z.string(), z.string()),
+  note: z.string(),
+  measuredLoad: loadId,
+  measuredSockMm: z.number(),
+  measuredWarm: z.boolean(),
+  wornWarm: z.boolean(),
+  weightKg: nullableNumber,
+  feetWeightKg: nullableNumber,
+  stateOff: z.array(z.enum(STATE_STEP_IDS)),
+  tries: z.array(tryRow),
+  version: z.number(),
+  feetVersion: z.number()
+});
+/** A visit of a person as it is answered. */
+export const fittingAnswer = fittingFields
+  .extend({ feet: z.record(z.enum(SIDES), footAnswer), customer: customerRow, shopTargets: targetsSchema.nullable() })
+  .meta({ id: 'Fitting' });
+/** A visit of a person as pages hold it. */
+export type FittingRow = z.infer<typeof fittingFields> & { feet: FeetBody; customer: CustomerRow; shopTargets: ShopTargets | null };
+export type FittingAnswer = Omit<FittingRow, 'feet'> & { feet: ReturnType<typeof feetOut> };
+export const fittingOut = (row: FittingRow): FittingAnswer => ({ ...row, feet: feetOut(row.feet) });
+export const fittingIn = ({ feet, ...row }: FittingAnswer): FittingRow => ({ ...row, feet: { left: footIn(feet.left), right: footIn(feet.right) } });
+export const fittingsAnswer = z.object({ fittings: z.array(fittingAnswer), next: nullableNumber });
+
+export const changeRow = z.object({ at: z.string(), by: z.string(), what: z.string(), changed: z.record(z.string(), z.unknown()) }).meta({ id: 'Change' });
+export type ChangeRow = z.infer<typeof changeRow>;
+
+const outlinePoint = z.tuple([z.number(), z.number()]);
+export const tracingRow = z
+  .object({
+    id: z.number(),
+    side: z.enum(SIDES),
+    outline: z.array(outlinePoint),
+    source: z.string(),
+    lengthSdMm: z.number(),
+    widthSdMm: z.number(),
+    createdAt: z.string()
+  })
+  .meta({ id: 'KeptTracing' });
+export type TracingRow = z.infer<typeof tracingRow>;
+
+export const lastRow = lastShape.extend({ version: z.number() }).meta({ id: 'KeptLast' });
+export type LastRow = z.infer<typeof lastRow>;
+const { last: _last, ...ownFields } = styleFields.shape;
+export const styleRow = z
+  .object({
+    ...ownFields,
+    maker: z.object({ id: z.string(), name: z.string() }),
+    last: lastRow,
+    letters: z.array(z.string()),
+    details: styleFields.shape.details.required(),
+    version: z.number()
+  })
+  .meta({ id: 'Style' });
+/** A style as the stockroom keeps it; the fit takes it as it is. */
+export type StyleRow = z.infer<typeof styleRow>;
+
+export const habitRow = z
+  .object({
+    id: z.number(),
+    lastId: z.string(),
+    evidence: z.enum(EVIDENCE_IDS),
+    offsetSizes: z.number(),
+    variant: z.string(),
+    madeYear: nullableNumber,
+    note: z.string(),
+    createdAt: z.string()
+  })
+  .meta({ id: 'HabitReport' });
+export type HabitRow = z.infer<typeof habitRow>;
+
+export const readingRow = readingFields.extend({ id: z.number() }).meta({ id: 'KeptReading' });
+export type ReadingRow = z.infer<typeof readingRow>;
+export const makerScaleRow = z
+  .object({ id: z.number(), makerId: z.string(), maker: z.string(), definition: makerScaleFields.omit({ makerId: true }) })
+  .meta({ id: 'KeptMakerScale' });
+export type MakerScaleRow = z.infer<typeof makerScaleRow>;
+export const photoRow = z.object({ id: z.number(), shows: z.enum(photoShows), caption: z.string() }).meta({ id: 'KeptPhoto' });
+export type PhotoRow = z.infer<typeof photoRow>;
+export const matrixRow = matrixSchema.extend({ id: z.number() }).meta({ id: 'KeptMatrix' });
+export type SavedMatrix = z.infer<typeof matrixRow>;

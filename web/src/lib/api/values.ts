@@ -1,0 +1,14 @@
+import { z } from 'zod';
+
+/** Small pieces that many schemas share. */
+export const text = (most: number): z.ZodString => z.string().max(most, `at most ${most} characters`);
+export const mm = (low: number, high: number): z.ZodNumber => z.number().min(low).max(high);
+/** Ids of definitions, as an enumeration takes them. */
+export const idOf = <T extends string>(rows: readonly { id: T }[]): T[] => rows.map((r) => r.id);
+
+/** True only where both types say the same. */
+export type Same<A, B> = (<T>() => T extends A ? 1 : 2) extends <T>() => T extends B ? 1 : 2 ? true : false;
+/** What may be read only may be written, all the way down. */
+export type Writable<T> = T extends readonly (infer I)[] ? Writable<I>[] : T extends object ? { -readonly [K in keyof T]: Writable<T[K]> } : T;
+/** Compiles only for true: `agree<Same<A, B>>()` says that a schema and a type of the core are one. */
+export const agree = <T extends true>(): T | undefined => undefined;

@@ -1,0 +1,65 @@
+import type { InferAttributes, InferCreationAttributes, Model, Sequelize, Transaction } from 'sequelize';
+import { personWords } from '../person-words';
+import { json, MOMENT, NUMBER, STRING, TEXT } from './columns';
+import { peopleTables, type CustomerModel } from './people';
+import { stockTables } from './stock';
+
+export interface AnsweredWriteModel extends Model<InferAttributes<AnsweredWriteModel>, InferCreationAttributes<AnsweredWriteModel>> {
+  writeKey: string;
+  request: string;
+  status: number;
+  answer: string;
+  at: Date;
+}
+export interface SettingModel extends Model<InferAttributes<SettingModel>, InferCreationAttributes<SettingModel>> {
+  name: string;
+  /** Each setting reads its own with its schema. */
+  value: unknown;
+}
+const shopTables = (sequelize: Sequelize) => ({
+  AnsweredWrite: sequelize.define<AnsweredWriteModel>(
+    'AnsweredWrite',
+    { writeKey: { type: STRING(64), primaryKey: true }, request: STRING(64), status: NUMBER, answer: TEXT('medium'), at: MOMENT },
+    { tableName: 'answered_writes' }
+  ),
+  Setting: sequelize.define<SettingModel>(
+    'Setting',
+    { name: { type: STRING(40), primaryKey: true }, value: json('value', (v) => v) },
+    { tableName: 'shop_settings' }
+  )
+});
+
+const made = (sequelize: Sequelize) => ({ ...stockTables(sequelize), ...peopleTables(sequelize), ...shopTables(sequelize) });
+export type Tables = ReturnType<typeof made>;
+export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
+export { readingsOf } from './people';
+export type { HabitModel, LastModel, MakerModel } from './stock';
+
+const known = new WeakMap<Sequelize, Tables>();
+
+/** The tables as Sequelize models. Their structure is made by the migrations, never by `sync`. */
+export function tables(sequelize: Sequelize): Tables {
+  const found = known.get(sequelize);
+  if (found) return found;
+  const t = made(sequelize);
+  t.Fitting.hasMany(t.FootMeasure, { foreignKey: 'fittingId', as: 'measures' });
+  t.Fitting.hasMany(t.FootFeature, { foreignKey: 'fittingId', as: 'features' });
+  t.Fitting.hasMany(t.Tracing, { foreignKey: 'fittingId', as: 'tracings' });
+  t.Fitting.hasMany(t.TryOn, { foreignKey: 'fittingId', as: 'tries' });
+  t.Fitting.belongsTo(t.Customer, { foreignKey: 'customerId', as: 'customer' });
+  // Whoever writes a person, the words they are found by follow in the same transaction.
+  t.Customer.addHook('afterSave', async (row: Model, { transaction }: { transaction?: Transaction | null }) => {
+    const { id: customerId, name, work, story, erasedAt } = row as CustomerModel;
+    const words = erasedAt ? [] : personWords({ name, work, story });
+    const had = (await t.CustomerWord.findAll({ where: { customerId }, transaction })).map((w) => w.word);
+    const gone = had.filter((w) => !words.includes(w));
+    const fresh = words.filter((w) => !had.includes(w));
+    if (gone.length > 0) await t.CustomerWord.destroy({ where: { customerId, word: gone }, transaction });
+    await t.CustomerWord.bulkCreate(
+      fresh.map((word) => ({ word, customerId })),
+      { ignoreDuplicates: true, transaction }
+    );
+  });
+  known.set(sequelize, t);
+  return t;
+}

@@ -1,0 +1,315 @@
+import {
+  BETWEEN_SCHOOLS,
+  BREAK_INS,
+  FLAG_IDS,
+  KIND_IDS,
+  PREFERENCES,
+  ROOM_SCHOOLS,
+  ZONE_IDS,
+  ZONE_STATES,
+  type BetweenSchool,
+  type BreakIn,
+  type FlagId,
+  type KindId,
+  type Preference,
+  type RoomSchool
+} from '@chiave/core/fit';
+import {
+  ARCH_TYPES,
+  FITS_AS,
+  FOOT_TOE_SHAPES,
+  LOADS,
+  POPULATIONS,
+  SIDES,
+  STATE_STEP_IDS,
+  WAYS,
+  type FitsAs,
+  type Load,
+  type PopulationId,
+  type Side,
+  type StateStepId,
+  type WayOfTaking
+} from '@chiave/core/measure';
+import { z } from 'zod';
+import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
+import type { FootFeatures, TakenValue } from '../../../api/foot-schema';
+import { pairPutSchema } from '../../../api/put-schema';
+import { OUTCOMES, VERDICTS, type TryRow } from '../../../api/rows';
+import { idOf } from '../../../api/values';
+import { bySchema, isFigure, oneOf, record, records, textRecord, textSet } from '../kept';
+import { DOUBLE, flag, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
+import { outlineOf } from './stock';
+
+/** Who is fitted: people, their visits, their feet as they were taken, and what they tried. */
+export interface CustomerModel extends Model<InferAttributes<CustomerModel>, InferCreationAttributes<CustomerModel>> {
+  id: CreationOptional<number>;
+  name: string;
+  born: number | null;
+  work: string;
+  story: string | null;
+  fitsAs: FitsAs;
+  flags: FlagId[];
+  createdAt: Date;
+  version: CreationOptional<number>;
+  bornMonth: CreationOptional<number | null>;
+  consentAt: CreationOptional<Date | null>;
+  consentNote: CreationOptional<string | null>;
+  erasedAt: CreationOptional<Date | null>;
+}
+export interface FittingModel extends Model<InferAttributes<FittingModel>, InferCreationAttributes<FittingModel>> {
+  id: CreationOptional<number>;
+  customerId: number;
+  openedAt: Date;
+  updatedAt: Date;
+  purpose: string;
+  kinds: KindId[];
+  sockMm: CreationOptional<number>;
+  insertMm: CreationOptional<number>;
+  preference: CreationOptional<Preference>;
+  measuredAt: CreationOptional<string | null>;
+  wornAt: CreationOptional<string | null>;
+  breakIn: CreationOptional<BreakIn>;
+  roomSchool: CreationOptional<RoomSchool>;
+  betweenSchool: CreationOptional<BetweenSchool>;
+  population: CreationOptional<PopulationId>;
+  wearingNow: CreationOptional<string | null>;
+  trouble: CreationOptional<string | null>;
+  looked: Record<string, string>;
+  note: CreationOptional<string | null>;
+  version: CreationOptional<number>;
+  feetVersion: CreationOptional<number>;
+  measuredLoad: CreationOptional<Load>;
+  measuredSockMm: CreationOptional<number>;
+  measuredWarm: CreationOptional<boolean>;
+  wornWarm: CreationOptional<boolean>;
+  weightKg: CreationOptional<number | null>;
+  feetWeightKg: CreationOptional<number | null>;
+  stateOff: CreationOptional<StateStepId[]>;
+}
+export interface FootMeasureModel extends Model<InferAttributes<FootMeasureModel>, InferCreationAttributes<FootMeasureModel>> {
+  fittingId: number;
+  side: Side;
+  field: string;
+  mm: number;
+  how: WayOfTaking;
+  typed: string;
+  takenAt: CreationOptional<Date | null>;
+  takenBy: CreationOptional<string>;
+  under: CreationOptional<Load>;
+  sockMm: CreationOptional<number>;
+  sd: CreationOptional<number | null>;
+  readings: CreationOptional<TakenValue['readings']>;
+}
+export interface FootFeatureModel extends Model<InferAttributes<FootFeatureModel>, InferCreationAttributes<FootFeatureModel>>, FootFeatures {
+  fittingId: number;
+  side: Side;
+}
+export interface TryOnModel extends Model<InferAttributes<TryOnModel>, InferCreationAttributes<TryOnModel>> {
+  id: CreationOptional<number>;
+  fittingId: number;
+  styleId: string;
+  size: string;
+  width: string;
+  putIn: CreationOptional<TryRow['put']>;
+  felt: TryRow['felt'];
+  outcome: TryRow['outcome'];
+  why: string | null;
+  verdict: TryRow['verdict'];
+  probability: number;
+  said: string | null;
+  engine: string;
+  version: CreationOptional<number>;
+  createdAt: Date;
+}
+export interface TracingModel extends Model<InferAttributes<TracingModel>, InferCreationAttributes<TracingModel>> {
+  id: CreationOptional<number>;
+  fittingId: number;
+  side: Side;
+  outline: [number, number][];
+  source: string;
+  lengthSdMm: number;
+  widthSdMm: number;
+  createdAt: Date;
+}
+export interface CustomerWordModel extends Model<InferAttributes<CustomerWordModel>, InferCreationAttributes<CustomerWordModel>> {
+  word: string;
+  customerId: number;
+}
+export interface ChangeModel extends Model<InferAttributes<ChangeModel>, InferCreationAttributes<ChangeModel>> {
+  id: CreationOptional<number>;
+  at: Date;
+  byWhom: string;
+  customerId: number | null;
+  what: string;
+  /** The column `changed`, whose name a model has for something else. */
+  difference: Record<string, unknown>;
+}
+
+const ways = idOf(WAYS);
+const loads = idOf(LOADS);
+/** Readings that can be ones. */
+export const readingsOf = (value: unknown): TakenValue['readings'] =>
+  records<{ mm: unknown; typed: unknown; how: unknown }>(value, (r) => isFigure(r.mm) && typeof r.typed === 'string').map(({ mm, typed, how }) => ({
+    mm: Number(mm),
+    typed: String(typed),
+    how: oneOf(how, ways, 'tape')
+  }));
+const NONE = { left: {}, right: {} };
+const feltOf = (value: unknown): TryRow['felt'] => {
+  const { left, right } = { ...NONE, ...record(value) };
+  const known = (side: unknown) =>
+    Object.fromEntries(
+      Object.entries(textRecord(side)).flatMap(([zone, state]) => {
+        const at = ZONE_IDS.find((z) => z === zone);
+        const as = ZONE_STATES.find((s) => s === state);
+        return at && as ? [[at, as]] : [];
+      })
+    );
+  return { left: known(left), right: known(right) };
+};
+const marks = z.array(z.number()).length(6);
+const print = z.object({ midfootMm: z.number().nullable(), heelMm: z.number().nullable(), forefootMm: z.number().nullable() });
+
+export const peopleTables = (sequelize: Sequelize) => ({
+  Customer: sequelize.define<CustomerModel>(
+    'Customer',
+    {
+      id: serial,
+      name: STRING(120),
+      born: INTEGER,
+      work: STRING(200),
+      story: TEXT,
+      fitsAs: word('fitsAs', 6, FITS_AS, 'women'),
+      flags: json('flags', (v) => textSet(v, FLAG_IDS)),
+      createdAt: MOMENT,
+      version: NUMBER,
+      bornMonth: NUMBER,
+      consentAt: MOMENT,
+      consentNote: TEXT,
+      erasedAt: MOMENT
+    },
+    { tableName: 'customers' }
+  ),
+  Fitting: sequelize.define<FittingModel>(
+    'Fitting',
+    {
+      id: serial,
+      customerId: NUMBER,
+      openedAt: MOMENT,
+      updatedAt: MOMENT,
+      purpose: STRING(300),
+      kinds: json('kinds', (v) => textSet(v, KIND_IDS)),
+      sockMm: DOUBLE,
+      insertMm: DOUBLE,
+      preference: word('preference', 10, PREFERENCES, 'regular'),
+      measuredAt: STRING(10),
+      wornAt: STRING(10),
+      breakIn: word('breakIn', 6, BREAK_INS, 'now'),
+      roomSchool: word('roomSchool', 8, idOf(ROOM_SCHOOLS), 'middle'),
+      betweenSchool: word('betweenSchool', 14, idOf(BETWEEN_SCHOOLS), 'middle'),
+      population: word('population', 12, idOf(POPULATIONS), 'general'),
+      wearingNow: TEXT,
+      trouble: TEXT,
+      looked: json('looked', textRecord),
+      note: TEXT,
+      version: NUMBER,
+      feetVersion: NUMBER,
+      measuredLoad: word('measuredLoad', 8, loads, 'standing'),
+      measuredSockMm: DOUBLE,
+      measuredWarm: flag('measuredWarm'),
+      wornWarm: flag('wornWarm'),
+      weightKg: DOUBLE,
+      feetWeightKg: DOUBLE,
+      stateOff: json('stateOff', (v) => textSet(v, STATE_STEP_IDS))
+    },
+    { tableName: 'fittings' }
+  ),
+  FootMeasure: sequelize.define<FootMeasureModel>(
+    'FootMeasure',
+    {
+      fittingId: { type: NUMBER, primaryKey: true },
+      side: { type: STRING(5), primaryKey: true },
+      field: { type: STRING(24), primaryKey: true },
+      mm: DOUBLE,
+      how: word('how', 8, ways, 'tape'),
+      typed: STRING(40),
+      takenAt: MOMENT,
+      takenBy: STRING(60),
+      under: word('under', 8, loads, 'standing'),
+      sockMm: DOUBLE,
+      sd: DOUBLE,
+      readings: json('readings', readingsOf)
+    },
+    { tableName: 'foot_measures' }
+  ),
+  FootFeature: sequelize.define<FootFeatureModel>(
+    'FootFeature',
+    {
+      fittingId: { type: NUMBER, primaryKey: true },
+      side: { type: STRING(5), primaryKey: true },
+      toeShape: {
+        type: STRING(10),
+        get() {
+          return FOOT_TOE_SHAPES.find((s) => s === this.getDataValue('toeShape')) ?? null;
+        }
+      },
+      archType: {
+        type: STRING(8),
+        get() {
+          return ARCH_TYPES.find((a) => a === this.getDataValue('archType')) ?? null;
+        }
+      },
+      bunionMm: DOUBLE,
+      hammerToeMm: DOUBLE,
+      ankleReachDeg: DOUBLE,
+      posture: json('posture', (v) => bySchema(v, marks, null)),
+      print: json('print', (v) => bySchema(v, print, null))
+    },
+    { tableName: 'foot_features' }
+  ),
+  TryOn: sequelize.define<TryOnModel>(
+    'TryOn',
+    {
+      id: serial,
+      fittingId: NUMBER,
+      styleId: STRING(60),
+      size: STRING(12),
+      width: STRING(12),
+      putIn: json('putIn', (v) => bySchema(v, pairPutSchema, {})),
+      felt: json('felt', feltOf),
+      outcome: word('outcome', 10, OUTCOMES, 'open'),
+      why: TEXT,
+      verdict: word('verdict', 16, VERDICTS, 'does-not-fit'),
+      probability: DOUBLE,
+      said: TEXT,
+      engine: STRING(10),
+      version: NUMBER,
+      createdAt: MOMENT
+    },
+    { tableName: 'try_ons' }
+  ),
+  Tracing: sequelize.define<TracingModel>(
+    'Tracing',
+    {
+      id: serial,
+      fittingId: NUMBER,
+      side: word('side', 5, SIDES, 'left'),
+      outline: json('outline', outlineOf),
+      source: STRING(20),
+      lengthSdMm: DOUBLE,
+      widthSdMm: DOUBLE,
+      createdAt: MOMENT
+    },
+    { tableName: 'tracings' }
+  ),
+  CustomerWord: sequelize.define<CustomerWordModel>(
+    'CustomerWord',
+    { word: { type: STRING(40), primaryKey: true }, customerId: { type: NUMBER, primaryKey: true } },
+    { tableName: 'customer_words' }
+  ),
+  Change: sequelize.define<ChangeModel>(
+    'Change',
+    { id: serial, at: MOMENT, byWhom: STRING(60), customerId: NUMBER, what: STRING(40), difference: { ...json('difference', record), field: 'changed' } },
+    { tableName: 'change_log' }
+  )
+});
