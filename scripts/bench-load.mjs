@@ -35,7 +35,7 @@ const api = async (method, path, body) => {
 };
 const { id: fitting } = await api('POST', `/customers/${ordinary}/fittings`);
 const value = (mm) => ({ mm, typed: `${mm} mm` });
-const foot = { values: { lengthMm: value(251), ballWidthMm: value(96), ballGirthMm: value(238), instepGirthMm: value(246) } };
+const foot = { lengthMm: value(251), ballWidthMm: value(96), ballGirthMm: value(238), instepGirthMm: value(246) };
 const feet = { left: foot, right: foot };
 await api('PUT', `/fittings/${fitting}/feet`, feet);
 const style = (await api('GET', '/styles')).styles[0];

@@ -167,7 +167,9 @@ async function fittingFor(lengthMm, ballWidthMm, ballGirthMm) {
   const { id } = await ask(`/customers/${customer.id}/fittings`, {});
   const typed = (mm) => ({ mm, typed: `${mm} mm` });
   const side = (mm) => ({
-    values: { lengthMm: typed(mm), ballWidthMm: typed(ballWidthMm), ballGirthMm: typed(ballGirthMm) },
+    lengthMm: typed(mm),
+    ballWidthMm: typed(ballWidthMm),
+    ballGirthMm: typed(ballGirthMm),
     toeShape: 'egyptian',
     archType: 'medium'
   });

@@ -72,7 +72,7 @@ export async function newFitting(name = 'Test Person'): Promise<{ customer: numb
 }
 
 export const side = (lengthMm: number, more: Record<string, number> = {}) => ({
-  values: Object.fromEntries(Object.entries({ lengthMm, ...more }).map(([field, mm]) => [field, { mm, typed: `${mm} mm` }])),
+  ...Object.fromEntries(Object.entries({ lengthMm, ...more }).map(([field, mm]) => [field, { mm, typed: `${mm} mm` }])),
   toeShape: 'egyptian',
   archType: 'medium'
 });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ask, BASE, get, post } from './client';
+import { ask, BASE, get, newFitting, post } from './client';
 
 const example = {
   foot: { side: 'left', lengthMm: 250, ballWidthMm: 92, ballGirthMm: 230, toeShape: 'egyptian' },
@@ -54,6 +54,22 @@ describe('the contract', () => {
       expect.arrayContaining(['toe-box-width', 'ball-girth', 'instep', 'heel-slip', 'flex-point'])
     );
   });
+  it('POST /fit/check says which fields it does not read, and takes none that it does not know', async () => {
+    const foot = { ...example.foot, shinLengthMm: 430, bigToeLengthMm: 48, toeTipsMm: [0, 4, 11, 20, 31] };
+    const { body } = await post('/fit/check', { ...example, foot, shoe: { ...example.shoe, waistWidthMm: 66 } });
+    expect(body.notRead).toEqual(['foot.bigToeLengthMm', 'foot.shinLengthMm', 'shoe.waistWidthMm']);
+    const strange = await post('/fit/check', { ...example, foot: { ...example.foot, hatSize: 57 } });
+    expect(strange).toMatchObject({ status: 422, body: { detail: expect.stringContaining('hatSize') } });
+  });
+  it('a foot is sent the same to the fit and to a fitting', async () => {
+    const { fitting } = await newFitting('One foot, two doors');
+    const foot = { lengthMm: { mm: 251, typed: '25.1 cm', how: 'device' }, ballGirthMm: 232, toeShape: 'greek', bunionMm: 4 };
+    expect((await ask('PUT', `/fittings/${fitting}/feet`, { left: foot, right: foot })).status).toBe(200);
+    const { left } = (await get(`/fittings/${fitting}`)).body.feet;
+    const sent = await post('/fit/check', { ...example, foot });
+    const kept = await post('/fit/check', { ...example, foot: left });
+    expect(kept.body).toEqual(sent.body);
+  });
   it('POST /fit: both feet against the stockroom, best first', async () => {
     const { body } = await post('/fit', { feet: { left: { lengthMm: 264 }, right: { lengthMm: 265 } }, kinds: ['lace-boot', 'oxford'], limit: 4 });
     expect(body.candidates).toHaveLength(4);
@@ -89,8 +105,9 @@ describe('bad input is answered with what and where', () => {
   it('a size no foot could wear', () => refused('/convert', { from: { scale: 'us-m', size: '90' }, to: ['uk'] }, 422, 'from.size', /runs from 1 to 20/));
   it('neither a label nor a foot', () => refused('/convert', { to: ['uk'] }, 422, 'from', /either/));
   it('letters in a length', () => refused('/fit/check', { ...example, foot: { lengthMm: 'long' } }, 422, 'foot.lengthMm', /number/));
-  it('inches sent as millimetres', () => refused('/fit/check', { ...example, foot: { lengthMm: 9.75 } }, 422, 'foot.lengthMm', /millimetres from 80 to 400/));
-  it('a width typed as a girth', () => refused('/fit/check', { ...example, foot: { lengthMm: 250, ballGirthMm: 92 } }, 422, 'foot.ballGirthMm', /150 to 350/));
+  it('inches sent as millimetres', () => refused('/fit/check', { ...example, foot: { lengthMm: 9.75 } }, 422, 'foot.lengthMm', /feet from 80 to 400 mm/));
+  it('a width typed as a girth', () =>
+    refused('/fit/check', { ...example, foot: { lengthMm: 250, ballGirthMm: 92 } }, 422, 'foot.ballGirthMm', /150 mm to 350 mm/));
   it('a shoe with no length', () => refused('/fit/check', { ...example, shoe: { kind: 'sneaker' } }, 422, 'shoe.insoleLengthMm', /number/));
   it('an unknown kind', () => refused('/fit/check', { ...example, shoe: { kind: 'clog', insoleLengthMm: 262 } }, 422, 'shoe.kind', /oxford/));
   it('a time that is none', () => refused('/fit/check', { ...example, wear: { wornAt: 'late' } }, 422, 'wear.wornAt', /HH:MM/));

@@ -4,7 +4,7 @@ import { ask, BASE, get, post } from './client';
 const value = (mm: number, more: object = {}) => ({ mm, typed: `${mm} mm`, ...more });
 const person = async (name: string, more: object = {}): Promise<number> => (await post('/customers', { name, ...more })).body.id;
 const fittingFor = async (customer: number): Promise<number> => (await post(`/customers/${customer}/fittings`, {})).body.id;
-const feet = (left: object, right: object = {}) => ({ left: { values: left }, right: { values: right } });
+const feet = (left: object, right: object = {}) => ({ left, right });
 
 describe('feet as they were taken', () => {
   it('every value keeps how, when, by whom, under what weight, in what sock, and its second reading', async () => {
@@ -24,8 +24,8 @@ describe('feet as they were taken', () => {
     };
     expect((await ask('PUT', `/fittings/${fitting}/feet`, feet(taken))).status).toBe(200);
     const { left } = (await get(`/fittings/${fitting}`)).body.feet;
-    expect(left.values.lengthMm).toEqual({ ...taken.lengthMm });
-    expect(left.values.pointReachDeg).toMatchObject({ mm: 92, how: 'tape', under: 'standing', readings: [] });
+    expect(left.lengthMm).toEqual({ ...taken.lengthMm });
+    expect(left.pointReachDeg).toMatchObject({ mm: 92, how: 'tape', under: 'standing', readings: [] });
   });
   it('what cannot be is refused by name and range', async () => {
     const fitting = await fittingFor(await person('Ranges'));
@@ -34,13 +34,26 @@ describe('feet as they were taken', () => {
         status: 422,
         body: { errors: [expect.objectContaining({ path, message: expect.stringMatching(words) })] }
       });
-    await refused({ lengthMm: value(1500) }, 'left.values.lengthMm', /feet from 80 to 400/);
-    await refused({ lengthMm: value(-3) }, 'left.values.lengthMm', /cannot be/);
-    await refused({ pointReachDeg: value(400) }, 'left.values.pointReachDeg', /0 to 140/);
-    await refused({ lengthMm: value(250), ballGirthMm: value(90) }, 'left.values.ballGirthMm', /cannot be on a foot 250 mm long/);
-    expect(await ask('PUT', `/fittings/${fitting}/feet`, { left: { values: {}, posture: [3, 0, 0, 0, 0, 0] }, right: { values: {} } })).toMatchObject({
+    await refused({ lengthMm: value(1500) }, 'left.lengthMm', /feet from 80 to 400/);
+    await refused({ lengthMm: value(-3) }, 'left.lengthMm', /cannot be/);
+    await refused({ pointReachDeg: value(400) }, 'left.pointReachDeg', /0 to 140/);
+    await refused({ lengthMm: value(250), ballGirthMm: value(90) }, 'left.ballGirthMm', /cannot be on a foot 250 mm long/);
+    expect(await ask('PUT', `/fittings/${fitting}/feet`, { left: { posture: [3, 0, 0, 0, 0, 0] }, right: {} })).toMatchObject({
       status: 422
     });
+  });
+  it('what was typed and what was sent must say the same, readings and their mean as well', async () => {
+    const fitting = await fittingFor(await person('Two tongues'));
+    const save = (lengthMm: unknown) => ask('PUT', `/fittings/${fitting}/feet`, feet({ lengthMm } as object));
+    const refused = async (sent: unknown, words: RegExp) =>
+      expect(await save(sent)).toMatchObject({ status: 422, body: { errors: [{ path: 'left.lengthMm', message: expect.stringMatching(words) }] } });
+    await refused({ mm: 248, typed: '24.9 cm' }, /“24.9 cm” is 249, and 248 was sent/);
+    await refused({ mm: 248, typed: 'quite long' }, /not a figure/);
+    await refused({ mm: 260, typed: '248 mm', readings: [value(248), value(249)] }, /come to 248.5, and 260 was sent/);
+    await refused('248', /number of millimetres/);
+    expect((await save({ mm: 247.65, typed: '9 3/4 in' })).status).toBe(200);
+    expect((await save(251)).status).toBe(200);
+    expect((await get(`/fittings/${fitting}`)).body.feet.left.lengthMm).toMatchObject({ mm: 251, typed: '', how: 'tape' });
   });
   it('two fitters on one person: the later save is a clear conflict and changes nothing until it is told', async () => {
     const fitting = await fittingFor(await person('Two tablets'));
@@ -49,7 +62,7 @@ describe('feet as they were taken', () => {
     expect(first.body.version).toBe(seen + 1);
     const second = await ask('PUT', `/fittings/${fitting}/feet`, { ...feet({ lengthMm: value(260) }), version: seen });
     expect(second).toMatchObject({ status: 409, body: { title: 'Changed meanwhile', errors: [{ path: 'version', message: `${seen + 1}` }] } });
-    expect((await get(`/fittings/${fitting}`)).body.feet.left.values.lengthMm.mm).toBe(250);
+    expect((await get(`/fittings/${fitting}`)).body.feet.left.lengthMm.mm).toBe(250);
     expect((await ask('PUT', `/fittings/${fitting}/feet`, { ...feet({ lengthMm: value(260) }), version: seen + 1 })).status).toBe(200);
     const { version } = (await get(`/fittings/${fitting}`)).body;
     expect((await ask('PATCH', `/fittings/${fitting}`, { note: 'a', version })).status).toBe(200);
@@ -86,7 +99,7 @@ describe('what is kept of a person', () => {
     expect(await response.json()).toMatchObject({
       format: 'chiave-person',
       customer: { name: 'Taken along', story: 'sings' },
-      fittings: [{ feet: { left: { values: { lengthMm: { mm: 251 } } } } }],
+      fittings: [{ feet: { left: { lengthMm: { mm: 251 } } } }],
       changes: [expect.objectContaining({ changed: { 'left.lengthMm': [null, 251] } }), expect.anything()]
     });
   });
@@ -131,7 +144,13 @@ describe('feet in and out', () => {
       const back = (await get(`/customers/${to}/feet`)).body;
       const figures = (f: typeof file) =>
         f.sessions.map((s: typeof file) =>
-          ['left', 'right'].map((side) => Object.fromEntries(Object.entries(s.feet[side].values).map(([k, v]) => [k, (v as { mm: number }).mm])))
+          ['left', 'right'].map((side) =>
+            Object.fromEntries(
+              Object.entries(s.feet[side])
+                .filter(([k]) => /(Mm|Deg)$/.test(k) && typeof s.feet[side][k] === 'object' && s.feet[side][k] !== null)
+                .map(([k, v]) => [k, (v as { mm: number }).mm])
+            )
+          )
         );
       expect(figures(back)).toEqual(figures(file));
       expect(back.sessions[0].openedAt).toBe(file.sessions[0].openedAt);

@@ -65,7 +65,7 @@ describe('visits, a page at a time', () => {
     const first = (await get(`/customers/${customer}/fittings?limit=3`)).body;
     const second = (await get(`/customers/${customer}/fittings?limit=3&after=${first.next}`)).body;
     expect([...first.fittings, ...second.fittings].map((f: { id: number }) => f.id)).toEqual(ids.slice(0, 6));
-    expect(first.fittings[0].feet.left.values).toMatchObject({ lengthMm: { mm: 257 }, ballGirthMm: { mm: 237 } });
-    expect(first.fittings[0].feet.right.values.ballGirthMm).toBeUndefined();
+    expect(first.fittings[0].feet.left).toMatchObject({ lengthMm: { mm: 257 }, ballGirthMm: { mm: 237 } });
+    expect(first.fittings[0].feet.right.ballGirthMm).toBeUndefined();
   });
 });

@@ -33,9 +33,9 @@ describe('people and their fittings', () => {
     const bad = await ask('PUT', `/fittings/${fitting}/feet`, { left: side(248, { ballGirthMm: 92 }), right: side(249) });
     expect(bad).toMatchObject({
       status: 422,
-      body: { errors: [{ path: 'left.values.ballGirthMm', message: expect.stringContaining('cannot be on a foot 248 mm long') }] }
+      body: { errors: [{ path: 'left.ballGirthMm', message: expect.stringContaining('cannot be on a foot 248 mm long') }] }
     });
-    expect((await get(`/fittings/${fitting}`)).body.feet.left.values.ballGirthMm.mm).toBe(232);
+    expect((await get(`/fittings/${fitting}`)).body.feet.left.ballGirthMm.mm).toBe(232);
   });
   it('a left foot 40 mm longer than the right is taken', async () => {
     const { fitting } = await newFitting();
@@ -112,8 +112,8 @@ describe('people and their fittings', () => {
     );
     for (const a of answers) expect(a.status).toBe(200);
     const { left, right } = (await get(`/fittings/${fitting}`)).body.feet;
-    expect(left.values.lengthMm.mm).toBe(right.values.lengthMm.mm);
-    expect(left.values.ballGirthMm.mm).toBe(left.values.lengthMm.mm - 20);
+    expect(left.lengthMm.mm).toBe(right.lengthMm.mm);
+    expect(left.ballGirthMm.mm).toBe(left.lengthMm.mm - 20);
   });
 });
 

@@ -88,7 +88,7 @@ test('with little measured it says what would tell most, and by how much; once m
   const id = await newFitting(page, 'Hardly measured', [250, 250]);
   const typed = (mm: number) => ({ mm, typed: `${mm} mm` });
   const feet = (more: object) => {
-    const side = { values: { lengthMm: typed(250), ...more } };
+    const side = { lengthMm: typed(250), ...more };
     return page.request.put(`/api/v1/fittings/${id}/feet`, { data: { left: side, right: side } });
   };
   await feet({});

@@ -39,10 +39,9 @@ test.describe('measuring two feet fast', () => {
     expect(keys).toBeLessThanOrEqual(40);
     await savedNow(page);
     const feet = await kept(page, id);
-    for (const [measure, left, right] of expected)
-      expect([measure, feet.left.values[measure].mm, feet.right.values[measure].mm]).toEqual([measure, left, right]);
-    expect(feet.left.values.lengthMm).toMatchObject({ how: 'device', under: 'standing', at: expect.stringMatching(/^20/) });
-    expect(feet.left.values.ballGirthMm.how).toBe('tape');
+    for (const [measure, left, right] of expected) expect([measure, feet.left[measure].mm, feet.right[measure].mm]).toEqual([measure, left, right]);
+    expect(feet.left.lengthMm).toMatchObject({ how: 'device', under: 'standing', at: expect.stringMatching(/^20/) });
+    expect(feet.left.ballGirthMm.how).toBe('tape');
   });
   test('by touch: the same in at most sixty taps on the keypad', async ({ page }) => {
     await page.setViewportSize({ width: 820, height: 1180 });
@@ -64,8 +63,7 @@ test.describe('measuring two feet fast', () => {
     await expect(field(page, 'Short heel girth, right foot')).toBeInViewport();
     await savedNow(page);
     const feet = await kept(page, id);
-    for (const [measure, left, right] of expected)
-      expect([measure, feet.left.values[measure].mm, feet.right.values[measure].mm]).toEqual([measure, left, right]);
+    for (const [measure, left, right] of expected) expect([measure, feet.left[measure].mm, feet.right[measure].mm]).toEqual([measure, left, right]);
   });
 });
 
@@ -93,7 +91,7 @@ test('a second reading is averaged, and one that disagrees is asked about; how i
   await page.getByRole('button', { name: 'Length, left: how it was taken' }).click();
   await page.getByLabel('Length, left: taken by').selectOption('scan');
   await savedNow(page);
-  expect((await kept(page, id)).left.values.lengthMm).toMatchObject({ mm: 248.5, how: 'scan', readings: [{ mm: 248 }, { mm: 249 }] });
+  expect((await kept(page, id)).left.lengthMm).toMatchObject({ mm: 248.5, how: 'scan', readings: [{ mm: 248 }, { mm: 249 }] });
   await page.reload();
   await expect(field(page, 'Length, left foot, second reading')).toHaveValue('249 mm');
 });
@@ -113,13 +111,13 @@ test('the state of the foot: each step with its amount, switched off and on; a m
   await savedNow(page);
   const fitting = await (await page.request.get(`/api/v1/fittings/${id}`)).json();
   expect(fitting).toMatchObject({ measuredLoad: 'seated', stateOff: ['load'], measuredAt: '09:00', wornAt: 'evening' });
-  expect(fitting.feet.left.values.lengthMm.under).toBe('seated');
+  expect(fitting.feet.left.lengthMm.under).toBe('seated');
   // One value may say otherwise: read standing, it needs no step, and the other foot's still does.
   await page.getByRole('button', { name: 'Length, left: how it was taken' }).click();
   await page.getByLabel('Length, left: weight on the foot').selectOption('standing');
   await expect(steps.first().locator('td').first()).toHaveText('0');
-  await expect.poll(async () => (await kept(page, id)).left.values.lengthMm.under).toBe('standing');
-  expect((await kept(page, id)).right.values.lengthMm.under).toBe('seated');
+  await expect.poll(async () => (await kept(page, id)).left.lengthMm.under).toBe('standing');
+  expect((await kept(page, id)).right.lengthMm.under).toBe('seated');
 });
 
 test('what the measures say, and a place on the drawing leads to its field', async ({ page }) => {
@@ -148,10 +146,10 @@ test('two fitters on one fitting: the second is told, loses nothing, and chooses
   await expect(other.locator('[data-save]').first()).toHaveAttribute('data-save', 'conflict');
   await expect(other.getByText(/Someone else has saved these feet/)).toBeVisible();
   await expect(field(other, 'Length, left foot')).toHaveValue('244');
-  expect((await kept(page, id)).left.values.lengthMm.mm).toBe(252);
+  expect((await kept(page, id)).left.lengthMm.mm).toBe(252);
   await other.getByRole('button', { name: 'Keep mine' }).click();
   await savedNow(other);
-  expect((await kept(page, id)).left.values.lengthMm.mm).toBe(244);
+  expect((await kept(page, id)).left.lengthMm.mm).toBe(244);
   await field(page, 'Length, left foot').fill('253');
   await page.getByRole('button', { name: 'Take theirs' }).click();
   await expect(field(page, 'Length, left foot')).toHaveValue('244 mm');
@@ -173,10 +171,10 @@ test('a gauge: live figures, both feet taken when they stand still, a lost conne
       [left, 247, 179, 92],
       [right, 251, 182, 95]
     ] as const) {
-      expect(Math.abs(foot.values.lengthMm.mm - length)).toBeLessThan(0.7);
-      expect(Math.abs(foot.values.ballLengthMm.mm - ball)).toBeLessThan(0.7);
-      expect(Math.abs(foot.values.ballWidthMm.mm - width)).toBeLessThan(0.7);
-      expect(foot.values.lengthMm.how).toBe('device');
+      expect(Math.abs(foot.lengthMm.mm - length)).toBeLessThan(0.7);
+      expect(Math.abs(foot.ballLengthMm.mm - ball)).toBeLessThan(0.7);
+      expect(Math.abs(foot.ballWidthMm.mm - width)).toBeLessThan(0.7);
+      expect(foot.lengthMm.how).toBe('device');
     }
     gauge.kill();
     await expect(panel).toHaveAttribute('data-gauge', 'away', { timeout: 15_000 });
@@ -205,8 +203,8 @@ test.describe('a tracing', () => {
     for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowDown');
     await page.getByRole('button', { name: 'Take these for the left foot' }).click();
     await expect(page.getByText('Kept, and the left foot is filled in from it.')).toBeVisible();
-    expect((await kept(page, id)).left.values.lengthMm).toMatchObject({ how: 'tracing', mm: expect.closeTo(read, 0), sdMm: expect.closeTo(1.1, 0) });
-    expect((await kept(page, id)).left.values.ballLengthMm.sdMm).toBeGreaterThan(2.5);
+    expect((await kept(page, id)).left.lengthMm).toMatchObject({ how: 'tracing', mm: expect.closeTo(read, 0), sdMm: expect.closeTo(1.1, 0) });
+    expect((await kept(page, id)).left.ballLengthMm.sdMm).toBeGreaterThan(2.5);
     const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'SVG, true size' }).click()]);
     await file(page).setInputFiles({
       name: 'outline-left.svg',
@@ -240,7 +238,7 @@ test.describe('a tracing', () => {
     expect(Math.abs((await lengthOf()) - truth.card.lengthMm)).toBeLessThan(5);
     await page.getByRole('button', { name: /^Take these for the/ }).click();
     await expect(page.getByText(/foot is filled in from it/)).toBeVisible();
-    expect((await kept(page, id))[truth.card.side as 'left'].values.lengthMm.sdMm).toBeGreaterThan(1.2);
+    expect((await kept(page, id))[truth.card.side as 'left'].lengthMm.sdMm).toBeGreaterThan(1.2);
   });
   test('what cannot be read is told: no foot, an open line, no picture, too large', async ({ page }) => {
     const id = await newFitting(page, 'Untraced');

@@ -6,7 +6,8 @@ export async function newFitting(page: Page, name: string, lengths?: [number, nu
   const fitting = await (await page.request.post(`/api/v1/customers/${customer.id}/fittings`)).json();
   if (lengths) {
     const side = (mm: number) => ({
-      values: { lengthMm: { mm, typed: `${mm} mm` }, ballGirthMm: { mm: Math.round(mm * 0.92), typed: `${Math.round(mm * 0.92)} mm` } }
+      lengthMm: { mm, typed: `${mm} mm` },
+      ballGirthMm: { mm: Math.round(mm * 0.92), typed: `${Math.round(mm * 0.92)} mm` }
     });
     await page.request.put(`/api/v1/fittings/${fitting.id}/feet`, { data: { left: side(lengths[0]), right: side(lengths[1]) } });
   }

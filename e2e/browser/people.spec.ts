@@ -94,7 +94,7 @@ test('a person who comes often opens with the newest visits, and the older ones 
   const { customer } = await (await page.request.get(`/api/v1/fittings/${first}`)).json();
   for (let i = 0; i < 14; i++) {
     const { id } = await (await page.request.post(`/api/v1/customers/${customer.id}/fittings`)).json();
-    const side = { values: { lengthMm: { mm: 252 + i / 2, typed: '' } } };
+    const side = { lengthMm: { mm: 252 + i / 2, typed: '' } };
     await page.request.put(`/api/v1/fittings/${id}/feet`, { data: { left: side, right: side } });
   }
   await open(page, `/people/${customer.id}`);

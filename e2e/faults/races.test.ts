@@ -29,7 +29,7 @@ describe('two at once', () => {
       const made = await Promise.all(Array.from({ length: 10 }, (_, i) => newFitting(`Race ${i}`)));
       const saved = await Promise.all(made.map(({ fitting }, i) => put(`/fittings/${fitting}/feet`, feet(240 + i))));
       expect(statuses(saved)).toEqual(Array(10).fill(200));
-      for (const [i, { fitting }] of made.entries()) expect((await get(`/fittings/${fitting}`)).body.feet.left.values.lengthMm.mm).toBe(240 + i);
+      for (const [i, { fitting }] of made.entries()) expect((await get(`/fittings/${fitting}`)).body.feet.left.lengthMm.mm).toBe(240 + i);
     }
   });
   it('the same new maker, last or style: one is kept, the other is told', async () => {
@@ -119,7 +119,7 @@ describe('erasing', () => {
       const writes = [
         () => patch(`/fittings/${fitting}`, { note: 'a note of theirs', flags: ['diabetic'] }),
         () => patch(`/customers/${customer}`, { story: 'a story of theirs' }),
-        () => put(`/fittings/${fitting}/feet`, { ...feet(264), left: { ...side(264), values: { lengthMm: { mm: 264, typed: 'typed by hand' } } } }),
+        () => put(`/fittings/${fitting}/feet`, { ...feet(264), left: { ...side(264), lengthMm: { mm: 264, typed: '264 mm' } } }),
         () => post(`/customers/${customer}/fittings`)
       ];
       const [write, erased] = await Promise.all([writes[turn % writes.length](), remove(`/customers/${customer}`)]);

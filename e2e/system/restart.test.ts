@@ -45,7 +45,7 @@ const api = async (address: string, method: string, path: string, body?: unknown
   });
   return { status: response.status, body: await response.json() };
 };
-const feet = (mm: number) => ({ left: { values: { lengthMm: { mm, typed: `${mm} mm` } } }, right: { values: { lengthMm: { mm, typed: `${mm} mm` } } } });
+const feet = (mm: number) => ({ left: { lengthMm: { mm, typed: `${mm} mm` } }, right: { lengthMm: { mm, typed: `${mm} mm` } } });
 
 afterEach(async () => {
   if (running && running.exitCode === null) await stop();
@@ -70,7 +70,7 @@ describe('npm start', () => {
   it('a second start keeps the data and a third beside it is refused', async () => {
     const address = await start();
     expect(output).toMatch(/the demo is left as it is/);
-    expect((await api(address, 'GET', `/fittings/${fitting}`)).body.feet.left.values.lengthMm.mm).toBe(251);
+    expect((await api(address, 'GET', `/fittings/${fitting}`)).body.feet.left.lengthMm.mm).toBe(251);
     const first = running;
     await expect(start()).rejects.toThrow(/already running at/);
     running = first;
@@ -97,8 +97,8 @@ describe('npm start', () => {
     address = await start();
     const { left, right } = (await api(address, 'GET', `/fittings/${fitting}`)).body.feet;
     // What was answered as saved is there; at most the one save in flight came after it, whole.
-    expect([saved, saved + 1]).toContain(left.values.lengthMm.mm);
-    expect(right.values.lengthMm.mm).toBe(left.values.lengthMm.mm);
+    expect([saved, saved + 1]).toContain(left.lengthMm.mm);
+    expect(right.lengthMm.mm).toBe(left.lengthMm.mm);
   });
 
   it('a database killed under the running application answers 503, comes back by itself, and the next save goes through', async () => {
@@ -113,7 +113,7 @@ describe('npm start', () => {
       status = (await api(address, 'PUT', `/fittings/${fitting}/feet`, feet(261))).status;
     }
     expect(status).toBe(200);
-    expect((await api(address, 'GET', `/fittings/${fitting}`)).body.feet.left.values.lengthMm.mm).toBe(261);
+    expect((await api(address, 'GET', `/fittings/${fitting}`)).body.feet.left.lengthMm.mm).toBe(261);
   });
 
   it('a start killed alone leaves a server behind, which the next start clears away', async () => {

@@ -35,8 +35,8 @@ describe('what stands in a column is read whatever it is', () => {
 });
 
 describe('what changed', () => {
-  it('is what differs, with what it was, however the column came back', () => {
-    const before = { purpose: 'first', kinds: '["pump"]', flags: ['diabetic'], note: null };
+  it('is what differs, with what it was, and nothing that stayed', () => {
+    const before = { purpose: 'first', kinds: ['pump'], flags: ['diabetic'], note: null };
     expect(whatChanged(before, { purpose: 'second', kinds: ['pump'], flags: [] })).toEqual({
       was: { purpose: 'first', flags: ['diabetic'] },
       now: { purpose: 'second', flags: [] }
