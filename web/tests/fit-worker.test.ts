@@ -1,11 +1,29 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { byRank, rankAll, sizeText, type Candidate, type Listed } from '@chiave/core/fit';
+import { byRank, rankAll, sizeText, type Candidate, type Listed, type OtherShoe } from '@chiave/core/fit';
 import { allStyles } from '../../demo/lasts';
 import { wearOf, wornFeetOf, type FittingState } from '../src/lib/fit-feet';
 import { briefOf, packBriefs, unpackBriefs } from '../src/lib/style-brief';
-import type { Answer, Ask, PairAsk } from '../src/lib/workers/messages';
+import type { FitEngine } from '../src/lib/workers/fit-engine';
+import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd } from '../src/lib/workers/messages';
 
-/** The fit worker through its own door: what is posted to it, and what it posts back. */
+/** What is asked of the fit engine in a test, numbered, and what comes of it; everything is copied on its way, as between a page and a worker. */
+type Ask =
+  | { kind: 'warm'; job: number; stamp: string; fitting: FittingState }
+  | ({ kind: 'rank'; job: number } & RankAsk)
+  | { kind: 'stop'; job: number }
+  | { kind: 'tell'; job: number; styleIds: string[] }
+  | ({ kind: 'open'; job: number; stamp: string } & PairAsk)
+  | ({ kind: 'lay'; job: number } & PairAsk);
+type Answer = { job: number } & (
+  | ({ kind: 'progress' } & Progress)
+  | ({ kind: 'ranked' } & RankEnd)
+  | { kind: 'told'; candidates: Candidate[] }
+  | { kind: 'opened'; opened: Opened }
+  | { kind: 'laid'; laid: Laid }
+  | { kind: 'others'; others: OtherShoe[] }
+  | { kind: 'failed'; message: string }
+);
+
 const styles = allStyles();
 const pumps = styles.filter((s) => s.kind === 'pump');
 const lakeside = styles.find((s) => s.id === 'lakeside-50')!;
@@ -48,9 +66,28 @@ const fitting = {
   customer: { born: 1980, flags: [] }
 } as unknown as FittingState;
 const pair = (more: Partial<PairAsk> = {}): PairAsk => ({ fitting, style: lakeside, size: 40, width: 'medium', flags: [], ...more });
-type Handler = (event: { data: Ask }) => Promise<void>;
-const ask = (data: Ask): Promise<void> => (globalThis as unknown as { onmessage: Handler }).onmessage({ data });
-const rank = (job: number, more: Partial<Extract<Ask, { kind: 'rank' }>> = {}): Promise<void> =>
+let engine: FitEngine;
+const say = (answer: Answer): void => void said.push(structuredClone(answer));
+async function ask(data: Ask): Promise<void> {
+  const { job } = data;
+  try {
+    if (data.kind === 'warm') await engine.warm(data.stamp, data.fitting);
+    else if (data.kind === 'stop') engine.stop();
+    else if (data.kind === 'tell') say({ kind: 'told', job, candidates: engine.tell(data.styleIds) });
+    else if (data.kind === 'lay') say({ kind: 'laid', job, laid: engine.lay(data) });
+    else if (data.kind === 'open') {
+      say({ kind: 'opened', job, opened: engine.open(data) });
+      const others = await engine.others(data);
+      if (others) say({ kind: 'others', job, others });
+    } else {
+      const end = await engine.rank(data, (progress) => say({ kind: 'progress', job, ...progress }));
+      if (end) say({ kind: 'ranked', job, ...end });
+    }
+  } catch (error) {
+    say({ kind: 'failed', job, message: (error as Error).message });
+  }
+}
+const rank = (job: number, more: Partial<RankAsk> = {}): Promise<void> =>
   ask({ kind: 'rank', job, fitting, styleIds: pumps.map((s) => s.id), heldSize: null, stamp: 'monday', ...more });
 const of = <K extends Answer['kind']>(kind: K, job: number): Extract<Answer, { kind: K }>[] =>
   said.filter((a): a is Extract<Answer, { kind: K }> => a.kind === kind && a.job === job);
@@ -67,14 +104,12 @@ beforeEach(async () => {
   fetched = 0;
   held = false;
   vi.resetModules();
-  vi.stubGlobal('onmessage', null);
-  vi.stubGlobal('postMessage', (answer: Answer) => said.push(structuredClone(answer)));
   vi.stubGlobal('fetch', async () => {
     fetched++;
     if (held) await new Promise<void>((go) => (letGo = go));
     return { ok: true, json: async () => ({ styles: structuredClone(styles) }) };
   });
-  await import('../src/lib/workers/fit.worker');
+  engine = (await import('../src/lib/workers/fit-engine')).fitEngine;
 });
 afterEach(() => vi.unstubAllGlobals());
 

@@ -1,47 +1,30 @@
-import type { Candidate } from '@chiave/core/fit';
+import { proxy } from 'comlink';
+import type { Candidate, OtherShoe } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
-import type { Answer, Ask } from './messages';
+import type { FitEngine } from './fit-engine';
+import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd } from './messages';
+import { Beside } from './remote';
 
-/** The fit worker of a tab, made when it is first asked. */
-let worker: Worker | undefined;
-let jobs = 0;
-/** Each job's answers go to whoever asked. */
-const listeners = new Map<number, (answer: Answer) => void>();
+/** The fit engine of a tab, made when it is first asked. */
+let engine: Beside<FitEngine> | undefined;
+const made = (): Beside<FitEngine> => (engine ??= new Beside<FitEngine>(new Worker(new URL('./fit.worker.ts', import.meta.url), { type: 'module' })));
+/** Plain data only: reactive proxies cannot be sent. */
+const plain = <T>(ask: T): T => JSON.parse(JSON.stringify(ask)) as T;
 
-function made(): Worker {
-  if (worker) return worker;
-  worker = new Worker(new URL('./fit.worker.ts', import.meta.url), { type: 'module' });
-  worker.onmessage = ({ data }: MessageEvent<Answer>) => listeners.get(data.job)?.(data);
-  worker.onerror = (event) => {
-    for (const [job, listen] of listeners) listen({ kind: 'failed', job, message: event.message || 'the fit engine stopped' });
-  };
-  return worker;
-}
-
-type Unnumbered<T> = T extends Ask ? Omit<T, 'job'> : never;
-
-/**
- * Asks the worker; answers go to `listen` until the returned function is called.
- * @returns stops listening and lets the worker drop the job
- */
-export function askWorker(ask: Unnumbered<Ask>, listen: (answer: Answer) => void): () => void {
-  const job = ++jobs;
-  listeners.set(job, listen);
-  // Plain data only: reactive proxies cannot be sent.
-  made().postMessage(JSON.parse(JSON.stringify({ ...ask, job })));
-  return () => listeners.delete(job);
-}
-
-/** Asks for the whole of candidates of the newest ranking. */
-export function askWhole(styleIds: string[], listen: (candidates: Candidate[]) => void): void {
-  const drop = askWorker({ kind: 'tell', styleIds }, (answer) => {
-    drop();
-    if (answer.kind === 'told') listen(answer.candidates);
-  });
-}
-
+/** Ranks styles, telling as it goes. @returns how it ended; null where it was stopped or another was asked for */
+export const rank = (ask: RankAsk, tell: (progress: Progress) => void): Promise<RankEnd | null> => made().ask((e) => e.rank(plain(ask), proxy(tell)));
+/** The whole of candidates of the newest ranking. */
+export const tellWhole = (styleIds: string[]): Promise<Candidate[]> => made().ask((e) => e.tell([...styleIds]));
 /** Stops a ranking that is under way. */
-export const stopRanking = (): void => worker?.postMessage({ kind: 'stop', job: ++jobs });
-
+export const stopRanking = (): void => void engine?.ask((e) => e.stop()).catch(() => {});
+/** Both feet laid in a pair with what is put in. */
+export const lay = (ask: PairAsk): Promise<Laid> => made().ask((e) => e.lay(plain(ask)));
+/** Opens a pair. */
+export const openPair = (ask: PairAsk): Promise<Opened> => made().ask((e) => e.open(plain(ask)));
+/** Other sizes and lasts in place of a pair; null where another was opened meanwhile. */
+export const othersOf = (ask: PairAsk & { stamp: string }): Promise<OtherShoe[] | null> => made().ask((e) => e.others(plain(ask)));
 /** Lets the worker fetch the stockroom and rank it for these feet before anything is asked of it. */
-export const warm = (stamp: string, fitting: FittingState): void => void askWorker({ kind: 'warm', stamp, fitting }, () => {})();
+export const warm = (stamp: string, fitting: FittingState): void =>
+  void made()
+    .ask((e) => e.warm(stamp, plain(fitting)))
+    .catch(() => {});

@@ -5,7 +5,6 @@ import type {
   FitDrawing,
   Listed,
   NextMeasure,
-  OtherShoe,
   PairPutIn,
   SectionDrawing,
   SizeGrid,
@@ -26,26 +25,15 @@ export interface PairAsk {
   put?: PairPutIn;
 }
 
-/**
- * What a page asks the fit worker. The worker fetches the stockroom itself and keeps it under its stamp; a ranking names which styles of it.
- */
-export type Ask =
-  /** Ahead of the first ranking: fetches the stockroom and ranks it all for these feet. */
-  | { kind: 'warm'; job: number; stamp: string; fitting: FittingState }
-  | { kind: 'stop'; job: number }
-  | {
-      kind: 'rank';
-      job: number;
-      fitting: FittingState;
-      styleIds: string[];
-      /** The size that all are held to, if any. */
-      heldSize: number | null;
-      stamp: string;
-    }
-  /** Asks for the whole of what the newest ranking has listed. */
-  | { kind: 'tell'; job: number; styleIds: string[] }
-  | ({ kind: 'open'; job: number; stamp: string } & PairAsk)
-  | ({ kind: 'lay'; job: number } & PairAsk);
+/** What is ranked: which styles, for whose feet. */
+export interface RankAsk {
+  fitting: FittingState;
+  styleIds: string[];
+  /** The size that all are held to, if any. */
+  heldSize: number | null;
+  /** The stockroom's: the worker fetches it itself and keeps it under its stamp. */
+  stamp: string;
+}
 
 /** Both feet laid in a pair: fit and drawings. */
 export interface Laid {
@@ -61,24 +49,21 @@ export interface Opened extends Laid {
   next: NextMeasure[];
 }
 
-export type Answer =
-  | {
-      kind: 'progress';
-      job: number;
-      done: number;
-      of: number;
-      candidates: Listed[];
-      /** The whole of the best: what a page shows without having to ask. */
-      told: Candidate[];
-      unranked: Unranked[];
-      considered: number;
-      /** True once: with these the first hundred, in their order, can no longer change. */
-      topStands: boolean;
-    }
-  /** All is told; the first hundred stood after `topMs`. Beforehand: every style was known of these feet before it was asked about. */
-  | { kind: 'ranked'; job: number; topMs: number; tookMs: number; beforehand: boolean }
-  | { kind: 'told'; job: number; candidates: Candidate[] }
-  | { kind: 'opened'; job: number; opened: Opened }
-  | { kind: 'laid'; job: number; laid: Laid }
-  | { kind: 'others'; job: number; others: OtherShoe[] }
-  | { kind: 'failed'; job: number; message: string };
+/** What a ranking tells as it goes. */
+export interface Progress {
+  done: number;
+  of: number;
+  candidates: Listed[];
+  /** The whole of the best: what a page shows without having to ask. */
+  told: Candidate[];
+  unranked: Unranked[];
+  considered: number;
+  /** True once: with these the first hundred, in their order, can no longer change. */
+  topStands: boolean;
+}
+/** All is told; the first hundred stood after `topMs`. Beforehand: every style was known of these feet before it was asked about. */
+export interface RankEnd {
+  topMs: number;
+  tookMs: number;
+  beforehand: boolean;
+}

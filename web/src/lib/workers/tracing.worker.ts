@@ -1,4 +1,5 @@
 /** Reads the photograph of a tracing beside the page: OpenCV is large and its work takes a second. */
+import { expose } from 'comlink';
 import { openCv, UnreadableSheet } from '../tracing/opencv';
 import { readBesideCard } from '../tracing/read-beside-card';
 import { readHalf, type HalfReading } from '../tracing/read-half';
@@ -6,15 +7,10 @@ import { readSheet, type SheetReading } from '../tracing/read-sheet';
 import type { SheetId } from '../tracing/sheets';
 
 export type TracingAsk = { file: Blob } & ({ how: 'sheet' | 'half'; sheet: SheetId } | { how: 'card' });
-export type TracingAnswer =
-  | { kind: 'step'; done: number; what: string }
-  | { kind: 'read'; sheet: SheetReading }
-  | { kind: 'half'; half: HalfReading }
-  | { kind: 'refused'; message: string };
+export type TracingReading = { kind: 'sheet'; sheet: SheetReading } | { kind: 'half'; half: HalfReading };
 
 /** Larger pictures are made smaller first: three pixels a millimetre and more are left. */
 const MOST_PX = 2400;
-const say = (answer: TracingAnswer): void => postMessage(answer);
 
 async function pixelsOf(file: Blob) {
   let bitmap: ImageBitmap;
@@ -32,17 +28,19 @@ async function pixelsOf(file: Blob) {
   return { data: context.getImageData(0, 0, width, height).data, width, height };
 }
 
-onmessage = async ({ data }: MessageEvent<TracingAsk>) => {
+/** @throws Error in words where there is nothing to be read in the picture */
+async function read(ask: TracingAsk, onstep: (done: number, what: string) => void): Promise<TracingReading> {
   try {
-    say({ kind: 'step', done: 0.02, what: 'opening the picture' });
-    const picture = await pixelsOf(data.file);
-    say({ kind: 'step', done: 0.06, what: 'making the eyes ready' });
+    onstep(0.02, 'opening the picture');
+    const picture = await pixelsOf(ask.file);
+    onstep(0.06, 'making the eyes ready');
     const { cv } = await openCv();
-    const onstep = (done: number, what: string): void => say({ kind: 'step', done, what });
-    if (data.how === 'half') say({ kind: 'half', half: readHalf(cv, picture, data.sheet, onstep) });
-    else say({ kind: 'read', sheet: data.how === 'card' ? readBesideCard(cv, picture, onstep) : readSheet(cv, picture, data.sheet, onstep) });
+    if (ask.how === 'half') return { kind: 'half', half: readHalf(cv, picture, ask.sheet, onstep) };
+    return { kind: 'sheet', sheet: ask.how === 'card' ? readBesideCard(cv, picture, onstep) : readSheet(cv, picture, ask.sheet, onstep) };
   } catch (error) {
-    const message = error instanceof UnreadableSheet ? error.message : `The picture could not be read: ${String(error)}`;
-    say({ kind: 'refused', message });
+    throw error instanceof UnreadableSheet ? error : new Error(`The picture could not be read: ${String(error)}`);
   }
-};
+}
+const tracing = { read };
+export type Tracing = typeof tracing;
+expose(tracing);

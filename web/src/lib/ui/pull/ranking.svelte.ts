@@ -1,15 +1,8 @@
 import { SvelteMap } from 'svelte/reactivity';
 import { byRank, type Candidate, type Listed, type Unranked } from '@chiave/core/fit';
-import type { FittingState } from '../../fit-feet';
-import { askWhole, askWorker, stopRanking } from '../../workers/fit-client';
-
-/** What is ranked: for whose feet, which styles, and the size that all are held to, if any. */
-export interface RankedFor {
-  fitting: FittingState;
-  stamp: string;
-  styleIds: string[];
-  heldSize: number | null;
-}
+import { rank, stopRanking, tellWhole } from '../../workers/fit-client';
+import type { Progress, RankAsk } from '../../workers/messages';
+import { said } from '../../workers/remote';
 
 /**
  * How often the page tells how far it is, and puts its list in order anew, while the workers go on, ms. Laying out cards takes the time of
@@ -43,9 +36,10 @@ export class Ranking {
   #at = { done: 0, of: 0 };
   #due: ReturnType<typeof setTimeout> | undefined;
   #tell: ReturnType<typeof setInterval> | undefined;
-  #unlisten: (() => void) | undefined;
+  /** Counts up with every ranking: what an older one still says is not heard. */
+  #turn = 0;
 
-  start(ask: RankedFor): void {
+  start(ask: RankAsk): void {
     this.drop();
     this.asked = true;
     this.#come = [];
@@ -61,28 +55,32 @@ export class Ranking {
     if (ask.styleIds.length === 0) return this.cancel();
     this.running = true;
     this.#tell = setInterval(() => this.#tellProgress(), TELL_EVERY_MS);
-    let shown = false;
-    this.#unlisten = askWorker({ kind: 'rank', ...ask }, (answer) => {
-      if (answer.kind === 'progress') {
-        this.#come.push(...answer.candidates);
-        this.#without.push(...answer.unranked);
-        for (const c of answer.told) this.#tells.set(c.styleId, c);
-        this.#considered += answer.considered;
-        this.#at = { done: answer.done, of: answer.of };
-        this.topStands ||= answer.topStands;
-        if (answer.topStands || (!shown && this.#come.length > 0)) {
-          shown = true;
-          this.#show();
-        } else this.#due ??= setTimeout(() => this.#show(), SHOW_EVERY_MS);
-      } else if (answer.kind === 'ranked') {
-        this.tookMs = answer.tookMs;
-        this.beforehand = answer.beforehand;
+    const own = ++this.#turn;
+    rank(ask, (progress) => own === this.#turn && this.#hear(progress)).then(
+      (end) => {
+        if (own !== this.#turn || !end) return;
+        this.tookMs = end.tookMs;
+        this.beforehand = end.beforehand;
         this.#end();
-      } else if (answer.kind === 'failed') {
-        this.failed = answer.message;
+      },
+      (error) => {
+        if (own !== this.#turn) return;
+        this.failed = said(error);
         this.#end();
       }
-    });
+    );
+  }
+
+  #hear({ candidates, unranked, told, considered, done, of, topStands }: Progress): void {
+    const first = this.#come.length === 0;
+    this.#come.push(...candidates);
+    this.#without.push(...unranked);
+    for (const c of told) this.#tells.set(c.styleId, c);
+    this.#considered += considered;
+    this.#at = { done, of };
+    this.topStands ||= topStands;
+    if (topStands || (first && this.#come.length > 0)) this.#show();
+    else this.#due ??= setTimeout(() => this.#show(), SHOW_EVERY_MS);
   }
 
   /** The whole of a candidate that is listed, once it is told. */
@@ -94,7 +92,9 @@ export class Ranking {
     const missing = styleIds.filter((id) => !into.has(id) && !this.#asked.includes(id) && this.#come.some((c) => c.styleId === id));
     if (missing.length === 0) return;
     this.#asked.push(...missing);
-    askWhole(missing, (candidates) => candidates.forEach((c) => into.set(c.styleId, c)));
+    void tellWhole(missing)
+      .then((candidates) => candidates.forEach((c) => into.set(c.styleId, c)))
+      .catch(() => {});
   }
 
   /** Stops it; what has come by then stays. */
@@ -109,7 +109,7 @@ export class Ranking {
     clearTimeout(this.#due);
     clearInterval(this.#tell);
     this.#due = undefined;
-    this.#unlisten?.();
+    this.#turn++;
   }
 
   #end(): void {

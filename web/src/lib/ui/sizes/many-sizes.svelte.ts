@@ -1,6 +1,7 @@
 import type { KeptScale, ManyOptions } from '@chiave/core/size';
-import { sizesWorker } from '../../workers/sizes-client';
-import type { SizesAnswer, SizesAsk, SizesReport } from '../../workers/sizes.worker';
+import { proxy } from 'comlink';
+import { Beside, said } from '../../workers/remote';
+import type { Sizes, SizesReport } from '../../workers/sizes.worker';
 
 export const MOST_ROWS = 100_000;
 export const MOST_BYTES = 8_000_000;
@@ -14,7 +15,7 @@ export class ManySizes {
   done = $state(0);
   of = $state(0);
   message = $state('');
-  #worker: Worker | undefined;
+  #worker: Beside<Sizes> | undefined;
 
   /** @param onfile gets the CSV when it was asked for */
   constructor(readonly onfile: (file: Blob) => void) {}
@@ -27,44 +28,40 @@ export class ManySizes {
       return;
     }
     this.close();
-    this.#worker = sizesWorker();
-    this.#worker.onmessage = ({ data }: MessageEvent<SizesAnswer>) => this.#hear(data);
-    this.#worker.onerror = (e) => {
-      this.running = false;
-      this.message = `The conversion stopped: ${e.message}`;
-    };
+    const worker = (this.#worker = new Beside<Sizes>(new Worker(new URL('../../workers/sizes.worker.ts', import.meta.url), { type: 'module' })));
     this.report = null;
     this.asked = options.to;
     this.running = true;
     [this.done, this.of] = [0, 0];
-    this.#say({ kind: 'convert', text, column, mostRows: MOST_ROWS, kept, options });
+    const tell = (done: number, of: number) => void ([this.done, this.of] = [done, of]);
+    worker
+      .ask<SizesReport | { lines: number }>((sizes) => sizes.convert({ text, column, mostRows: MOST_ROWS, kept, options }, proxy(tell)))
+      .then(
+        (end) => this.#end(end),
+        (error) => (this.message = `The conversion stopped: ${said(error)}`)
+      )
+      .finally(() => (this.running = false));
   }
-  csv(): void {
-    this.#say({ kind: 'csv' });
+  async csv(): Promise<void> {
+    const file = await this.#worker?.ask((sizes) => sizes.csv());
+    if (file) this.onfile(file);
   }
   stop(): void {
-    this.#say({ kind: 'stop' });
+    void this.#worker?.ask((sizes) => sizes.stop());
   }
   close(): void {
-    this.#worker?.terminate();
+    this.#worker?.close();
   }
 
-  #say(ask: SizesAsk): void {
-    this.#worker?.postMessage(ask);
-  }
-  #hear(answer: SizesAnswer): void {
-    if (answer.kind === 'some') [this.done, this.of] = [answer.done, answer.of];
-    else if (answer.kind === 'csv') this.onfile(answer.file);
-    else if (answer.kind === 'refused') {
-      this.running = false;
+  #end(end: SizesReport | { lines: number }): void {
+    if ('lines' in end) {
       this.message =
-        answer.lines === 0
+        end.lines === 0
           ? 'Paste a column of sizes first: one a line, as us w 6.5, eu 39 or 24.3 cm.'
-          : `That is ${answer.lines.toLocaleString('en')} rows; at most ${MOST_ROWS.toLocaleString('en')} go at once.`;
-    } else {
-      this.running = false;
-      this.report = answer.report;
-      if (answer.report.stopped) this.message = `Stopped after ${answer.report.read + answer.report.unread} rows; these are below.`;
+          : `That is ${end.lines.toLocaleString('en')} rows; at most ${MOST_ROWS.toLocaleString('en')} go at once.`;
+      return;
     }
+    this.report = end;
+    if (end.stopped) this.message = `Stopped after ${end.read + end.unread} rows; these are below.`;
   }
 }

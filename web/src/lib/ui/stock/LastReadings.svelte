@@ -8,7 +8,8 @@
   import type { ReadingRow } from '$lib/api/rows';
   import { SHEETS, type SheetId } from '$lib/tracing/sheets';
   import { readSvgOutline } from '$lib/tracing/svg-outline';
-  import type { TracingAnswer, TracingAsk } from '$lib/workers/tracing.worker';
+  import { said } from '$lib/workers/remote';
+  import { TracingReader } from '$lib/workers/tracing-client';
   import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
   import { undoList } from './undo.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -126,23 +127,16 @@
       message = `${file.name} has ${Math.round(file.size / 1e6)} MB; pictures up to 20 MB are read.`;
       return;
     }
-    const worker = new Worker(new URL('../../workers/tracing.worker.ts', import.meta.url), { type: 'module' });
     reading = 'beginning';
-    worker.onmessage = ({ data }: MessageEvent<TracingAnswer>) => {
-      if (data.kind === 'step') {
-        reading = data.what;
-        return;
-      }
-      reading = '';
-      worker.terminate();
-      if (data.kind === 'read') fromOutline(data.sheet.outline);
-      else if (data.kind === 'refused') message = data.message;
-    };
-    worker.onerror = (e) => {
-      reading = '';
-      message = `The reading stopped: ${e.message}`;
-    };
-    worker.postMessage({ file, how: 'sheet', sheet } satisfies TracingAsk);
+    const reader = new TracingReader();
+    try {
+      const read = await reader.read({ file, how: 'sheet', sheet }, (_done, what) => (reading = what));
+      if (read.kind === 'sheet') fromOutline(read.sheet.outline);
+    } catch (error) {
+      message = said(error);
+    }
+    reading = '';
+    reader.stop();
   }
   const told = (id: string) => FIGURES.find(([f]) => f === id)?.[1] ?? id;
 </script>

@@ -1,5 +1,6 @@
 import { sizesOf, type Style } from '@chiave/core/fit';
-import type { ItemAnswer, ItemAsk, ItemQuestion } from '$lib/workers/stock-items.worker';
+import { Beside } from '../../workers/remote';
+import type { StockItems } from '../../workers/stock-items.worker';
 import { asksNothing, type GridSource } from '../../stock-list/grid-order';
 import { StockItem } from '../../stock-list/stock-columns';
 
@@ -34,30 +35,19 @@ export function itemSource(styles: readonly Style[]): ItemSource {
     return item;
   };
 
-  let worker: Worker | undefined;
-  let job = 0;
-  const waiting = new Map<number, (answer: ItemAnswer) => void>();
-  function ask(what: ItemQuestion): Promise<ItemAnswer> {
-    if (!worker) {
-      worker = new Worker(new URL('../../workers/stock-items.worker.ts', import.meta.url), { type: 'module' });
-      worker.onmessage = ({ data }: MessageEvent<ItemAnswer>) => {
-        waiting.get(data.job)?.(data);
-        waiting.delete(data.job);
-      };
-      // The table reads nothing of the details of a style: they stay here.
-      worker.postMessage({ kind: 'styles', styles: styles.map(({ details: _details, ...style }) => style) } satisfies ItemAsk);
-    }
-    const own = ++job;
-    return new Promise((go) => {
-      waiting.set(own, go);
-      worker!.postMessage({ ...what, job: own } satisfies ItemAsk);
-    });
+  let worker: Beside<StockItems> | undefined;
+  function items(): Beside<StockItems> {
+    if (worker) return worker;
+    worker = new Beside<StockItems>(new Worker(new URL('../../workers/stock-items.worker.ts', import.meta.url), { type: 'module' }));
+    // The table reads nothing of the details of a style: they stay here.
+    void worker.ask((w) => w.take(styles.map(({ details: _details, ...style }) => style)));
+    return worker;
   }
   return {
     count,
     at,
-    find: async (query) => (asksNothing(query) ? null : (await ask({ kind: 'find', query })).order!),
-    choices: async () => (await ask({ kind: 'choices' })).choices!,
-    stop: () => worker?.terminate()
+    find: async (query) => (asksNothing(query) ? null : items().ask((w) => w.find(query))),
+    choices: async () => items().ask((w) => w.choices()),
+    stop: () => worker?.close()
   };
 }

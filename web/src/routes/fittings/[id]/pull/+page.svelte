@@ -1,24 +1,22 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
-  import { heldToSize, KIND, type Candidate, type KindId } from '@chiave/core/fit';
-  import { TOE_FAMILY } from '@chiave/core/last';
+  import { KIND } from '@chiave/core/fit';
   import { formatLength } from '@chiave/core/measure';
-  import { SCALE } from '@chiave/core/size';
   import { bothMeasured } from '$lib/fit-feet';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import Progress from '$lib/ui/kit/Progress.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
   import { afterPaint, arrived } from '$lib/ui/kit/after-paint';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
-  import { KIND_CHOICES, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { KIND_CHOICES } from '$lib/ui/fitting/names';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import CandidateCard from '$lib/ui/pull/CandidateCard.svelte';
   import { oneAFrame } from '$lib/ui/pull/one-a-frame.svelte';
+  import RankingLine from '$lib/ui/pull/RankingLine.svelte';
+  import { HOLDS, Wanted, type HoldId } from '$lib/ui/pull/wanted.svelte';
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
   import SideBySide from '$lib/ui/pull/SideBySide.svelte';
   import WhyNot from '$lib/ui/pull/WhyNot.svelte';
   import { shown } from '$lib/ui/frame/units.svelte';
-  import type { StyleBrief } from '$lib/style-brief';
   import { forWorker } from '$lib/workers/for-worker';
   import Button from '$lib/ui/kit/Button.svelte';
   import Fold from '$lib/ui/kit/Fold.svelte';
@@ -26,45 +24,22 @@
   import Select from '$lib/ui/kit/Select.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
 
-  /** What may be held equal to a candidate while everything else is free. */
-  const HOLDS = [
-    { id: 'nothing', name: 'nothing', same: () => true },
-    { id: 'size', name: 'the size: other lasts', same: (s: StyleBrief, c: Candidate) => s.scale === c.scale && heldToSize(s, c.sizeNumber) !== null },
-    { id: 'last', name: 'the last', same: (s: StyleBrief, c: Candidate) => s.lastId === c.lastId },
-    { id: 'toe', name: 'the toe', same: (s: StyleBrief, c: Candidate) => s.family === familyOf(c.styleId) },
-    { id: 'maker', name: 'the maker', same: (s: StyleBrief, c: Candidate) => s.maker === c.maker },
-    { id: 'heel', name: 'the heel, within 5 mm', same: (s: StyleBrief, c: Candidate) => Math.abs(s.heelHeightMm - c.heelHeightMm) <= 5 }
-  ] as const;
-  type HoldId = (typeof HOLDS)[number]['id'];
-
   let { data } = $props();
   const desk = getDesk();
   const f = $derived(desk.fitting);
   const measured = $derived(bothMeasured(f));
 
-  let forWhom = $state<'own' | 'all'>('own');
-  let onlyShelf = $state(false);
-  let hold = $state<HoldId>('nothing');
-  /** To which candidate it is held: the first compared, or the top one when it was chosen. */
-  let heldTo = $state.raw<Candidate | null>(null);
-  const familyOf = (id: string) => byId.get(id)?.family;
-  const byId = $derived(new Map(data.styles.map((s) => [s.id, s])));
+  const wanted = new Wanted(
+    () => desk.fitting,
+    () => data.styles
+  );
   const ranking = new Ranking();
   let limit = $state(12);
   /** Up to four to lay side by side. */
   const MOST_COMPARED = 4;
   let compared = $state.raw<string[]>([]);
 
-  const child = $derived(f.customer.born !== null && new Date().getFullYear() - f.customer.born < 13);
-  /** Why a style is not among those ranked; null for one that is. */
-  const whyLeftOut = (s: StyleBrief): string | null => {
-    if (f.kinds.length > 0 && !f.kinds.includes(s.kind)) return `it is of the kind “${KIND[s.kind].name}”, which is not among those chosen`;
-    if (forWhom === 'own' && s.forWhom !== 'unisex' && s.forWhom !== (child ? 'children' : f.customer.fitsAs)) return `it is made for ${s.forWhom}`;
-    if (heldTo !== null && !HOLDS.find((h) => h.id === hold)!.same(s, heldTo)) return `the list is held to ${heldTo.name} by its ${hold}`;
-    return null;
-  };
-  const styles = $derived(data.styles.filter((s) => whyLeftOut(s) === null));
-  const found = $derived(ranking.all.filter((c) => !onlyShelf || c.onShelf > 0));
+  const found = $derived(ranking.all.filter((c) => !wanted.onlyShelf || c.onShelf > 0));
   /** So many are in sight; the others come when the order stands. */
   const IN_SIGHT = 4;
   const shownIds = $derived(found.slice(0, ranking.running && !ranking.topStands ? IN_SIGHT : limit).map((c) => c.styleId));
@@ -72,15 +47,10 @@
     () => shownIds.map(ranking.whole).filter((c) => c !== undefined),
     (c) => c.styleId
   );
-  const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, put: t.put, name: byId.get(t.styleId)?.name ?? t.styleId })));
-  const counts = $derived(
-    (['fits', 'fits-with-help', 'does-not-fit'] as const).map((verdict) => ({ verdict, n: found.filter((c) => c.verdict === verdict).length }))
-  );
-
+  const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, put: t.put, name: wanted.byId.get(t.styleId)?.name ?? t.styleId })));
   function rank(): void {
     if (!measured) return;
-    const heldSize = hold === 'size' && heldTo ? heldTo.sizeNumber : null;
-    ranking.start({ fitting: forWorker(f), stamp: data.stamp, styleIds: styles.map((s) => s.id), heldSize });
+    ranking.start({ fitting: forWorker(f), stamp: data.stamp, styleIds: wanted.styles.map((s) => s.id), heldSize: wanted.heldSize });
   }
   /** On the step to this page its frame is seen first: all of it at once would be one long task. */
   let laidOut = $state(!arrived());
@@ -91,18 +61,13 @@
     // Ranked anew whenever what is asked for changes; the feet cannot change while this page is open. Not before the frame is seen: a worker
     // that ranks takes a processor which the step needs.
     $effect(() => {
-      void styles;
+      void wanted.styles;
       if (laidOut) untrack(rank);
     });
   });
   // What is shown and not told whole yet is asked for.
   $effect(() => ranking.want([...shownIds, ...compared]));
   onDestroy(() => ranking.cancel());
-
-  function holdEqual(to: HoldId): void {
-    heldTo = to === 'nothing' ? null : (heldTo ?? besides[0] ?? cards.now[0] ?? null);
-    hold = heldTo === null ? 'nothing' : to;
-  }
 
   const besides = $derived(compared.map(ranking.whole).filter((c) => c !== undefined));
 </script>
@@ -114,17 +79,12 @@
   <Notice>Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</Notice>
 {:else if laidOut}
   <Fold class="!py-1" bind:open={kindsOpen}>
-    {#snippet head()}{f.kinds.length === 0 ? 'Every kind of shoe' : f.kinds.map((k) => KIND[k as KindId].name).join(', ')} · {styles.length} styles · {f.preference},
+    {#snippet head()}{f.kinds.length === 0 ? 'Every kind of shoe' : f.kinds.map((k) => KIND[k].name).join(', ')} · {wanted.styles.length} styles · {f.preference},
       sock {formatLength(f.sockMm, 'mm')}
       {#if !kindsOpen}<span class="ml-3 font-normal underline">change the kinds</span>{/if}{/snippet}
     {#if kindsOpen}
       <div class="mt-2">
-        <Choices
-          legend="Kinds of shoe (none: every kind)"
-          options={KIND_CHOICES}
-          chosen={f.kinds as (typeof KIND_CHOICES)[number]['id'][]}
-          onchange={(kinds) => desk.patch({ kinds })}
-        />
+        <Choices legend="Kinds of shoe (none: every kind)" options={KIND_CHOICES} chosen={f.kinds} onchange={(kinds) => desk.patch({ kinds })} />
       </div>
     {/if}
   </Fold>
@@ -133,48 +93,23 @@
       name="forWhom"
       legend="Made for"
       options={[
-        { id: 'own', name: child ? 'children, unisex' : `${f.customer.fitsAs}, unisex` },
+        { id: 'own', name: wanted.child ? 'children, unisex' : `${f.customer.fitsAs}, unisex` },
         { id: 'all', name: 'anyone' }
       ]}
-      value={forWhom}
-      onchange={(v) => (forWhom = v ?? 'own')}
+      value={wanted.forWhom}
+      onchange={(v) => (wanted.forWhom = v ?? 'own')}
     />
-    <Check bind:checked={onlyShelf}>on the shelf in that size</Check>
-    <Select label="Hold equal" value={hold} onchange={(e) => holdEqual(e.currentTarget.value as HoldId)}
-      >{#each HOLDS as h (h.id)}<option value={h.id}>{h.name}</option>{/each}</Select
-    >
-    <div class="ml-auto min-w-64 flex-1" aria-live="polite">
-      {#if ranking.running}
-        <div class="flex items-center gap-3">
-          <div class="flex-1">
-            <Progress done={ranking.progress.done} of={ranking.progress.of} what="Ranking the stockroom" />
-          </div>
-          <span class="figures text-sm">{ranking.progress.done} of {ranking.progress.of}{ranking.topStands ? '; the first 100 stand' : ''}</span>
-          <Button onclick={() => ranking.cancel()}>Cancel</Button>
-        </div>
-      {:else if ranking.asked}
-        <p class="soft text-right text-sm">
-          {#each counts.filter((c) => c.n > 0) as c, i (c.verdict)}{i > 0 ? ' · ' : ''}{c.n}
-            {c.n === 1 ? VERDICT_WORDS[c.verdict] : c.verdict === 'does-not-fit' ? 'do not fit' : c.verdict === 'fits' ? 'fit' : 'fit with help'}{/each}
-          · {ranking.considered} sizes and widths fitted{#if ranking.tookMs !== null}{' '}{ranking.beforehand
-              ? 'beforehand'
-              : `in ${ranking.tookMs < 100 ? 'less than 0.1' : (ranking.tookMs / 1000).toFixed(1)} s`}{:else if ranking.progress.done < ranking.progress.of}{' '}·
-            stopped{/if}
-        </p>
-      {/if}
-    </div>
+    <Check bind:checked={wanted.onlyShelf}>on the shelf in that size</Check>
+    <Select
+      label="Hold equal"
+      empty="nothing"
+      options={HOLDS}
+      value={wanted.hold ?? ''}
+      onchange={(e) => wanted.holdEqual((e.currentTarget.value || null) as HoldId | null, besides[0] ?? cards.now[0] ?? null)}
+    />
+    <RankingLine {ranking} {found} />
   </div>
-  {#if heldTo}<Notice class="mt-2" data-held>
-      Held to {heldTo.name}: {hold === 'size'
-        ? `size ${heldTo.size} (${SCALE[heldTo.scale].name}) in every last`
-        : hold === 'last'
-          ? `the last ${heldTo.lastName}`
-          : hold === 'toe'
-            ? `${TOE_FAMILY[familyOf(heldTo.styleId)!].name} toes`
-            : hold === 'maker'
-              ? heldTo.maker
-              : `heels near ${formatLength(heldTo.heelHeightMm, shown.unit)}`}.
-    </Notice>{/if}
+  {#if wanted.heldTo}<Notice class="mt-2" data-held>Held to {wanted.heldTo.name}: {wanted.heldWords(shown.unit)}.</Notice>{/if}
   {#if shortList.length > 0}
     <p class="mt-2 flex flex-wrap items-baseline gap-x-3" data-short-list>
       <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
@@ -185,7 +120,7 @@
       The fit engine stopped: {ranking.failed}. <Button kind="text" onclick={rank}>Try again</Button>
     </Notice>{/if}
 
-  <WhyNot styles={data.styles} {ranking} {found} {whyLeftOut} />
+  <WhyNot styles={data.styles} {ranking} {found} whyLeftOut={wanted.whyLeftOut} />
   {#if besides.length > 1}
     <SideBySide shoes={besides} customerId={f.customer.id} onnone={() => (compared = [])} />
   {/if}
@@ -195,7 +130,7 @@
       <CandidateCard
         {desk}
         candidate={c}
-        family={familyOf(c.styleId)!}
+        family={wanted.familyOf(c.styleId)!}
         compared={compared.includes(c.styleId)}
         full={compared.length >= MOST_COMPARED}
         oncompare={(on) => (compared = on ? [...compared, c.styleId] : compared.filter((id) => id !== c.styleId))}
