@@ -2,17 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sizesOf, stockKey, type Style } from '@chiave/core/fit';
 import { allStyles } from '../../demo/lasts';
-import {
-  countRows,
-  countsOfPaste,
-  countsOfRows,
-  lastRows,
-  lastsOfRows,
-  LAST_COLUMNS,
-  stylesOfRows,
-  styleRows,
-  STYLE_COLUMNS
-} from '../src/lib/api/stock-exchange';
+import { countRows, countsOfPaste, countsOfRows, lastRows, lastsOfRows, LAST_COLUMNS, stylesOfRows, styleRows } from '../src/lib/api/stock-exchange';
+import { STYLE_COLUMNS } from '../src/lib/api/style-fields';
 import { checkRun, wholeDetails, type LastBody, type StyleBody } from '../src/lib/api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere } from '../src/lib/compare-shoes';
 import { layByRuler } from '../src/lib/drawing/scaled-photo';

@@ -3,10 +3,10 @@
   import { formatLength } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import Badge from 'flowbite-svelte/Badge.svelte';
-  import Choice from '$lib/ui/kit/Choice.svelte';
+  import AddPerson from '$lib/ui/people/AddPerson.svelte';
   import { FLAG_CHOICES } from '$lib/ui/fitting/names';
   import { PeopleList } from '$lib/ui/people/people-list.svelte';
-  import { send, type SaveError } from '$lib/send/save.svelte';
+  import { send } from '$lib/send/save.svelte';
   import { shown } from '$lib/ui/frame/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -17,31 +17,14 @@
   // The list begins anew whenever the page is loaded anew.
   const list = $derived(new PeopleList(data.people));
   let adding = $state(false);
-  let name = $state('');
-  let born = $state('');
-  let fitsAs = $state<'women' | 'men'>('women');
-  let errors = $state<SaveError[]>([]);
   let message = $state('');
 
-  const errorOf = (path: string) => errors.find((e) => e.path === path)?.message;
   const flagName = (id: string) => FLAG_CHOICES.find((f) => f.id === id)?.name ?? id;
 
   async function open(customerId: number): Promise<void> {
     const sent = await send<{ id: number }>(`/api/v1/customers/${customerId}/fittings`, 'POST');
     if (sent.ok) await goto(`/fittings/${sent.value.id}/ask`, { invalidateAll: true });
     else message = sent.detail;
-  }
-  async function add(event: SubmitEvent): Promise<void> {
-    event.preventDefault();
-    errors = [];
-    message = '';
-    const year = born.trim() === '' ? null : Number(born);
-    const sent = await send<{ id: number }>('/api/v1/customers', 'POST', { name, born: Number.isNaN(year) ? born : year, fitsAs });
-    if (sent.ok) await open(sent.value.id);
-    else {
-      errors = sent.errors;
-      message = sent.errors.length > 0 ? '' : sent.detail;
-    }
   }
 </script>
 
@@ -61,23 +44,7 @@
 </div>
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 
-{#if adding}
-  <form class="sheet mt-4 grid gap-4 sm:grid-cols-[2fr_1fr_auto_auto] sm:items-end" onsubmit={add} novalidate>
-    <Field label="Name" bind:value={name} autocomplete="off" error={errorOf('name')} />
-    <Field label="Born (year)" figures inputmode="numeric" bind:value={born} error={errorOf('born')} />
-    <Choice
-      name="fitsAs"
-      legend="Widths by"
-      options={[
-        { id: 'women', name: "women's" },
-        { id: 'men', name: "men's" }
-      ]}
-      value={fitsAs}
-      onchange={(v) => (fitsAs = v ?? 'women')}
-    />
-    <Button type="submit" kind="primary">Add and open a fitting</Button>
-  </form>
-{/if}
+{#if adding}<AddPerson onadded={open} />{/if}
 
 <ul class="mt-4 grid gap-3 md:grid-cols-2">
   {#each list.found as c (c.id)}

@@ -1,9 +1,10 @@
 import { BLANK_DETAILS, KIND_IDS, readStyleSize, stockKey, type Style } from '@chiave/core/fit';
-import { parseMixedNumber } from '@chiave/core/measure';
 import { parseSize } from '@chiave/core/size';
 import { z } from 'zod';
+import { isDetail, STYLE_COLUMNS, styleValue } from './style-fields';
+import { LAST_FIELDS, lastOfTexts, textsOfLast } from './last-fields';
 import { MOST_PROBLEMS } from './problem-list';
-import { detailsSchema, lastSchema, makerSchema, styleFields, styleSchema, type LastBody, type StyleBody } from './stock-schema';
+import { lastSchema, makerSchema, styleSchema, type LastBody, type StyleBody } from './stock-schema';
 
 /** The stockroom as one file: makers, lasts, styles with what is on the shelf. */
 export const STOCK_FORMAT = 'chiave-stock';
@@ -36,54 +37,17 @@ export interface StockProblem {
   message: string;
 }
 
-/** What a field holds under what may be left out. */
-const inner = (field: z.ZodType): z.ZodType =>
-  field instanceof z.ZodNullable || field instanceof z.ZodOptional || field instanceof z.ZodDefault ? inner(field.unwrap() as z.ZodType) : field;
-const { details: _details, stock: _stock, ...OWN } = styleFields.shape;
-const { evidence: _evidence, ...DETAILS } = detailsSchema.shape;
-const COLUMNS: Readonly<Record<string, z.ZodType>> = { ...OWN, ...DETAILS };
-
-/** Columns of a CSV of styles: the fields of a style, but for shelf counts and evidence, which have forms of their own. */
-export const STYLE_COLUMNS: readonly string[] = Object.keys(COLUMNS);
-const isDetail = (column: string): column is keyof typeof DETAILS => column in DETAILS;
-/** A cell as its field takes it; what is no number or no yes or no goes on as text, so that the schema's words name the column. */
-function cellValue(column: string, text: string): unknown {
-  const field = inner(COLUMNS[column]);
-  if (field instanceof z.ZodArray) return text.split(/[\s;,]+/);
-  if (field instanceof z.ZodBoolean) return text === 'true' ? true : text === 'false' ? false : text;
-  if (field instanceof z.ZodNumber) return parseMixedNumber(text) ?? (Number.isFinite(Number(text)) ? Number(text) : text);
-  return text;
-}
 const REQUIRED = ['id', 'last', 'name', 'kind', 'scale', 'from', 'to', 'widths'] as const;
 export const COUNT_COLUMNS = ['style', 'size', 'width', 'count'] as const;
 
 /** Columns of a CSV of lasts: the places of its fields. */
-export const LAST_COLUMNS = [
-  'id', 'maker', 'name', 'family', 'taperShiftMm', 'widthBasis', 'base.size', 'base.width', 'base.forFootMm', 'base.insoleMm', 'base.ballWidthMm',
-  'base.heelWidthMm', 'base.ballGirthMm', 'base.waistGirthMm', 'base.instepGirthMm', 'base.throatGirthMm', 'base.toplineGirthMm', 'base.shaftGirthMm',
-  'base.toeDepthMm', 'base.littleToeDepthMm', 'grade.lengthPerSizeMm', 'grade.girthPerSizeMm', 'grade.girthPerWidthMm', 'grade.bottomShare',
-  'grade.toeExtension', 'grade.halves', 'grade.coarse', 'grade.heelHeight', 'form.heelHeightMm', 'form.toeSpringMm', 'form.archLine', 'form.sideCut',
-  'form.throatLineMm', 'form.instepHeightMm', 'form.backHeightMm', 'form.toe', 'combination.heel', 'combination.waist', 'aliases', 'evidence.mark',
-  'evidence.lengthSdMm', 'evidence.widthSdMm', 'evidence.girthSdMm', 'evidence.note'
-] as const; // prettier-ignore
-const LAST_REQUIRED = LAST_COLUMNS.filter(
-  (c) => ['id', 'maker', 'name', 'family'].includes(c) || (c.startsWith('base.') && !/throat|topline|shaft/.test(c)) || /^grade\.(length|girth|bottom)/.test(c)
-);
-/** Fields that are words although they may look like numbers. */
-const LAST_WORDS = new Set<string>(['id', 'maker', 'name', 'family', 'base.width', 'evidence.note']);
-/** Names of a last stand in one cell, this between them. */
-const ALIAS_MARK = ' | ';
+export const LAST_COLUMNS: readonly string[] = ['id', 'maker', ...LAST_FIELDS.map((f) => f.path)];
+const LAST_REQUIRED = ['id', 'maker', ...LAST_FIELDS.filter((f) => f.needed).map((f) => f.path)];
+/** What is believed of a last whose file does not say how it is known. */
+const UNSURE = { evidence: { mark: 'unsure', lengthSdMm: 3.5, widthSdMm: 3, girthSdMm: 6 } };
 
 /** One row a last. */
-export const lastRows = (lasts: readonly LastBody[]): Record<string, string>[] =>
-  lasts.map((last) =>
-    Object.fromEntries(
-      LAST_COLUMNS.map((c) => {
-        const value = c.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], last);
-        return [c, Array.isArray(value) ? value.join(ALIAS_MARK) : value === undefined ? '' : String(value)];
-      })
-    )
-  );
+export const lastRows = (lasts: readonly LastBody[]): Record<string, string>[] => lasts.map(({ id, maker, ...last }) => ({ id, maker, ...textsOfLast(last) }));
 
 /** Lasts from rows of a CSV; an empty cell is a field that is not known. */
 export function lastsOfRows(fields: readonly string[], rows: readonly Record<string, string>[]): { lasts: LastBody[]; problems: StockProblem[] } {
@@ -92,26 +56,8 @@ export function lastsOfRows(fields: readonly string[], rows: readonly Record<str
   if (problems.length > 0) return { lasts, problems };
   for (const [i, row] of rows.entries()) {
     if (problems.length >= MOST_PROBLEMS) break;
-    const body: Record<string, unknown> = { base: {}, grade: {}, form: {}, evidence: { mark: 'unsure', lengthSdMm: 3.5, widthSdMm: 3, girthSdMm: 6 } };
-    for (const column of LAST_COLUMNS) {
-      const text = (row[column] ?? '').trim();
-      if (text === '') continue;
-      const [group, key] = column.split('.');
-      const value =
-        column === 'aliases'
-          ? text
-              .split('|')
-              .map((a) => a.trim())
-              .filter(Boolean)
-          : column === 'grade.coarse'
-            ? text === 'true'
-            : !LAST_WORDS.has(column) && Number.isFinite(Number(text))
-              ? Number(text)
-              : text;
-      if (key === undefined) body[group] = value;
-      else body[group] = { ...(body[group] as object | undefined), [key]: value };
-    }
-    const parsed = lastSchema.safeParse(body);
+    const named = Object.fromEntries(['id', 'maker'].flatMap((key) => (row[key]?.trim() ? [[key, row[key].trim()]] : [])));
+    const parsed = lastSchema.safeParse({ ...lastOfTexts(row, UNSURE), ...named });
     if (parsed.success) lasts.push(parsed.data);
     else for (const issue of parsed.error.issues) problems.push({ where: `line ${i + 2}`, message: `${issue.path.join('.') || 'row'}: ${issue.message}` });
   }
@@ -166,7 +112,7 @@ export function stylesOfRows(
       if (!fields.includes(column)) continue;
       const text = (row[column] ?? '').trim();
       const target = isDetail(column) ? (body.details as Record<string, unknown>) : body;
-      if (text !== '') target[column] = cellValue(column, text);
+      if (text !== '') target[column] = styleValue(column, text);
       else if (isDetail(column)) target[column] = BLANK_DETAILS[column];
     }
     const parsed = styleSchema.safeParse(withUsual(body));

@@ -1,17 +1,10 @@
 import { KIND, sizesOf, sizeText, stockKey, UPPER, widthSteps, type Style } from '@chiave/core/fit';
-import { gradeLast, TOE_FAMILY, type EvidenceMark, type Inside } from '@chiave/core/last';
+import { gradeLast, TOE_FAMILY, type Inside } from '@chiave/core/last';
 import { trimNumber } from '@chiave/core/measure';
 import { SCALE } from '@chiave/core/size';
+import { MARKS } from '../api/last-fields';
 import type { GridColumn } from './grid-columns';
 
-/** One letter a mark, with its word. */
-export const MARKS: Readonly<Record<EvidenceMark, { letter: string; name: string }>> = {
-  measured: { letter: 'm', name: 'measured' },
-  felt: { letter: 'f', name: 'felt by hand' },
-  claimed: { letter: 'c', name: 'claimed by the maker' },
-  unsure: { letter: 'u', name: 'unsure' },
-  'not-seen': { letter: '–', name: 'not seen' }
-};
 const marked =
   (field: string) =>
   (style: Style): { letter: string; title: string } | null => {

@@ -1,6 +1,7 @@
 import type { StockReport } from '../../api/answers';
 import type { StockImport } from './stock-plan';
-import { COUNT_COLUMNS, countRows, LAST_COLUMNS, lastRows, STOCK_FORMAT, STYLE_COLUMNS, styleRows, type StockFile } from '../../api/stock-exchange';
+import { COUNT_COLUMNS, countRows, LAST_COLUMNS, lastRows, STOCK_FORMAT, styleRows, type StockFile } from '../../api/stock-exchange';
+import { STYLE_COLUMNS } from '../../api/style-fields';
 import { writeCsv } from '../../api/csv';
 import { transacted } from '../db';
 import type { Answered } from '../heavy/jobs';

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
-  import { untrack } from 'svelte';
   import { format } from 'date-fns';
   import type { ChangeRow } from '$lib/api/rows';
   import type { CustomerRow } from '$lib/api/rows';
-  import { send, type SaveError } from '$lib/send/save.svelte';
+  import PersonFields from './PersonFields.svelte';
+  import { send } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Fold from '$lib/ui/kit/Fold.svelte';
@@ -14,18 +14,8 @@
 
   /** What is kept of a person, with consent: changed, taken along, brought in, looked through, erased. */
   let { customer }: { customer: CustomerRow } = $props();
-  let name = $state('');
-  let born = $state('');
-  let month = $state('');
-  let work = $state('');
-  let story = $state('');
-  let consent = $state(false);
-  let consentNote = $state('');
-  let version = $state(0);
-  let errors = $state<SaveError[]>([]);
   let message = $state('');
   let done = $state('');
-  let theirs = $state<number | null>(null);
   let changes = $state<ChangeRow[] | null>(null);
   let eraseName = $state('');
   interface Report {
@@ -34,38 +24,6 @@
     problems: { row: number; message: string }[];
   }
   let report = $state<(Report & { text: string; kind: 'csv' | 'json' }) | null>(null);
-  const errorOf = (path: string) => errors.find((e) => e.path === path)?.message;
-
-  function fill(): void {
-    ({ name, work, consentNote, version } = customer);
-    born = customer.born === null ? '' : String(customer.born);
-    month = customer.bornMonth === null ? '' : String(customer.bornMonth);
-    story = customer.story ?? '';
-    consent = customer.consentAt !== null;
-  }
-  // The record is made anew for each person.
-  untrack(fill);
-  const number = (text: string) => (text.trim() === '' ? null : Number.isNaN(Number(text)) ? text : Number(text));
-  async function save(over: number | null = null): Promise<void> {
-    const sent = await send(`/api/v1/customers/${customer.id}`, 'PATCH', {
-      name,
-      born: number(born),
-      bornMonth: number(month),
-      work,
-      story,
-      consentNote,
-      version: over ?? version,
-      ...(consent === (customer.consentAt !== null) ? {} : { consent })
-    });
-    errors = sent.ok ? [] : sent.errors;
-    message = sent.ok ? '' : sent.detail;
-    theirs = !sent.ok && sent.status === 409 ? Number(sent.errors[0]?.message) : null;
-    if (sent.ok) {
-      done = 'Saved.';
-      await invalidateAll();
-      fill();
-    }
-  }
   async function look(): Promise<void> {
     const sent = await send<{ changes: ChangeRow[] }>(`/api/v1/customers/${customer.id}/changes`, 'GET');
     if (sent.ok) changes = sent.value.changes;
@@ -109,41 +67,8 @@
   {#snippet head()}<b>What is kept of this person</b>
     <span class="soft">{customer.consentAt ? `agreed ${format(new Date(customer.consentAt), 'd MMM yyyy')}` : 'consent not noted yet'}</span>{/snippet}
   {#if done}<Notice class="mt-2" role="status">{done}</Notice>{/if}
-  {#if message}
-    <Notice class="mt-2" tone="caution" role="alert">
-      {message}
-      {#if theirs !== null}
-        <Button class="ml-1" kind="text" onclick={() => save(theirs)}>Keep mine</Button>
-        <Button
-          class="ml-2"
-          kind="text"
-          onclick={async () => {
-            await invalidateAll();
-            fill();
-            message = '';
-            theirs = null;
-          }}>Take theirs</Button
-        >
-      {/if}
-    </Notice>
-  {/if}
-  <form
-    class="mt-2 grid gap-2 sm:grid-cols-4"
-    novalidate
-    onsubmit={(e) => {
-      e.preventDefault();
-      void save();
-    }}
-  >
-    <Field label="Name" class="sm:col-span-2" bind:value={name} error={errorOf('name')} />
-    <Field label="Born (year)" figures bind:value={born} error={errorOf('born')} />
-    <Field label="Month, for children" figures bind:value={month} error={errorOf('bornMonth')} />
-    <Field label="Work" class="sm:col-span-2" bind:value={work} maxlength={200} />
-    <Field label="Story" class="sm:col-span-2" bind:value={story} maxlength={2000} />
-    <Check bind:checked={consent}>agreed that measures and health notes are kept</Check>
-    <Field label="How it was agreed" class="sm:col-span-2" bind:value={consentNote} maxlength={500} />
-    <Button type="submit" kind="primary">Save</Button>
-  </form>
+  {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
+  <PersonFields {customer} />
 
   <div class="mt-3 flex flex-wrap items-center gap-2 border-t border-line pt-3">
     <Button href="/api/v1/customers/{customer.id}/export" download data-sveltekit-reload>Everything, one file</Button>

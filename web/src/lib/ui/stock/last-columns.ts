@@ -1,7 +1,7 @@
 import { TOE_FAMILY, type Last } from '@chiave/core/last';
 import { trimNumber } from '@chiave/core/measure';
 import type { GridColumn } from '../../stock-list/grid-columns';
-import { MARKS } from '../../stock-list/stock-columns';
+import { MARKS } from '../../api/last-fields';
 
 export interface LastItem {
   id: string;

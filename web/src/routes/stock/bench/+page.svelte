@@ -15,7 +15,7 @@
   import { send } from '$lib/send/save.svelte';
   import PhotoLayers from '$lib/ui/stock/PhotoLayers.svelte';
   import type { ScaledPhoto } from '$lib/drawing/scaled-photo';
-  import { MARKS } from '$lib/stock-list/stock-columns';
+  import { MARKS } from '$lib/api/last-fields';
   import { shown } from '$lib/ui/frame/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { COUNT_COLUMNS, STYLE_COLUMNS, type IMPORT_KINDS } from '$lib/api/stock-exchange';
+  import { COUNT_COLUMNS, type IMPORT_KINDS } from '$lib/api/stock-exchange';
+  import { STYLE_COLUMNS } from '$lib/api/style-fields';
   import type { StockReport } from '$lib/api/answers';
   import { send } from '$lib/send/save.svelte';
   import Area from '$lib/ui/kit/Area.svelte';

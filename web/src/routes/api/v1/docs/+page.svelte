@@ -47,7 +47,7 @@
 </script>
 
 {#snippet fields(schema: Schema)}
-  <Table >
+  <Table>
     <tbody>
       {#each Object.entries(schema.properties ?? {}) as [name, field] (name)}
         <tr class="border-b border-line align-top">
@@ -67,7 +67,7 @@
 <div class="mt-4 grid gap-3">
   {#each Object.entries(document.paths) as [path, operations] (path)}
     {#each Object.entries(operations) as [method, operation] (method)}
-      <Sheet >
+      <Sheet>
         <h2 class="figures">{method.toUpperCase()} {path}</h2>
         <p>{operation.summary}</p>
         {#if operation.requestBody}
@@ -90,7 +90,7 @@
   {/each}
   <h2>Shapes</h2>
   {#each schemas as [name, schema] (name)}
-    <Sheet >
+    <Sheet>
       <h3 class="figures" id="shape-{name}">{name}</h3>
       {@render fields(schema)}
     </Sheet>
