@@ -19,9 +19,9 @@ describe('left and right on the screen', () => {
       { x: 10, y: 5 },
       { x: 20, y: 0 }
     ];
-    expect(openPath(points)).toBe('M0.0 0.0L10.0 5.0L20.0 0.0');
+    expect(openPath(points)).toBe('M0,0L10,5L20,0');
     expect(closedPath(points)).toMatch(/Z$/);
-    expect(curveThrough(points)).toMatch(/10\.0 5\.0C.*20\.0 0\.0$/);
+    expect(curveThrough(points)).toMatch(/10,5C.*20,0$/);
   });
 });
 

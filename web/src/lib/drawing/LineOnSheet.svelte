@@ -4,6 +4,7 @@
    */
   import type { Side } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
+  import { gestures, type Gestures } from './gestures';
   import type { LaidPicture } from '$lib/tracing/laid-picture';
 
   // prettier-ignore
@@ -27,8 +28,8 @@
     return { x, y, w: Math.max(...xs) - x + more, h: Math.max(...ys) - y + more };
   });
   const handles = $derived(line.length < HANDLES ? [] : Array.from({ length: HANDLES }, (_, i) => Math.round((i * line.length) / HANDLES)));
-  let dragging: number | null = null;
-  let svg = $state<SVGSVGElement>();
+  /** Number of the point that is dragged. */
+  let dragging = NaN;
   let stage = $state<SVGGElement>();
   /** Toes up, however the sheet lay. */
   const upside = $derived(axis !== null && axis[1].y > axis[0].y);
@@ -46,10 +47,13 @@
       })
     );
   }
-  function drag(event: PointerEvent): void {
-    if (dragging === null || !stage) return;
-    moveTo(dragging, new DOMPoint(event.clientX, event.clientY).matrixTransform(stage.getScreenCTM()!.inverse()));
-  }
+  const drags = (): Gestures => ({
+    ondrag: ({ first, last, at, target }) => {
+      if (first) dragging = Number(target.getAttribute('data-at') ?? NaN);
+      if (!Number.isNaN(dragging) && stage) moveTo(dragging, new DOMPoint(at.x, at.y).matrixTransform(stage.getScreenCTM()!.inverse()));
+      if (last) dragging = NaN;
+    }
+  });
   function nudge(event: KeyboardEvent, index: number): void {
     const step = { ArrowLeft: [-0.5, 0], ArrowRight: [0.5, 0], ArrowUp: [0, -0.5], ArrowDown: [0, 0.5] }[event.key];
     if (!step) return;
@@ -60,14 +64,11 @@
 </script>
 
 <svg
-  bind:this={svg}
+  use:gestures={drags}
   viewBox="{box.x} {box.y} {box.w} {box.h}"
   class="mt-3 max-h-[80vh] w-full touch-none border border-line bg-white"
   role="group"
   aria-label="The sheet seen straight, with the line that was read"
-  onpointermove={drag}
-  onpointerup={() => (dragging = null)}
-  onpointerleave={() => (dragging = null)}
 >
   <g bind:this={stage} transform={upside ? `rotate(180 ${box.x + box.w / 2} ${box.y + box.h / 2})` : undefined}>
     {#each pictures as p (p.href)}<image
@@ -108,10 +109,7 @@
         role="button"
         tabindex="0"
         aria-label="Point {index} of the line; arrows move it by half a millimetre"
-        onpointerdown={(e) => {
-          dragging = index;
-          svg?.setPointerCapture(e.pointerId);
-        }}
+        data-at={index}
         onkeydown={(e) => nudge(e, index)}
       />
     {/each}

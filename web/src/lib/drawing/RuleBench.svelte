@@ -1,6 +1,8 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
   import { inRun, lengthStep, readLabel, schoolOf, sizeInterval, type AnyScale, type School } from '@chiave/core/size';
   import { formatLength, trimNumber, type LengthUnit } from '@chiave/core/measure';
+  import { gestures, type DragStep, type Gestures } from './gestures';
   import { isWritten, shortLabel, stripOf } from './rule-strips';
   import { labelEvery, panned, RULE_LIMITS, zoomed, type View } from './rule-view';
 
@@ -33,8 +35,8 @@
 
   const span = $derived(view.toMm - view.fromMm);
   const scaleX = $derived((width - NAME - READ) / span);
-  const x = (mm: number) => NAME + (mm - view.fromMm) * scaleX;
-  const mmAt = (px: number) => view.fromMm + (px - NAME) / scaleX;
+  const x = $derived(scaleLinear([view.fromMm, view.toMm], [NAME, width - READ]));
+  const mmAt = (px: number) => x.invert(px);
   const activeMark = $derived(marks.find((m) => m.id === active) ?? marks[0]);
 
   // The ticks depend on the view, not on the marks: dragging a mark leaves them alone.
@@ -106,58 +108,36 @@
     return low > view.toMm ? `begins at ${formatLength(Math.round(low), unit)}` : '';
   }
 
-  // Pointers: one on a mark drags it, one elsewhere slides the rule, two zoom.
-  // Not shown, so not reactive.
-  // eslint-disable-next-line svelte/prefer-svelte-reactivity
-  const held = new Map<number, number>();
+  // One on a mark drags it, one elsewhere slides the rule, two zoom. Not shown, so not reactive.
   let dragging: string | null = null;
-  let pinch = 0;
   let svg: SVGSVGElement;
-  const px = (event: PointerEvent | WheelEvent) => ((event.clientX - svg.getBoundingClientRect().left) / svg.getBoundingClientRect().width) * width;
+  const px = (clientX: number) => ((clientX - svg.getBoundingClientRect().left) / svg.getBoundingClientRect().width) * width;
+  /** A pointer this near to a mark takes it, px. */
+  const NEAR_PX = 18;
 
   function snapped(mm: number): number {
     if (!snap) return Math.round(mm * 10) / 10;
     return sizeInterval(snap, undefined, readLabel(snap, undefined, mm).size).mm;
   }
-  function down(event: PointerEvent): void {
-    const at = px(event);
-    svg.setPointerCapture(event.pointerId);
-    held.set(event.pointerId, at);
-    const near = marks.map((m) => ({ m, d: Math.abs(x(m.mm) - at) })).sort((p, q) => p.d - q.d)[0];
-    const handle = (event.target as Element).closest('[data-mark]')?.getAttribute('data-mark');
-    const taken = held.size === 1 ? (handle ?? (near && near.d < 18 ? near.m.id : null)) : null;
-    if (taken) onactive(taken);
-    dragging = onmark ? taken : null;
-    const ends = [...held.values()];
-    pinch = ends.length === 2 ? Math.abs(ends[0] - ends[1]) : 0;
+  function take({ at, target }: DragStep): string | null {
+    const handle = target.closest('[data-mark]')?.getAttribute('data-mark');
+    const near = marks.map((m) => ({ m, d: Math.abs(x(m.mm) - px(at.x)) })).sort((p, q) => p.d - q.d)[0];
+    return handle ?? (near && near.d < NEAR_PX ? near.m.id : null);
   }
-  function move(event: PointerEvent): void {
-    const before = held.get(event.pointerId);
-    if (before === undefined) return;
-    const at = px(event);
-    held.set(event.pointerId, at);
-    if (held.size === 2) {
-      const [a, b] = [...held.values()];
-      const apart = Math.abs(a - b);
-      if (pinch > 8 && apart > 8) onview(zoomed(view, pinch / apart, mmAt((a + b) / 2)));
-      pinch = apart;
-    } else if (dragging) onmark?.(dragging, snapped(mmAt(at)));
-    else onview(panned(view, (before - at) / scaleX));
-  }
-  function up(event: PointerEvent): void {
-    held.delete(event.pointerId);
-    dragging = null;
-  }
-  function wheel(event: WheelEvent): void {
-    event.preventDefault();
-    if (Math.abs(event.deltaX) > Math.abs(event.deltaY)) onview(panned(view, event.deltaX / scaleX));
-    else onview(zoomed(view, Math.exp(event.deltaY * 0.0015), mmAt(px(event))));
-  }
-  /** The wheel must be able to hold the page still, which a passive listener may not. */
-  function wheeling(node: SVGSVGElement) {
-    node.addEventListener('wheel', wheel, { passive: false });
-    return { destroy: () => node.removeEventListener('wheel', wheel) };
-  }
+  const moves = (): Gestures => ({
+    ondrag: (step) => {
+      if (step.first) {
+        const taken = take(step);
+        if (taken) onactive(taken);
+        dragging = onmark ? taken : null;
+      }
+      if (dragging) onmark?.(dragging, snapped(mmAt(px(step.at.x))));
+      else onview(panned(view, -step.by.x / scaleX));
+      if (step.last) dragging = null;
+    },
+    onpinch: (ratio, at) => onview(zoomed(view, 1 / ratio, mmAt(px(at.x)))),
+    onwheel: (by, at) => onview(Math.abs(by.x) > Math.abs(by.y) ? panned(view, by.x / scaleX) : zoomed(view, Math.exp(by.y * 0.0015), mmAt(px(at.x))))
+  });
 
   function stepOf(): number {
     if (!snap) return 1;
@@ -180,17 +160,13 @@
 <div bind:clientWidth={width} class="select-none">
   <svg
     bind:this={svg}
-    use:wheeling
+    use:gestures={moves}
     viewBox="0 0 {width} {height}"
     {width}
     {height}
     class="block touch-none"
     role="group"
     aria-label={onmark ? 'The rule: drag a mark, slide the rule, or use the arrow keys on a mark' : 'The rule: both feet and the size scales'}
-    onpointerdown={down}
-    onpointermove={move}
-    onpointerup={up}
-    onpointercancel={up}
   >
     <defs>
       <linearGradient id="brass" x1="0" y1="0" x2="0" y2="1">

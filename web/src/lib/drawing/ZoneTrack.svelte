@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale';
   import type { Cuts } from '@chiave/core/fit';
   import { TIGHT_TO_LOOSE } from './tightness';
 
@@ -7,7 +8,7 @@
   const WIDTH = 200;
   const low = $derived(target.a - (target.d - target.a) * 0.28);
   const high = $derived(target.d + (target.d - target.a) * 0.28);
-  const x = (v: number) => ((Math.min(high, Math.max(low, v)) - low) / (high - low)) * WIDTH;
+  const x = $derived(scaleLinear([low, high], [0, WIDTH]).clamp(true));
   const bands = $derived([low, target.a, target.b, target.c, target.d, high]);
 </script>
 

@@ -1,3 +1,4 @@
+import { curveCatmullRom, curveLinear, curveLinearClosed, line, type CurveFactory } from 'd3-shape';
 import type { Side } from '@chiave/core/measure';
 import type { Point } from '@chiave/core/shape';
 
@@ -9,22 +10,18 @@ export const toScreen =
   (side: Side, centreX: number, heelY: number, scale: number) =>
   ({ x, y }: Point): { x: number; y: number } => ({ x: centreX + (side === 'left' ? 1 : -1) * y * scale, y: heelY - x * scale });
 
+type At = { x: number; y: number };
+const path = line<At>()
+  .x((p) => p.x)
+  .y((p) => p.y)
+  .digits(1);
+const drawn = (curve: CurveFactory, points: readonly At[]): string => path.curve(curve)(points as At[]) ?? '';
+
 /** A closed SVG path through points. */
-export const closedPath = (points: readonly { x: number; y: number }[]): string =>
-  points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('') + 'Z';
+export const closedPath = (points: readonly At[]): string => drawn(curveLinearClosed, points);
 
 /** An open SVG path through points. */
-export const openPath = (points: readonly { x: number; y: number }[]): string =>
-  points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('');
+export const openPath = (points: readonly At[]): string => drawn(curveLinear, points);
 
-/** An SVG path through points with rounded joins (Catmull-Rom as cubic curves), continuing an open path. */
-export function curveThrough(points: readonly { x: number; y: number }[]): string {
-  const at = (i: number): { x: number; y: number } => points[Math.min(points.length - 1, Math.max(0, i))];
-  let path = '';
-  for (let i = 0; i < points.length - 1; i++) {
-    const [a, b, c, d] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
-    const control = (p: number, q: number, s: number): string => (p + (q - s) / 6).toFixed(1);
-    path += `C${control(b.x, c.x, a.x)} ${control(b.y, c.y, a.y)} ${control(c.x, b.x, d.x)} ${control(c.y, b.y, d.y)} ${c.x.toFixed(1)} ${c.y.toFixed(1)}`;
-  }
-  return path;
-}
+/** An SVG path through points with rounded joins, continuing an open path. */
+export const curveThrough = (points: readonly At[]): string => drawn(curveCatmullRom.alpha(0), points).replace(/^M[^C]*/, '');

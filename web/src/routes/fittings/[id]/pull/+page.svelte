@@ -11,6 +11,7 @@
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import CandidateCard from '$lib/ui/pull/CandidateCard.svelte';
   import { oneAFrame } from '$lib/ui/pull/one-a-frame.svelte';
+  import NotMade from '$lib/ui/pull/NotMade.svelte';
   import RankingLine from '$lib/ui/pull/RankingLine.svelte';
   import { HOLDS, Wanted, type HoldId } from '$lib/ui/pull/wanted.svelte';
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
@@ -141,14 +142,7 @@
       Nothing is made in these kinds for these feet. Untick a kind, or look at shoes made for anyone.
     </Notice>{/if}
   {#if found.length > limit}<Button class="mt-3" onclick={() => (limit += 20)}>Show more ({found.length - limit})</Button>{/if}
-  {#if ranking.unranked.length > 0}
-    <details class="mt-3">
-      <summary class="min-h-11">Not made in a size for these feet: {ranking.unranked.length}</summary>
-      <ul>
-        {#each ranking.unranked as u (u.styleId)}<li>{u.name}: <span class="soft">{u.why}</span></li>{/each}
-      </ul>
-    </details>
-  {/if}
+  <NotMade unranked={ranking.unranked} />
   <p class="soft mt-3 text-sm">
     Millimetres are room: plus loose, minus tight, in the state in which the shoe is worn (all five toes laid in the shoe’s own outline). Targets are this
     project’s estimates; the foot in the shoe decides.
