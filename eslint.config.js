@@ -92,5 +92,26 @@ export default ts.config(
         }
       ]
     }
+  },
+  {
+    // Parts stand in the kit; what needs the browser's own element says there why.
+    files: ['web/src/**/*.svelte'],
+    ignores: ['web/src/lib/ui/kit/**'],
+    rules: {
+      'svelte/no-restricted-html-elements': [
+        'error',
+        { elements: ['button', 'select', 'table', 'input', 'textarea', 'dialog', 'progress'], message: 'Take the part from lib/ui/kit.' }
+      ]
+    }
+  },
+  {
+    // Workers and drawings know no page: nothing of lib/ui but the kit.
+    files: ['web/src/lib/{workers,drawing}/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '(\\$lib|\\.\\.)/ui/(?!kit/)', message: 'Workers and drawings take nothing of lib/ui but the kit.' }] }
+      ]
+    }
   }
 );

@@ -217,7 +217,7 @@ test.describe('Pull', () => {
     await open(page, `/fittings/${id}/pull`);
     await expect(page.getByText(/sizes and widths fitted (in|beforehand)/)).toBeVisible({ timeout: 30_000 });
     await expect(page.locator('[data-candidate]')).toHaveCount(12);
-    const sizes = () => page.locator('[data-candidate] .text-2xl').allTextContents();
+    const sizes = () => page.locator('[data-candidate] [data-size]').allTextContents();
     const free = new Set((await sizes()).map((s) => s.split(' ')[0]));
     expect(free.size).toBeGreaterThan(1);
     await page.getByLabel('Hold equal').selectOption('size');

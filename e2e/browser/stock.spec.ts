@@ -17,7 +17,7 @@ test.describe('the table of styles', () => {
     await expect.poll(() => shownRows(page)).toBeLessThan(12);
     for (const text of (await rows(page).allTextContents()).slice(1)) expect(text).toMatch(/Bramble.*suede/);
     await page.getByRole('searchbox', { name: 'Search' }).fill('');
-    await page.locator('label', { hasText: /^Toe/ }).locator('select').selectOption('snip');
+    await page.getByRole('combobox', { name: 'Toe', exact: true }).selectOption('snip');
     await expect.poll(() => shownRows(page)).toBeLessThan(all);
     await grid(page)
       .getByRole('button', { name: /^Heel, mm/ })
@@ -154,11 +154,11 @@ test.describe('a last', () => {
     const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="120mm" height="300mm" viewBox="0 0 120 300"><polygon points="${points}"/></svg>`;
     await form.locator('input[type=file]').setInputFiles({ name: 'insole.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
     await expect(form.getByLabel('length, mm')).toHaveValue(/^25[5-7]/);
-    await expect(page.getByText(/^Its toe lies closest to/)).toBeVisible();
+    await expect(page.getByText(/Its toe lies closest to/)).toBeVisible();
     await form.getByLabel(/^Size/).fill('six');
     await form.getByLabel('By whom').fill('Ada');
     await page.getByRole('button', { name: 'Keep this reading' }).click();
-    await expect(page.getByText('Write the size as a number.')).toBeVisible();
+    await expect(page.getByText('write the size as a number')).toBeVisible();
     await form.getByLabel(/^Size/).fill('5');
     await page.getByRole('button', { name: 'Keep this reading' }).click();
     await expect(page.locator('[data-readings]')).toContainText('Ada');
@@ -181,10 +181,7 @@ test('a maker, a last and a style are made from nothing, and one last under two 
   const addLast = async (name: string): Promise<void> => {
     await page.getByLabel('A new last, called').fill(name);
     await page.getByLabel('begun as').selectOption('plover');
-    await page
-      .locator('label', { hasText: /^by/ })
-      .locator('select')
-      .selectOption({ label: `Ostlery ${mark}` });
+    await page.getByLabel('by', { exact: true }).selectOption({ label: `Ostlery ${mark}` });
     await page.getByRole('button', { name: 'Add it' }).click();
     await expect(page).toHaveURL(/\/stock\/lasts\/[a-z-]+\d+/);
   };
@@ -251,6 +248,7 @@ test.describe('the last bench', () => {
   test('the cursor measures in millimetres', async ({ page }) => {
     await open(page, '/stock/bench?shoes=last:plover,last:sandpiper');
     const drawing = page.getByRole('img', { name: /from above/ });
+    await drawing.evaluate((svg) => svg.scrollIntoView({ block: 'start' }));
     const box = (await drawing.boundingBox())!;
     await page.mouse.move(box.x + box.width / 2, box.y + 60);
     await page.mouse.down();
@@ -286,14 +284,14 @@ test.describe('the last bench', () => {
 test.describe('sizes that feel alike', () => {
   test('one size is found in another last with what is left over; a set is worked out, kept and shown again', async ({ page }) => {
     await open(page, '/stock/matrix');
-    const select = page.locator('section').first().locator('select');
     await page.getByLabel('Size', { exact: true }).fill('38');
-    await select.nth(0).selectOption('plover');
-    await select.nth(1).selectOption('tern');
+    await page.getByLabel('of', { exact: true }).selectOption('plover');
+    await page.getByLabel('in', { exact: true }).selectOption('tern');
     await expect(page.locator('[data-equivalent]')).toContainText(/^\s*3\d(\.5)? [NRW]/);
     await page.getByLabel('Size', { exact: true }).fill('x');
     await expect(page.getByRole('alert')).toContainText('“x” is not a size');
-    for (const id of ['plover', 'tern', 'clove']) await page.locator(`input[value=${id}]`).check();
+    const lasts = page.getByRole('group', { name: 'Lasts in the set' });
+    for (const last of [/^Plover/, /^Tern/, /^Clove /]) await lasts.getByRole('checkbox', { name: last }).check();
     const name = `Set ${Date.now()}`;
     await page.getByLabel('Called').fill(name);
     await page.getByRole('button', { name: 'Work it out' }).click();
@@ -342,7 +340,7 @@ test.describe('in and out', () => {
 
 test('the shop sets a target of its own, ours stays beside it, and it is taken back', async ({ page }) => {
   await open(page, '/stock/targets');
-  await page.locator('label', { hasText: 'Kind of shoe' }).locator('select').selectOption('character');
+  await page.getByLabel('Kind of shoe').selectOption('character');
   const snug = page.getByLabel('toe room: snug below, mm');
   await snug.fill('12');
   await page.getByRole('button', { name: 'Keep these targets' }).click();

@@ -2,7 +2,7 @@ import { groupsInOrder, MEASURE, MEASURE_GROUPS as GROUPS, OPEN_GROUPS, type Mea
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { FeetBody } from '../src/lib/api/foot-schema';
-import { bodyOf, disagreement, entriesOf, readEntry, stampsOf, stepped, withUnit, type Entries } from '../src/lib/ui/measure/entries';
+import { bodyOf, disagreement, entriesOf, readEntry, stampsOf, stepped, withUnit, type Entries } from '../src/lib/ui/fitting/entries';
 import { moveOn } from '../src/lib/ui/measure/quick-entry';
 
 const entries = (left: Entries['left'], right: Entries['right'] = {}): Entries => ({ left, right });

@@ -1,5 +1,6 @@
 export {
   type Cuts,
+  levelOf,
   KIND_ZONES,
   NO_AIDS,
   SHARED_TARGETS,
@@ -8,6 +9,7 @@ export {
   ZONE,
   ZONE_AT,
   ZONE_IDS,
+  ZONE_PARTS,
   ZONE_STATES,
   type ZoneId,
   ZONES,

@@ -1,14 +1,24 @@
 <script lang="ts">
   import '../app.css';
   import { onMount } from 'svelte';
+  import { page } from '$app/state';
   import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
-  import { KIT_THEME } from '$lib/ui/kit/theme';
   import QuickBox from '$lib/ui/frame/QuickBox.svelte';
   import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
-  import { UNITS, shown } from '$lib/ui/frame/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
+  import { KIT_THEME } from '$lib/ui/kit/theme';
+  import { UNITS, shown } from '$lib/ui/kit/units.svelte';
 
   let { children } = $props();
+  const under =
+    (...starts: string[]) =>
+    (path: string) =>
+      starts.some((start) => path.startsWith(start));
+  const NAV = [
+    { href: '/', name: 'People', here: (path: string) => path === '/' || under('/people', '/fittings')(path) },
+    { href: '/sizes', name: 'Sizes', here: under('/sizes') },
+    { href: '/stock', name: 'Stockroom', here: under('/stock') }
+  ];
   onMount(() => {
     shown.restore();
     // From here on the page answers to keys and touch; tests wait for it.
@@ -21,28 +31,54 @@
 <ThemeProvider theme={KIT_THEME}>
   <a href="#main" class="sr-only focus:not-sr-only">To the content</a>
   <header class="bg-ink text-sheet print:hidden">
-    <div class="mx-auto flex max-w-[1280px] flex-wrap items-center gap-x-5 gap-y-1 px-4 py-1.5">
+    <div class="mx-auto flex min-h-14 max-w-[1280px] flex-wrap items-center gap-x-3 gap-y-1 px-4">
       <a href="/" class="flex items-center gap-2 font-serif text-2xl font-semibold !text-sheet no-underline"
         ><img src="/mark.svg" alt="" class="h-8 w-8" />Chiave</a
       >
-      <nav aria-label="Main" class="flex gap-4">
-        {#each [{ href: '/', name: 'People' }, { href: '/sizes', name: 'Sizes' }, { href: '/stock', name: 'Stockroom' }, { href: '/api/v1/docs', name: 'API' }] as link (link.href)}
-          <a href={link.href} class="inline-flex min-h-11 items-center !text-[#f0d9a6]">{link.name}</a>
+      <nav aria-label="Main" class="flex">
+        {#each NAV as link (link.href)}
+          <a href={link.href} class="main-link" aria-current={link.here(page.url.pathname) ? 'page' : undefined}>{link.name}</a>
         {/each}
       </nav>
       <div class="ml-auto"><QuickBox /></div>
-      <div class="flex items-center gap-1" role="group" aria-label="Unit shown">
+      <div class="units" role="group" aria-label="Unit shown">
         {#each UNITS as unit (unit)}
           <Button
-            class="min-w-11 border-0 px-2 {shown.unit === unit ? 'text-ink' : 'bg-transparent text-sheet hover:text-ink'}"
+            class="min-w-11 rounded-none border-0 px-2 {shown.unit === unit ? 'bg-brass-bright' : 'bg-transparent text-sheet hover:text-ink'}"
             pressed={shown.unit === unit}
             onclick={() => shown.show(unit)}>{unit}</Button
           >
         {/each}
-        <Shortcuts />
       </div>
+      <Shortcuts />
     </div>
     <div class="brass-rule" aria-hidden="true"></div>
   </header>
   <main id="main" class="mx-auto max-w-[1280px] px-4 py-4">{@render children()}</main>
 </ThemeProvider>
+
+<style>
+  .main-link {
+    display: inline-flex;
+    align-items: center;
+    min-height: 56px;
+    padding: 4px 0.65rem 0;
+    border-bottom: 4px solid transparent;
+    color: #f0e3c6;
+    text-decoration: none;
+  }
+  .main-link:hover {
+    color: var(--color-sheet);
+  }
+  .main-link[aria-current] {
+    border-color: var(--color-brass-bright);
+    color: var(--color-sheet);
+    font-weight: 650;
+  }
+  .units {
+    display: flex;
+    overflow: hidden;
+    border: 1px solid var(--color-edge);
+    border-radius: 9px;
+  }
+</style>

@@ -7,7 +7,7 @@
   import { FLAG_CHOICES } from '$lib/ui/fitting/names';
   import { PeopleList } from '$lib/ui/people/people-list.svelte';
   import { send } from '$lib/send/save.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -40,7 +40,7 @@
     </p>
   </div>
   <Field label="Find" class="w-72" type="search" oninput={(e) => list.search(e.currentTarget.value)} placeholder="name, work, story" />
-  <Button kind="primary" onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
+  <Button kind={adding ? 'plain' : 'primary'} onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
 </div>
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 

@@ -14,7 +14,7 @@ import {
   type Placement
 } from '../room';
 import { zonesOf, judge, scoreOf, zoneState, type Judgement, limitsOf, marginAt, targetsFor, type Targets } from '../judge';
-import { NO_AIDS, ZONE_AT, type FlexState, type ZoneId } from '../zones';
+import { levelOf, NO_AIDS, ZONE_AT, type FlexState, type ZoneId } from '../zones';
 import { shoeOf, type Style, type Shoe, type Wear, type WornFoot } from '../shoe';
 import { UPPER } from '../tables';
 import { character, tightness, type SpokenFoot } from '../words';
@@ -163,10 +163,17 @@ export interface ZoneBrief {
   zone: ZoneId;
   clearanceMm: number;
   state: FlexState;
+  /** Where it stands among its cuts: −1 to 1 is right. */
+  level: number;
 }
 
 /** Zones of one foot in brief: clearance and state. */
 export const zonesInBrief = (foot: SpokenFoot): ZoneBrief[] =>
   zonesOf(foot.targets)
     .inOrder.filter(({ at }) => !Number.isNaN(foot.zone[at]))
-    .map(({ id, at }) => ({ zone: id, clearanceMm: foot.zone[at], state: zoneState(id, foot.zone[at], foot.targets) }));
+    .map(({ id, at }) => ({
+      zone: id,
+      clearanceMm: foot.zone[at],
+      state: zoneState(id, foot.zone[at], foot.targets),
+      level: levelOf(foot.zone[at], foot.targets[id]!)
+    }));

@@ -6,6 +6,7 @@ import { zone } from './zone';
 export const ballGirth = zone({
   id: 'ball-girth',
   name: 'ball girth',
+  part: 'ball',
   cuts: 'by-kind',
   childCuts: cuts(-8, -4, 4, 12),
   preferenceShare: 1,

@@ -6,6 +6,7 @@ import { zone } from './zone';
 export const ballWidth = zone({
   id: 'ball-width',
   name: 'ball width',
+  part: 'ball',
   cuts: cuts(-6, -3, 4, 9),
   preferenceShare: 0.4,
   formula: (dims, _, allowances, plan) => plan.planWidthMm - dims.ballWidthMm - 2 * allowances.offsetMm + allowances.stretchMm,

@@ -24,3 +24,21 @@ export function stateOf(clearanceMm: number, t: Cuts): ZoneState {
   if (clearanceMm <= t.c) return 'right';
   return clearanceMm <= t.d ? 'roomy' : 'too-loose';
 }
+
+/** Farthest from the middle that a level is told. */
+const MOST_LEVEL = 3;
+/**
+ * Where a clearance stands among its cuts, without a unit: −1 to 1 is right, −2 is the cut to too tight, 2 the one to too loose.
+ * @example levelOf(10, cuts(0, 5, 15, 20)) // 0
+ */
+export function levelOf(clearanceMm: number, t: Cuts): number {
+  const level =
+    clearanceMm < t.b
+      ? -1 - (t.b - clearanceMm) / (t.b - t.a)
+      : clearanceMm > t.c
+        ? 1 + (clearanceMm - t.c) / (t.d - t.c)
+        : t.c > t.b
+          ? (2 * (clearanceMm - middleOf(t))) / (t.c - t.b)
+          : 0;
+  return Math.max(-MOST_LEVEL, Math.min(MOST_LEVEL, level));
+}

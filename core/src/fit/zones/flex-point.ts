@@ -9,6 +9,7 @@ export const FLEX_WITHIN_MM = 5;
 export const flexPoint = zone({
   id: 'flex-point',
   name: 'flex point',
+  part: 'ball',
   decides: false,
   cuts: cuts(-2 * FLEX_WITHIN_MM, -FLEX_WITHIN_MM, FLEX_WITHIN_MM, 2 * FLEX_WITHIN_MM),
   scale: 'place',

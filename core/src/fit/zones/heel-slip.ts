@@ -4,6 +4,7 @@ import { zone } from './zone';
 export const heelSlip = zone({
   id: 'heel-slip',
   name: 'heel slip',
+  part: 'heel',
   cuts: 'by-kind',
   scale: 'amount',
   straight: false,

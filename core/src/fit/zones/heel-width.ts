@@ -7,6 +7,7 @@ import { zone } from './zone';
 export const heelWidth = zone({
   id: 'heel-width',
   name: 'heel width',
+  part: 'heel',
   cuts: cuts(-2, 0, 4, 7),
   preferenceShare: 0.4,
   formula: (dims, _, allowances, plan) => 2 * plan.heelHalfMm - dims.heelWidthMm - 2 * allowances.sockMm - allowances.narrowsHeelMm,

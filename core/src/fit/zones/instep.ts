@@ -5,6 +5,7 @@ import { zone } from './zone';
 export const instep = zone({
   id: 'instep',
   name: 'instep',
+  part: 'waist',
   cuts: 'by-kind',
   preferenceShare: 1,
   closureTakesUp: true,

@@ -6,6 +6,7 @@ import { zone } from './zone';
 export const shaft = zone({
   id: 'shaft',
   name: 'shaft',
+  part: 'heel',
   cuts: cuts(0, 5, 25, 40),
   formula: (dims, inside, allowances) =>
     dims.calfKnown && inside.shaftGirthMm !== null ? inside.shaftGirthMm - dims.calfGirthMm - allowances.sockGirthMm : NaN,

@@ -6,6 +6,7 @@ import { zoneOfSome } from './zone';
 export const throat = zoneOfSome({
   id: 'throat',
   name: 'throat',
+  part: 'waist',
   kinds: ({ pullOn }) => pullOn,
   cuts: cuts(-10, -4, 4, 10),
   preferenceShare: 1,

@@ -12,6 +12,7 @@ export const littleToeDepth = (dims: FootDims, inside: Inside): number => inside
 export const toeBoxDepth = zone({
   id: 'toe-box-depth',
   name: 'toe box depth',
+  part: 'toes',
   cuts: cuts(-1, 1, 6, 12),
   preferenceShare: 0.4,
   formula: (dims, inside, allowances) => Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - allowances.depthTakenMm - dims.hammerToeMm,

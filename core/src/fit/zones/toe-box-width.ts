@@ -6,6 +6,7 @@ import { zone } from './zone';
 export const toeBoxWidth = zone({
   id: 'toe-box-width',
   name: 'toe box width',
+  part: 'toes',
   cuts: cuts(-4, -1, 6, 12),
   preferenceShare: 0.4,
   straight: false,

@@ -6,6 +6,7 @@ import { zone } from './zone';
 export const toeRoom = zone({
   id: 'toe-room',
   name: 'toe room',
+  part: 'toes',
   cuts: 'by-kind',
   // Growth room 12 mm, least 9: three-width children's system, from memory.
   childCuts: cuts(9, 12, 17, 22),

@@ -6,6 +6,7 @@ import { zone } from './zone';
 export const topline = zone({
   id: 'topline',
   name: 'topline',
+  part: 'heel',
   cuts: cuts(-4, 0, 12, 22),
   formula: (dims, inside, allowances) =>
     dims.ankleKnown && inside.toplineGirthMm !== null ? inside.toplineGirthMm - dims.ankleGirthMm - allowances.sockGirthMm : NaN,

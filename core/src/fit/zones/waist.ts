@@ -6,6 +6,7 @@ import { zone } from './zone';
 export const waist = zone({
   id: 'waist',
   name: 'waist',
+  part: 'waist',
   decides: false,
   cuts: cuts(-10, -6, 4, 10),
   preferenceShare: 0.4,

@@ -3,6 +3,10 @@ import type { Cuts } from './cuts';
 import type { Allowances, FootDims, PlainPlan } from './given';
 import type { Sum, SumInput } from './sum';
 
+/** Parts of a shoe, front to back. */
+export const ZONE_PARTS = ['toes', 'ball', 'waist', 'heel'] as const;
+export type ZonePart = (typeof ZONE_PARTS)[number];
+
 /** What of a kind of shoe says which zones it has. */
 export interface KindTraits {
   /** It has no opening beside the throat: the heel passes through it. */
@@ -16,6 +20,8 @@ export type Formula = (dims: FootDims, inside: Inside, allowances: Allowances, p
 export interface ZoneDefinition<Id extends string = string> {
   id: Id;
   name: string;
+  /** Part of the shoe it lies in, front to back. */
+  part: ZonePart;
   /** Kinds that have it. A zone of some kinds only takes no place in the arrays of the others. */
   kinds: 'all' | ((kind: KindTraits) => boolean);
   /** Comfort-only zones are told but never decide. */

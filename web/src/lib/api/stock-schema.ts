@@ -28,7 +28,7 @@ export const makerSchema = z
 export type MakerBody = z.infer<typeof makerSchema>;
 
 /** `checkLast` says what each may be; this only keeps out what is no figure of a shoe at all. */
-const figure = z.number().min(-1000).max(1000);
+const figure = z.number('write it as a number').min(-1000).max(1000);
 export const lastShape = z.object({
   id: slug,
   maker: slug,
@@ -228,7 +228,7 @@ export function checkStyle(
 
 /** The inside of one pair on a last, as somebody measured it. */
 export const readingFields = z.object({
-  size: z.number().min(-5).max(400),
+  size: z.number('write the size as a number').min(-5).max(400),
   width: letter,
   side: z.enum(SIDES),
   who: z.string().trim().min(1, 'who measured it?').max(60),

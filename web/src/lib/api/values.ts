@@ -2,7 +2,8 @@ import { z } from 'zod';
 
 /** Small pieces that many schemas share. */
 export const text = (most: number): z.ZodString => z.string().max(most, `at most ${most} characters`);
-export const mm = (low: number, high: number): z.ZodNumber => z.number().min(low).max(high);
+export const mm = (low: number, high: number): z.ZodNumber =>
+  z.number('write it as a number').min(low, `from ${low} to ${high}`).max(high, `from ${low} to ${high}`);
 /** Ids of definitions, as an enumeration takes them. */
 export const idOf = <T extends string>(rows: readonly { id: T }[]): T[] => rows.map((r) => r.id);
 

@@ -13,7 +13,6 @@ import {
   wornWith,
   ZONE,
   type EdgePoint,
-  type FlagId,
   type FootFit,
   type PairPutIn,
   type SectionDrawing,
@@ -52,7 +51,7 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
   if (feet.length < 2) throw invalid([{ path: 'feet', message: 'measure the length of both feet first' }]);
   const wear = wearOf(fitting);
   const shoe = shoeOf(style, size, width);
-  const fit = refusing('put', () => checkFit(feet, shoe, wear, fitting.customer.flags as FlagId[], POINTS.opened, put));
+  const fit = refusing('put', () => checkFit(feet, shoe, wear, fitting.customer.flags, POINTS.opened, put));
   const label = `${sizeText(style, size)} ${width}`;
   const page = new MmPage(paper, `${style.name} ${label}`);
   const left = 16;

@@ -6,7 +6,7 @@
   import { clampView, RULE_LIMITS, zoomed } from '$lib/drawing/rule-view';
   import { Keeper } from '$lib/send/save.svelte';
   import SaveLine from '$lib/ui/fitting/SaveLine.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';

@@ -42,8 +42,8 @@ const pick = <T>(list: readonly T[], place: number): T => list[Math.floor(at(pla
 export async function fillCrowd(sequelize: Sequelize, size: CrowdSize): Promise<number> {
   const t = tables(sequelize);
   const styles = (await t.Style.findAll({ attributes: ['id', 'sizeFrom', 'widths'], order: [['id', 'ASC']] })).map((s) => ({
-    id: s.get('id') as string,
-    size: String(s.get('sizeFrom'))
+    id: s.id,
+    size: String(s.sizeFrom)
   }));
   const firstPerson = Number((await t.Customer.max('id')) ?? 0) + 1;
   const firstFitting = Number((await t.Fitting.max('id')) ?? 0) + 1;

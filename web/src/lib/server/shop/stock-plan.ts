@@ -1,6 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
 import { BLANK_DETAILS, type Style } from '@chiave/core/fit';
-import type { Last } from '@chiave/core/last';
 import { readCells, readCsv } from '../../api/csv';
 import { type IMPORT_KINDS, countsOfPaste, countsOfRows, lastsOfRows, stockFileSchema, stylesOfRows, type StockProblem } from '../../api/stock-exchange';
 import { MOST_PROBLEMS } from '../../api/problem-list';
@@ -126,7 +125,7 @@ function checkTogether(plan: Plan, shop: Shop): void {
   }
   for (const style of plan.styles) {
     const last = lasts.get(style.last);
-    for (const p of checkStyle(style, last as Last | undefined, makers.get(last?.maker ?? '')?.letters ?? []))
+    for (const p of checkStyle(style, last, makers.get(last?.maker ?? '')?.letters ?? []))
       plan.problems.push({ where: `styles (${style.name})`, message: `${p.path}: ${p.message}` });
   }
 }

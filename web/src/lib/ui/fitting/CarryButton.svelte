@@ -8,8 +8,15 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
 
-  /** Carries a pair to the chair, with what is put in: it stands in Try from then on. */
-  let { desk, styleId, size, width, put = {} }: { desk: Desk; styleId: string; size: string; width: string; put?: PairPutIn } = $props();
+  /** Carries a pair to the chair, with what is put in: it stands in Try from then on. @prop primary the one dark action of its page */
+  let {
+    desk,
+    styleId,
+    size,
+    width,
+    put = {},
+    primary = false
+  }: { desk: Desk; styleId: string; size: string; width: string; put?: PairPutIn; primary?: boolean } = $props();
   const carried = $derived(desk.fitting.tries.some((t) => t.styleId === styleId && t.size === size && t.width === width && writePut(t.put) === writePut(put)));
   let busy = $state(false);
   let message = $state('');
@@ -31,6 +38,6 @@
 {#if carried}
   <a href="/fittings/{desk.fitting.id}/try" class="inline-flex min-h-11 items-center px-3">at the chair</a>
 {:else}
-  <Button kind="primary" disabled={busy} onclick={carry}>Carry to the chair</Button>
+  <Button kind={primary ? 'primary' : 'plain'} disabled={busy} onclick={carry}>Carry to the chair</Button>
 {/if}
 {#if message}<Notice role="alert" class="w-full" tone="caution">{message}</Notice>{/if}

@@ -5,11 +5,12 @@
   import { formatLength } from '@chiave/core/measure';
   import type { FittingRow } from '$lib/api/rows';
   import { Desk, setDesk } from './desk.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
   import SaveLine from './SaveLine.svelte';
   import { STEPS } from './steps';
   import { warm } from '$lib/workers/fit-client';
   import { forWorker } from '$lib/workers/for-worker';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
 
   /** @prop stamp the stockroom's, which the fit engine fetches while the feet are measured */
   let { fitting, stamp, children }: { fitting: FittingRow; stamp: string; children: Snippet } = $props();
@@ -17,6 +18,7 @@
   const desk = setDesk(new Desk(untrack(() => fitting)));
   const here = $derived(page.url.pathname.split('/')[3] ?? '');
   const current = $derived(here === 'shoe' ? 'pull' : here === 'trace' ? 'measure' : here);
+  const at = $derived(STEPS.findIndex((step) => step.id === current));
   const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
 
   const PAUSE_MS = 800;
@@ -46,36 +48,137 @@
   });
 </script>
 
-<div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 print:hidden">
-  <a href="/people/{desk.fitting.customer.id}" class="text-lg font-semibold">{desk.fitting.customer.name}</a>
-  <span class="soft">{desk.fitting.purpose || 'purpose not asked yet'}</span>
-  <span class="figures ml-auto">
+<div class="bar print:hidden">
+  <div class="min-w-0">
+    <a href="/people/{desk.fitting.customer.id}" class="name">{desk.fitting.customer.name}</a>
+    <span class="soft block truncate">{desk.fitting.purpose || 'purpose not asked yet'}</span>
+  </div>
+  <nav aria-label="Steps of the fitting">
+    <!-- Moving the focus away would have the whole new page laid out at once, before a frame of it is seen. -->
+    <ol class="steps" data-sveltekit-keepfocus>
+      {#each STEPS as step, i (step.id)}
+        <li class:done={i < at}>
+          <a href="/fittings/{desk.fitting.id}/{step.id}" aria-current={current === step.id ? 'step' : undefined} title="{step.hint} (Alt {i + 1})"
+            >{step.name}</a
+          >
+        </li>
+      {/each}
+    </ol>
+  </nav>
+  <p class="figures flex flex-wrap justify-end gap-x-3 whitespace-nowrap">
     {#each lengths as { side, mm } (side)}
-      <b class="ml-3 {side === 'left' ? 'side-L' : 'side-R'}">{side === 'left' ? 'L' : 'R'}</b>
-      {mm === undefined ? 'not measured' : formatLength(mm, shown.unit)}
+      <span><SideMark {side} /> {mm === undefined ? 'not measured' : formatLength(mm, shown.unit)}</span>
     {/each}
-  </span>
+  </p>
 </div>
-<nav aria-label="Steps of the fitting" class="mt-2 print:hidden">
-  <!-- Moving the focus away would have the whole new page laid out at once, before a frame of it is seen. -->
-  <ol class="flex flex-wrap gap-1 border-b-2 border-ink" data-sveltekit-keepfocus>
-    {#each STEPS as step, i (step.id)}
-      <li>
-        <a
-          href="/fittings/{desk.fitting.id}/{step.id}"
-          aria-current={current === step.id ? 'step' : undefined}
-          title={step.hint}
-          class="tab"
-          class:current={current === step.id}
-        >
-          <span class="figures text-xs">{i + 1}</span>{step.name}
-        </a>
-      </li>
-    {/each}
-  </ol>
-</nav>
 <div class="mt-1 flex justify-end gap-4 print:hidden">
   {#if desk.restored}<p class="soft text-sm">What had been typed on this device before is back.</p>{/if}
   <SaveLine keepers={[desk.asked, desk.feet]} ontheirs={(keeper) => desk.takeTheirs(keeper)} />
 </div>
 <div class="pt-2">{@render children()}</div>
+
+<style>
+  .bar {
+    display: grid;
+    grid-template-columns: minmax(9rem, 1fr) auto minmax(8rem, 1fr);
+    align-items: center;
+    gap: 0.25rem 1rem;
+    min-height: 58px;
+    margin-top: -0.5rem;
+    border-bottom: 1px solid var(--color-line);
+  }
+  .name {
+    font-family: var(--font-serif);
+    font-size: 1.3rem;
+    font-weight: 600;
+    color: var(--color-ink);
+    text-decoration: none;
+  }
+  .name:hover {
+    text-decoration: underline;
+  }
+  /* The steps lie on a rule: what is done is filled, the carriage stands on the present one. */
+  .steps {
+    display: flex;
+  }
+  .steps li {
+    position: relative;
+    min-width: 5.6rem;
+  }
+  .steps li::before {
+    content: '';
+    position: absolute;
+    right: 0;
+    bottom: 6px;
+    left: 0;
+    height: 3px;
+    background: repeating-linear-gradient(90deg, transparent 0 15px, #c3a25a 15px 16px), linear-gradient(#ddd0b4, #ddd0b4);
+    background-size:
+      auto 3px,
+      auto 1px;
+    background-position: 0 1px;
+    background-repeat: repeat-x;
+  }
+  .steps li.done::before {
+    background: var(--color-brass-line);
+  }
+  .steps li::after {
+    content: '';
+    position: absolute;
+    bottom: 3px;
+    left: calc(50% - 4.5px);
+    width: 9px;
+    height: 9px;
+    border: 1.5px solid var(--color-brass-line);
+    border-radius: 50%;
+    background: var(--color-sheet);
+  }
+  .steps li:has([aria-current])::after {
+    display: none;
+  }
+  .steps li.done::after {
+    background: var(--color-brass-line);
+  }
+  .steps a {
+    position: relative;
+    z-index: 1;
+    display: flex;
+    justify-content: center;
+    align-items: center;
+    min-height: 44px;
+    margin: 0 2px 12px;
+    border-radius: 9px;
+    color: var(--color-ink);
+    text-decoration: none;
+  }
+  .steps a:hover {
+    background: #eee3cc;
+  }
+  .steps a[aria-current] {
+    background: var(--color-ink);
+    color: var(--color-sheet);
+    font-weight: 650;
+  }
+  .steps a[aria-current]::after {
+    content: '';
+    position: absolute;
+    bottom: -8px;
+    left: calc(50% - 8px);
+    border: 8px solid transparent;
+    border-top-color: var(--color-ink);
+    border-bottom: 0;
+  }
+  @media (max-width: 1000px) {
+    .bar {
+      grid-template-columns: 1fr auto;
+    }
+    .bar nav {
+      grid-row: 2;
+      grid-column: 1 / -1;
+    }
+    .steps li {
+      flex: 1;
+      min-width: 0;
+    }
+  }
+</style>

@@ -3,7 +3,7 @@ import type { FlagId } from '@chiave/core/fit';
 import { refusalOf, SIDES, usualWay, type LengthUnit, type Load, type Side, type TakenId } from '@chiave/core/measure';
 import { fittingIn, type FittingAnswer, type FittingRow, type TryRow } from '../../api/rows';
 import { feetOut, type FeetBody, type SideBody, type TakenValue } from '../../api/foot-schema';
-import { bodyOf, entriesOf, nowIso, stampsOf, takenOf, valueOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from '../measure/entries';
+import { bodyOf, entriesOf, nowIso, stampsOf, takenOf, valueOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from './entries';
 import { fitterName, Keeper, send } from '../../send/save.svelte';
 
 const KEY = Symbol('desk');

@@ -3,7 +3,7 @@
   import { formatLength } from '@chiave/core/measure';
   import { convertFoot, convertLabel, readQuick, type Meaning } from '@chiave/core/size';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
-  import { shown } from './units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
 
@@ -46,7 +46,7 @@
     label="Quick size"
     hideLabel
     figures
-    class="w-44 lg:w-64"
+    class="w-40 lg:w-64"
     type="search"
     aria-describedby="quick-answer"
     placeholder="us w 6.5"

@@ -25,7 +25,9 @@
 
 <svelte:window {onkeydown} />
 
-<Button class="text-lg" aria-label="Keyboard shortcuts" onclick={() => (open = true)}>?</Button>
+<Button class="min-w-11 border-edge bg-transparent px-2 text-lg text-sheet hover:text-ink" aria-label="Keyboard shortcuts" onclick={() => (open = true)}
+  >?</Button
+>
 <Dialog bind:open heading="Keyboard">
   <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
     <dt class="figures">?</dt>
@@ -43,4 +45,5 @@
     <dt class="figures">Alt H</dt>
     <dd>in Measure: how the value was taken</dd>
   </dl>
+  <p>Other programs read and write through the <a href="/api/v1/docs" onclick={() => (open = false)}>API</a>.</p>
 </Dialog>

@@ -4,7 +4,7 @@
   import Alert from 'flowbite-svelte/Alert.svelte';
   import clsx from 'clsx';
 
-  const LOOKS = { note: 'border-brass-bright bg-brass-pale text-ink', caution: 'border-tight bg-tight-tint text-ink' } as const;
+  const LOOKS = { note: 'border-[#e6d09a] bg-[#fbf2dd] text-ink', caution: 'border-[#eab9a2] border-s-4 border-s-tight bg-tight-tint text-ink' } as const;
   /** What to know (note) or to watch (caution). @prop role alert or status where it appears later; none where it belongs to the page */
   // prettier-ignore
   let {

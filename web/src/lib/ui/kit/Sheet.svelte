@@ -17,7 +17,7 @@
   {...rest as object}
   shadow={undefined}
   size="xl"
-  role={heading || rest['aria-label'] || rest['aria-labelledby'] ? 'region' : undefined}
+  role={rest.role ?? (heading || rest['aria-label'] || rest['aria-labelledby'] ? 'region' : undefined)}
   aria-labelledby={heading ? id : rest['aria-labelledby']}
   class={className}
 >

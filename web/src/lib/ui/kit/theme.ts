@@ -17,7 +17,7 @@ export const KIT_THEME: ThemeConfig = {
   checkbox: { div: 'text-base font-normal', base: `${TICK} rounded-[4px]` },
   table: { table: 'text-base text-ink' },
   card: { base: 'block max-w-none rounded-[12px] border-line bg-sheet p-4 text-ink shadow-[0_2px_6px_rgb(42_36_32_/_6%)]' },
-  alert: 'rounded-none rounded-e-control border-s-4 px-3 py-2 text-base',
+  alert: 'rounded-[9px] border px-3 py-2 text-base',
   modal: {
     base: 'rounded-[12px] border border-line bg-sheet text-ink shadow-[0_8px_24px_rgb(42_36_32_/_14%)]',
     body: 'text-ink',

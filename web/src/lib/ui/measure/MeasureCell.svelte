@@ -2,7 +2,7 @@
   import { EXTRA, formatLength, isExtraId, LOADS, WAYS, type FootValue, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
-  import { disagreement, readEntry, secondOf, stepped, withUnit, type EntryKey } from './entries';
+  import { disagreement, readEntry, secondOf, stepped, withUnit, type EntryKey } from '$lib/ui/fitting/entries';
   import { typeFast } from './quick-entry';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -100,8 +100,8 @@
     <Button class="min-w-11 px-1 text-xl" tabindex={-1} aria-label="{name}, {side}, 1 {degrees ? 'degree' : 'mm'} more" onclick={() => step(1)}>+</Button>
   </div>
   {#if again || secondText !== ''}
-    <label class="mt-1 ml-6 flex items-center gap-1 text-sm">
-      again
+    <div class="mt-1 ml-6 flex items-center gap-1 text-sm">
+      <span aria-hidden="true">again</span>
       <Field
         class="min-w-0 flex-1"
         figures
@@ -114,7 +114,7 @@
         onfocus={() => onactive(id, side)}
         onblur={() => keepUnit(second)}
       />
-    </label>
+    </div>
   {/if}
   <div id={noteId} class="ml-6 text-sm">
     {#if read.mm !== null}

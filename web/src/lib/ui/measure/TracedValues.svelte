@@ -1,7 +1,7 @@
 <script lang="ts">
   import { formatLength, trimNumber, type TakenId } from '@chiave/core/measure';
   import { outlineSd } from '@chiave/core/tracing';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Table from '$lib/ui/kit/Table.svelte';

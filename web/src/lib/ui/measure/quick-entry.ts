@@ -1,5 +1,5 @@
 import type { Desk } from '../fitting/desk.svelte';
-import { withUnit } from './entries';
+import { withUnit } from '../fitting/entries';
 import { EXTRA, isExtraId, MEASURE, parseLength, type Side, type TakenId } from '@chiave/core/measure';
 
 /**

@@ -10,7 +10,6 @@
   import Fold from '$lib/ui/kit/Fold.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import FileButton from '$lib/ui/kit/FileButton.svelte';
-  import Check from '$lib/ui/kit/Check.svelte';
 
   /** What is kept of a person, with consent: changed, taken along, brought in, looked through, erased. */
   let { customer }: { customer: CustomerRow } = $props();

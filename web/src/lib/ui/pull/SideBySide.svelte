@@ -2,7 +2,7 @@
   import { ZONE, ZONE_IDS, type Candidate } from '@chiave/core/fit';
   import { formatSigned } from '@chiave/core/measure';
   import { chance, VERDICT_WORDS } from '$lib/ui/fitting/names';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';

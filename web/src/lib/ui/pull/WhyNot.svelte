@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Listed } from '@chiave/core/fit';
   import { chance } from '$lib/ui/fitting/names';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import type { StyleBrief } from '../../style-brief';
   import { decided } from './decided';
   import type { Ranking } from './ranking.svelte';

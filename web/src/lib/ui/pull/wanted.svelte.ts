@@ -3,6 +3,7 @@ import { TOE_FAMILY, type ToeFamilyId } from '@chiave/core/last';
 import { formatLength, type LengthUnit } from '@chiave/core/measure';
 import { SCALE } from '@chiave/core/size';
 import type { FittingRow } from '../../api/rows';
+import { ageOf } from '../../fit-feet';
 import type { StyleBrief } from '../../style-brief';
 
 /** Heels that count as the same height, mm. */
@@ -51,14 +52,14 @@ export class Wanted {
     this.#styles = styles;
   }
 
-  readonly byId = $derived.by(() => new Map(this.#styles().map((s) => [s.id, s])));
+  readonly byId = $derived.by((): Readonly<Record<string, StyleBrief | undefined>> => Object.fromEntries(this.#styles().map((s) => [s.id, s])));
   readonly child = $derived.by(() => {
-    const { born } = this.#fitting().customer;
-    return born !== null && new Date().getFullYear() - born < CHILD_UNDER;
+    const age = ageOf(this.#fitting().customer);
+    return age !== undefined && age < CHILD_UNDER;
   });
   readonly styles = $derived.by(() => this.#styles().filter((s) => this.whyLeftOut(s) === null));
 
-  familyOf = (styleId: string): ToeFamilyId | undefined => this.byId.get(styleId)?.family;
+  familyOf = (styleId: string): ToeFamilyId | undefined => this.byId[styleId]?.family;
   /** The size that all are held to, if any. */
   get heldSize(): number | null {
     return this.hold === 'size' && this.heldTo ? this.heldTo.sizeNumber : null;

@@ -2,7 +2,7 @@
   import { LATER_HOURS } from '@chiave/core/fit';
   import BallSection from '$lib/drawing/BallSection.svelte';
   import FootInShoe from '$lib/drawing/FootInShoe.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import type { Laid } from '$lib/workers/messages';

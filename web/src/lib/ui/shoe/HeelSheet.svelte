@@ -5,7 +5,7 @@
   import HeelSide from '$lib/drawing/HeelSide.svelte';
   import { aboutWords, slides } from '$lib/range-words';
   import { REACH_WORDS } from '$lib/ui/fitting/names';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
 

@@ -7,7 +7,7 @@
   import { writePut } from '$lib/put-text';
   import CarryButton from '$lib/ui/fitting/CarryButton.svelte';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
 
   /** Which pair is opened, what it is made like, and what can be done with it. */
   // prettier-ignore
@@ -35,7 +35,7 @@
         .note}. Made for a foot of {formatLength(shoe.inside.madeForFootMm, shown.unit)}: {label}.
     </p>
   </div>
-  <CarryButton {desk} styleId={style.id} size={sizeLabel} {width} {put} />
+  <CarryButton primary {desk} styleId={style.id} size={sizeLabel} {width} {put} />
   <a href="/fittings/{desk.fitting.id}/pull" class="inline-flex min-h-11 items-center">Back to Pull</a>
   {#if measured}<a
       href="/api/v1/fittings/{desk.fitting.id}/card?style={style.id}&{query}&put={writePut(put)}"

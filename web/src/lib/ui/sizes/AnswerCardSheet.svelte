@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { AnswerCard } from '$lib/api/size-schema';
-  import { downloadPdf } from '$lib/ui/frame/download';
+  import { downloadPdf } from '$lib/ui/kit/download';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';

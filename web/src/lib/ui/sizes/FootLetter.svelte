@@ -1,7 +1,7 @@
 <script lang="ts">
   import { FITS_AS, formatSigned, parseLength, type FitsAs } from '@chiave/core/measure';
   import { footLetter, mondopoint, WIDTH_SCALES } from '@chiave/core/size';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { formatLength, trimNumber } from '@chiave/core/measure';
   import type { ScaleBook } from '@chiave/core/size';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
   import type { RuleAsked } from './rule-bench.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { formatLength, formatSigned, type FitsAs } from '@chiave/core/measure';
   import { parseSize, SCALE, schoolOf, sisterSizes, toFootMm, widthScaleFor, type ScaleId } from '@chiave/core/size';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Select from '$lib/ui/kit/Select.svelte';

@@ -2,7 +2,7 @@
   import { readStyleSize, shoeOf, type Style } from '@chiave/core/fit';
   import { formatLength, formatSigned } from '@chiave/core/measure';
   import { partLetters } from '@chiave/core/size';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Select from '$lib/ui/kit/Select.svelte';

@@ -1,6 +1,7 @@
 import type { KeptScale, ManyOptions } from '@chiave/core/size';
 import { proxy } from 'comlink';
-import { Beside, said } from '../../workers/remote';
+import { said, type Beside } from '../../workers/remote';
+import { sizesBeside } from '../../workers/sizes-client';
 import type { Sizes, SizesReport } from '../../workers/sizes.worker';
 
 export const MOST_ROWS = 100_000;
@@ -28,7 +29,7 @@ export class ManySizes {
       return;
     }
     this.close();
-    const worker = (this.#worker = new Beside<Sizes>(new Worker(new URL('../../workers/sizes.worker.ts', import.meta.url), { type: 'module' })));
+    const worker = (this.#worker = sizesBeside());
     this.report = null;
     this.asked = options.to;
     this.running = true;

@@ -2,7 +2,7 @@
   import { formatLength, trimNumber } from '@chiave/core/measure';
   import { MARKS } from '$lib/api/last-fields';
   import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
   import type { LastBench } from './last-bench.svelte';

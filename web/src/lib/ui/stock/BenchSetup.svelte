@@ -3,7 +3,7 @@
   import type { PeoplePage } from '$lib/api/rows';
   import type { Comparable } from '$lib/compare-shoes';
   import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -21,15 +21,10 @@
 <Sheet class="mb-4 print:hidden">
   <div class="grid gap-2 lg:grid-cols-2">
     {#each bench.slots as slot, i (i)}
-      {@const c = bench.byKey.get(slot.key)}
+      {@const c = bench.byKey[slot.key]}
       <div class="grid grid-cols-[2rem_minmax(0,1fr)_4.5rem_7.5rem_auto] items-end gap-1">
         <b class="self-center text-xl" style:color={SHOE_LOOKS[i].ink}>{SHOE_LOOKS[i].letter}</b>
-        <Select
-          label="Shoe {SHOE_LOOKS[i].letter}"
-          hideLabel
-          value={slot.key}
-          onchange={(e) => (bench.slots[i] = slotFor(bench.byKey.get(e.currentTarget.value)))}
-        >
+        <Select label="Shoe {SHOE_LOOKS[i].letter}" hideLabel value={slot.key} onchange={(e) => (bench.slots[i] = slotFor(bench.byKey[e.currentTarget.value]))}>
           <optgroup label="Lasts"
             >{#each all.filter((a) => a.style === null) as a (a.key)}<option value={a.key}>{a.name}</option>{/each}</optgroup
           >

@@ -27,9 +27,14 @@
     const sent = await send<{ before: StyleChange[] }>('/api/v1/styles', 'PATCH', { changes });
     message = sent.ok ? '' : sent.errors[0] ? `${chosen.name}: ${sent.errors[0].message}` : sent.detail;
     if (!sent.ok) return;
-    undoList.addRequest(`${chosen.name} of ${styles.length === 1 ? styles[0].name : `${styles.length} styles`}`, '/api/v1/styles', 'PATCH', {
-      changes: sent.value.before
-    });
+    undoList.addRequest(
+      `${chosen.name[0].toLowerCase()}${chosen.name.slice(1)} of ${styles.length === 1 ? styles[0].name : `${styles.length} styles`}`,
+      '/api/v1/styles',
+      'PATCH',
+      {
+        changes: sent.value.before
+      }
+    );
     ondone();
     await invalidateAll();
   }

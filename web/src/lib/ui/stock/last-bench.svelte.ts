@@ -65,8 +65,8 @@ export class LastBench {
     );
   }
 
-  readonly byKey = $derived.by(() => new Map(this.#all().map((c) => [c.key, c])));
-  readonly chosen = $derived.by(() => this.slots.map((slot) => ({ c: this.byKey.get(slot.key), slot })));
+  readonly byKey = $derived.by((): Readonly<Record<string, Comparable | undefined>> => Object.fromEntries(this.#all().map((c) => [c.key, c])));
+  readonly chosen = $derived.by(() => this.slots.map((slot) => ({ c: this.byKey[slot.key], slot })));
   readonly foot = $derived.by(() => this.feet[this.side] ?? null);
   readonly typedFoot = $derived.by(() => (this.footText.trim() === '' ? null : parseLength(this.footText, this.#unit())));
   readonly footMm = $derived.by(() =>

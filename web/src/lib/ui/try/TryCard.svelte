@@ -27,7 +27,7 @@
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import SaveLine from '$lib/ui/fitting/SaveLine.svelte';
   import { VERDICT_WORDS } from '$lib/ui/fitting/names';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';

@@ -11,7 +11,7 @@
   import PersonRecord from '$lib/ui/people/PersonRecord.svelte';
   import { fittingIn, type FittingAnswer, type FittingRow } from '$lib/api/rows';
   import { send } from '$lib/send/save.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';

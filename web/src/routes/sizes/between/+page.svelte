@@ -4,7 +4,7 @@
   import { readQuick, SCALE } from '@chiave/core/size';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
   import { chance } from '$lib/ui/fitting/names';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -65,15 +65,14 @@
         </Select>
         <Field
           label="Size"
+          aria-label="Size of shoe {i + 1}"
           figures
           bind:value={row.text}
           aria-invalid={read[i].problem !== ''}
           placeholder={styleOf(row.styleId) ? sizeText(styleOf(row.styleId)!, styleOf(row.styleId)!.from) : 'eu 39'}
         />
-        <Field label="Width" figures bind:value={row.width} placeholder={styleOf(row.styleId)?.widths.join(' ') ?? ''} />
-        <Select label="Feels" bind:value={row.feel}
-          >{#each FEELS as feel (feel.id)}<option value={feel.id}>{feel.name}</option>{/each}</Select
-        >
+        <Field label="Width" aria-label="Width of shoe {i + 1}" figures bind:value={row.width} placeholder={styleOf(row.styleId)?.widths.join(' ') ?? ''} />
+        <Select label="Feels" aria-label="Feel of shoe {i + 1}" options={FEELS} bind:value={row.feel} />
         <Button class="mt-5" aria-label="Take shoe {i + 1} away" disabled={rows.length === 1} onclick={() => (rows = rows.filter((_, n) => n !== i))}>×</Button>
         {#if read[i].problem}<Notice class="sm:col-span-5" tone="caution" role="alert">{read[i].problem}</Notice>{/if}
       </div>

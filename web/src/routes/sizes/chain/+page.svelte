@@ -2,7 +2,7 @@
   import { PREFERENCES } from '@chiave/core/fit';
   import { SOCKS } from '@chiave/core/measure';
   import { PURPOSES } from '@chiave/core/size';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';

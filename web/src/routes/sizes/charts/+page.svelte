@@ -5,9 +5,9 @@
   import { chartOf, correctGauge, type Chart } from '@chiave/core/size';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
-  import { download, downloadPdf } from '$lib/ui/frame/download';
+  import { download, downloadPdf } from '$lib/ui/kit/download';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';

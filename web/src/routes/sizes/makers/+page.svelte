@@ -6,7 +6,7 @@
   import { send } from '$lib/send/save.svelte';
   import MakerScaleForm from '$lib/ui/sizes/MakerScaleForm.svelte';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';

@@ -2,7 +2,7 @@
   import { onDestroy } from 'svelte';
   import Progress from '$lib/ui/kit/Progress.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
-  import { download } from '$lib/ui/frame/download';
+  import { download } from '$lib/ui/kit/download';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
   import { ManySizes, MOST_BYTES, MOST_ROWS } from '$lib/ui/sizes/many-sizes.svelte';
   import Button from '$lib/ui/kit/Button.svelte';

@@ -3,8 +3,8 @@
   import { comparables } from '$lib/compare-shoes';
   import LastViews from '$lib/drawing/LastViews.svelte';
   import type { ScaledPhoto } from '$lib/drawing/scaled-photo';
-  import { download } from '$lib/ui/frame/download';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { download } from '$lib/ui/kit/download';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Slider from '$lib/ui/kit/Slider.svelte';

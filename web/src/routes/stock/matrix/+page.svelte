@@ -4,7 +4,7 @@
   import { comparables } from '$lib/compare-shoes';
   import type { Matrix } from '$lib/api/answers';
   import { send } from '$lib/send/save.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';

@@ -5,7 +5,7 @@
   import FootPair from '$lib/drawing/FootPair.svelte';
   import { feetOf } from '$lib/fit-feet';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';

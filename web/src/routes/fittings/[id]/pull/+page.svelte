@@ -17,7 +17,7 @@
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
   import SideBySide from '$lib/ui/pull/SideBySide.svelte';
   import WhyNot from '$lib/ui/pull/WhyNot.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { forWorker } from '$lib/workers/for-worker';
   import Button from '$lib/ui/kit/Button.svelte';
   import Fold from '$lib/ui/kit/Fold.svelte';
@@ -48,7 +48,7 @@
     () => shownIds.map(ranking.whole).filter((c) => c !== undefined),
     (c) => c.styleId
   );
-  const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, put: t.put, name: wanted.byId.get(t.styleId)?.name ?? t.styleId })));
+  const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, put: t.put, name: wanted.byId[t.styleId]?.name ?? t.styleId })));
   function rank(): void {
     if (!measured) return;
     ranking.start({ fitting: forWorker(f), stamp: data.stamp, styleIds: wanted.styles.map((s) => s.id), heldSize: wanted.heldSize });
@@ -127,9 +127,10 @@
   {/if}
 
   <ol class="mt-3 grid gap-3" aria-busy={ranking.running}>
-    {#each cards.now as c (c.styleId)}
+    {#each cards.now as c, at (c.styleId)}
       <CandidateCard
         {desk}
+        first={at === 0}
         candidate={c}
         family={wanted.familyOf(c.styleId)!}
         compared={compared.includes(c.styleId)}

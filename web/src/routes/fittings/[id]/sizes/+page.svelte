@@ -7,7 +7,7 @@
   import { feetOf } from '$lib/fit-feet';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';

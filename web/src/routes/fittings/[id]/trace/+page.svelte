@@ -8,7 +8,7 @@
   import LineOnSheet from '$lib/drawing/LineOnSheet.svelte';
   import { SHEETS } from '$lib/tracing/sheets';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
-  import { download } from '$lib/ui/frame/download';
+  import { download } from '$lib/ui/kit/download';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import FileButton from '$lib/ui/kit/FileButton.svelte';

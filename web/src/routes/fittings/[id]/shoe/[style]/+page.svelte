@@ -8,7 +8,7 @@
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { chance, VERDICT_WORDS } from '$lib/ui/fitting/names';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
-  import { shown } from '$lib/ui/frame/units.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
