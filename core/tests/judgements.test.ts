@@ -10,11 +10,14 @@ import {
   growthAt,
   judgeFoot,
   judgePair,
+  judgeSplay,
   postureScore,
   remeasureAfter,
+  remeasureWords,
   roomLasts,
-  splayOf,
+  tellFinding,
   trendOf,
+  trendWords,
   twoSizes
 } from '../src/foot';
 
@@ -108,26 +111,29 @@ describe('what the measures say', () => {
   });
   it('each judgement has its sum and source, and says when it rests on what was filled in', () => {
     const bare = judgeFoot(foot({ lengthMm: 250 }), 'women');
-    expect(bare.every((j) => j.derived && j.sum !== '' && j.source !== '')).toBe(true);
+    expect(bare.every((j) => j.derived && tellFinding(j.finding).sum !== '' && j.source !== '')).toBe(true);
     const whole = judgeFoot(
       foot({ lengthMm: 250, ballLengthMm: 182, ballWidthMm: 100, heelWidthMm: 60, ballGirthMm: 231 }, { toeTipsMm: [3, 0, 6, 14, 25] }),
       'women'
     );
     expect(whole.every((j) => !j.derived)).toBe(true);
-    expect(whole.find((j) => j.id === 'toes')).toMatchObject({ verdict: 'second toe longest', sum: expect.stringContaining('3, 0, 6, 14, 25') });
-    expect(whole.find((j) => j.id === 'forefoot')!.verdict).toContain('combination last');
-    expect(whole.find((j) => j.id === 'width-jp-width')!.verdict).toBe('D');
+    const told = (id: string) => tellFinding(whole.find((j) => j.id === id)!.finding);
+    expect(told('toes')).toMatchObject({ verdict: 'second toe longest', sum: expect.stringContaining('3, 0, 6, 14, 25') });
+    expect(told('forefoot').verdict).toContain('combination last');
+    expect(told('width-jp-width').verdict).toBe('D');
   });
   it('a difference between the feet counts only beyond the error of the hand', () => {
-    const pair = (l: number, r: number) => judgePair(foot({ lengthMm: l }), foot({ lengthMm: r }, { side: 'right' }))[0].verdict;
-    expect(pair(250, 250)).toBe('alike');
-    expect(pair(250, 252)).toContain('within what the hand errs by');
-    expect(pair(250, 256)).toBe('the right by 6 mm: it decides, the other is filled');
-    expect(pair(260, 250)).toContain('split pair');
+    const pair = (l: number, r: number) => judgePair(foot({ lengthMm: l }), foot({ lengthMm: r }, { side: 'right' }))[0].finding;
+    const said = (l: number, r: number) => tellFinding(pair(l, r)).verdict;
+    expect(said(250, 250)).toBe('alike');
+    expect(said(250, 252)).toContain('within what the hand errs by');
+    expect(said(250, 256)).toBe('the right by 6 mm: it decides, the other is filled');
+    expect(said(260, 250)).toContain('split pair');
+    expect(pair(260, 250)).toMatchObject({ state: 'split', larger: 'left', apartMm: 10 });
     expect(judgePair(foot({ lengthMm: 250 }), foot({ lengthMm: 250 }))).toHaveLength(1);
   });
   it('splay is width standing less seated: 3 to 5 mm is usual (published, from memory)', () => {
-    expect([splayOf(95, 97).words, splayOf(95, 99).words, splayOf(95, 102).words]).toEqual([
+    expect([97, 99, 102].map((standing) => tellFinding(judgeSplay('left', 95, standing).finding).verdict)).toEqual([
       'spreads little',
       'spreads as most do',
       'spreads more than most: fit standing'
@@ -139,9 +145,10 @@ describe('feet over time', () => {
   it('noise is not taken for change, a change is not taken for noise', () => {
     const noisy = [0, 1, 2, 3].map((t) => ({ year: 2023 + t, mm: 245 + [0.8, -0.7, 1, -0.4][t], sdMm: 1.5 }));
     expect(trendOf(noisy)!.real).toBe(false);
-    expect(trendOf(noisy)!.words).toContain('no change beyond the error of the hand');
+    expect(trendWords(trendOf(noisy)!)).toContain('no change beyond the error of the hand');
     const grown = [0, 1, 2, 3].map((t) => ({ year: 2023 + t, mm: 200 + 9 * t, sdMm: 1.5 }));
-    expect(trendOf(grown)).toMatchObject({ real: true, perYearMm: expect.closeTo(9, 6), words: expect.stringContaining('longer by 9.0 mm a year') });
+    expect(trendOf(grown)).toMatchObject({ real: true, perYearMm: expect.closeTo(9, 6) });
+    expect(trendWords(trendOf(grown)!)).toContain('longer by 9.0 mm a year');
     expect(trendOf(grown)!.at(2024).mm).toBeCloseTo(209, 6);
     expect(trendOf(noisy.slice(0, 1))).toBeNull();
   });
@@ -169,7 +176,8 @@ describe('feet over time', () => {
     expect([1, 1.5, 2.5, 4, 10].map(months)).toEqual([2, 3, 4, 6, 6]);
     expect([30, 65, undefined].map(months)).toEqual([24, 12, 24]);
     expect(remeasureAfter(30, 'women', { pregnant: true }).months).toBe(3);
-    expect(remeasureAfter(30, 'women', { weightChanged: true }).why).toContain('weight');
+    expect(remeasureAfter(30, 'women', { weightChanged: true }).why).toBe('weight');
+    expect(remeasureWords(remeasureAfter(8, 'women'))).toContain('still growing');
   });
   it('room lasts until the least a growing foot needs is left', () => {
     expect(roomLasts(10, 190, 7, 'women')).toBe(0);

@@ -15,7 +15,6 @@ export interface Trend {
   sdPerYearMm: number;
   /** True only where the change is beyond what reading errors explain. */
   real: boolean;
-  words: string;
   /** Fitted value at a year, with its deviation. */
   at: (year: number) => { mm: number; sdMm: number };
 }
@@ -40,14 +39,10 @@ export function trendOf(readings: readonly DatedReading[]): Trend | null {
   const perYearMm = readings.reduce((sum, r, i) => sum + weights[i] * (r.year - meanYear) * (r.mm - meanMm), 0) / sxx;
   const sdPerYearMm = Math.sqrt(1 / sxx);
   const real = Math.abs(perYearMm) > REAL_AT * sdPerYearMm;
-  const a = Math.abs(perYearMm).toFixed(1);
   return {
     perYearMm,
     sdPerYearMm,
     real,
-    words: real
-      ? `${perYearMm > 0 ? 'longer' : 'shorter'} by ${a} mm a year, give or take ${sdPerYearMm.toFixed(1)}`
-      : `no change beyond the error of the hand (${perYearMm < 0 ? '−' : '+'}${a} ± ${sdPerYearMm.toFixed(1)} mm a year)`,
     at: (year) => ({ mm: meanMm + perYearMm * (year - meanYear), sdMm: Math.sqrt(1 / total + (year - meanYear) ** 2 / sxx) })
   };
 }
@@ -98,24 +93,22 @@ const ADULT_MONTHS = 24;
 
 export interface Remeasure {
   months: number;
-  /** A sentence. */
-  why: string;
+  /** What decides; `remeasureWords` says it. */
+  why: 'pregnant' | 'weight' | 'age-unknown' | 'small-child' | 'growing' | 'elder' | 'grown';
   /** A published source, `practice` or `estimate`. */
   source: string;
 }
 
 /** When to measure again. @param ageYears unknown counts as an adult */
 export function remeasureAfter(ageYears: number | undefined, growsAs: GrowsAs, reasons: { pregnant?: boolean; weightChanged?: boolean } = {}): Remeasure {
-  if (reasons.pregnant) return { months: 3, why: 'Pregnancy lengthens feet: look again every few months, and after it.', source: 'practice' };
-  if (reasons.weightChanged) return { months: 3, why: 'Body weight has changed, and feet change with it.', source: 'practice' };
-  if (ageYears === undefined) return { months: ADULT_MONTHS, why: 'Grown feet are measured at each purchase; the age is not known.', source: 'practice' };
+  if (reasons.pregnant) return { months: 3, why: 'pregnant', source: 'practice' };
+  if (reasons.weightChanged) return { months: 3, why: 'weight', source: 'practice' };
+  if (ageYears === undefined) return { months: ADULT_MONTHS, why: 'age-unknown', source: 'practice' };
   const months = REMEASURE.find((r) => ageYears * 12 < r.underMonths)?.months;
-  if (months) return { months, why: 'A small child’s feet grow by the month.', source: 'Gould 1990, from memory' };
-  if (growthAt(ageYears, growsAs).perYearMm > 0)
-    return { months: CHILD_MONTHS, why: 'These feet are still growing: every six months.', source: 'Gould 1990, from memory' };
-  if (ageYears >= ELDER.from && ageYears < ELDER.to)
-    return { months: ELDER.months, why: 'Through the sixties and seventies, once a year.', source: 'estimate' };
-  return { months: ADULT_MONTHS, why: 'Grown feet are measured at each purchase.', source: 'practice' };
+  if (months) return { months, why: 'small-child', source: 'Gould 1990, from memory' };
+  if (growthAt(ageYears, growsAs).perYearMm > 0) return { months: CHILD_MONTHS, why: 'growing', source: 'Gould 1990, from memory' };
+  if (ageYears >= ELDER.from && ageYears < ELDER.to) return { months: ELDER.months, why: 'elder', source: 'estimate' };
+  return { months: ADULT_MONTHS, why: 'grown', source: 'practice' };
 }
 
 /** Least room a growing foot needs in front, mm (Kinz and others: 10 to 12 at the least, from memory). */

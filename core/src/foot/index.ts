@@ -1,3 +1,4 @@
 export * from './arch';
 export * from './judgements';
 export * from './growth';
+export * from './words';

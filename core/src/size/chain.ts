@@ -2,7 +2,7 @@ import { HABIT_PRIOR_SD } from './habit';
 import { convertLabel, type SizeReading } from './convert';
 import { formatSize, roundToStep, type Rounding } from './label';
 import { PUBLISHED, type ScaleBook } from './scale-book';
-import { fromFootMm, lengthStep, schoolOf, toFootMm } from './scales';
+import { fromFootMm, lengthStep, schoolOf, toFootMm, type AnyScale } from './scales';
 
 /** The chain of sums: from a label or a foot to the label to try, each line with its amount, unit, source and switch. */
 export interface ChainInput {
@@ -19,15 +19,32 @@ export interface ChainInput {
 }
 export type ChainLineId = 'scale' | 'habit' | 'purpose' | 'sock' | 'preference';
 
-export interface ChainLine {
-  id: ChainLineId;
-  what: string;
+/** What a line stands for, in codes and numbers; `chainLineWords` says it. */
+type ChainLineOf =
+  | { id: 'scale'; start: { kind: 'foot' } | { kind: 'label'; scale: Pick<AnyScale, 'name' | 'step'>; size: number; school: string } }
+  | { id: 'habit'; runs: 'true' | 'long' | 'short' }
+  | { id: 'purpose'; name: string }
+  | { id: 'sock' }
+  | { id: 'preference'; preference: ChainInput['preference'] };
+export type ChainLine = ChainLineOf & {
   /** Amount on the foot's length, mm, and in sizes of the target. */
   mm: number;
   sizes: number;
   source: string;
   on: boolean;
-}
+};
+
+/** How a size beside the label would be in length. */
+export type NeighbourState = 'short' | 'close' | 'roomy' | 'long';
+
+/** What is to be kept in mind with a label; `reservationWords` says it. */
+export type Reservation =
+  | { code: 'outside-run'; scale: string; range: readonly [number, number] }
+  | { code: 'habit-unknown'; sdSizes: number }
+  | { code: 'label-alone' }
+  | { code: 'coarse-from-foot'; scale: string }
+  | { code: 'half-is-width'; scale: string }
+  | { code: 'length-only' };
 
 export interface ChainEnd {
   lines: ChainLine[];
@@ -40,8 +57,8 @@ export interface ChainEnd {
   /** Chance that the rounded label is the nearest one. */
   likely: number;
   /** What half a size either way would do, mm of room. */
-  neighbours: { label: string; roomMm: number; words: string }[];
-  reservations: string[];
+  neighbours: { label: string; roomMm: number; state: NeighbourState }[];
+  reservations: Reservation[];
 }
 
 /** Plus-sizes of the trade for shoes known only by their label [practice]; where the inside is known, toe room alone decides. */
@@ -77,12 +94,12 @@ export function addChain(input: ChainInput, book: ScaleBook = PUBLISHED): ChainE
   const on = (id: ChainLineId): boolean => !input.off.includes(id);
   const inSizes = (mm: number): number => mm / school.unitMm;
   const lines: ChainLine[] = [
-    { id: 'scale', what: start.what, mm: start.footMm, sizes: fromFootMm(school, start.footMm), source: start.source, on: true },
+    { id: 'scale', start: start.of, mm: start.footMm, sizes: fromFootMm(school, start.footMm), source: start.source, on: true },
     ...(input.habit
       ? [
           {
             id: 'habit' as const,
-            what: `the last runs ${Math.abs(input.habit.sizes) < 0.02 ? 'true' : input.habit.sizes > 0 ? 'long' : 'short'}`,
+            runs: Math.abs(input.habit.sizes) < 0.02 ? ('true' as const) : input.habit.sizes > 0 ? ('long' as const) : ('short' as const),
             mm: -input.habit.sizes * school.unitMm,
             sizes: -input.habit.sizes,
             source: input.habit.source,
@@ -94,7 +111,7 @@ export function addChain(input: ChainInput, book: ScaleBook = PUBLISHED): ChainE
       ? [
           {
             id: 'purpose' as const,
-            what: `for ${input.purpose.name}`,
+            name: input.purpose.name,
             mm: input.purpose.sizes * school.unitMm,
             sizes: input.purpose.sizes,
             source: 'practice; only because the inside is not known',
@@ -104,7 +121,6 @@ export function addChain(input: ChainInput, book: ScaleBook = PUBLISHED): ChainE
       : []),
     {
       id: 'sock',
-      what: 'sock and insert',
       mm: SOCK_LENGTH * input.sockMm + INSERT_LENGTH * input.insertMm,
       sizes: inSizes(SOCK_LENGTH * input.sockMm + INSERT_LENGTH * input.insertMm),
       source: 'estimate',
@@ -112,7 +128,7 @@ export function addChain(input: ChainInput, book: ScaleBook = PUBLISHED): ChainE
     },
     {
       id: 'preference',
-      what: `likes it ${input.preference}`,
+      preference: input.preference,
       mm: TASTE_MM[input.preference],
       sizes: inSizes(TASTE_MM[input.preference]),
       source: 'estimate',
@@ -141,34 +157,36 @@ export function addChain(input: ChainInput, book: ScaleBook = PUBLISHED): ChainE
   };
 }
 
-function startOf({ from, to }: ChainInput, book: ScaleBook): { footMm: number; sdMm: number; what: string; source: string } {
-  if (from.kind === 'foot') return { footMm: from.lengthMm, sdMm: from.sdMm, what: 'the foot as measured', source: 'measured' };
+type Start = Extract<ChainLineOf, { id: 'scale' }>['start'];
+
+function startOf({ from, to }: ChainInput, book: ScaleBook): { footMm: number; sdMm: number; of: Start; source: string } {
+  if (from.kind === 'foot') return { footMm: from.lengthMm, sdMm: from.sdMm, of: { kind: 'foot' }, source: 'measured' };
   const { readings } = convertLabel({ scale: from.scale, size: from.size, school: from.school }, [to.scale], book);
   const own: SizeReading = readings.find((r) => r.school === from.school) ?? readings[0];
-  const source = book.get(from.scale);
+  const scale = book.get(from.scale);
   // A label is an interval of one step; its spread is that of an even share over it.
   return {
     footMm: own.footMm,
-    sdMm: (lengthStep(source) * schoolOf(source, own.school).unitMm) / Math.sqrt(12),
-    what: `${source.name} ${formatSize(from.size, source.step)} as a foot, school ${own.school}`,
+    sdMm: (lengthStep(scale) * schoolOf(scale, own.school).unitMm) / Math.sqrt(12),
+    of: { kind: 'label', scale, size: from.size, school: own.school },
     source: own.source
   };
 }
 
 function neighbourOf(size: number, roomMm: number, step: number): ChainEnd['neighbours'][number] {
-  const words = roomMm < -4 ? 'short: the toes touch' : roomMm < 0 ? 'close' : roomMm < 6 ? 'with room to spare' : 'long: it will need filling';
-  return { label: formatSize(size, step), roomMm, words };
+  const state = roomMm < -4 ? 'short' : roomMm < 0 ? 'close' : roomMm < 6 ? 'roomy' : 'long';
+  return { label: formatSize(size, step), roomMm, state };
 }
 
-function reservationsOf(input: ChainInput, size: number, book: ScaleBook): string[] {
-  const target = book.get(input.to.scale);
-  const [low, high] = target.range;
-  return [
-    ...(size < low || size > high ? [`${target.name} is made from ${low} to ${high}: this one is outside it.`] : []),
-    ...(input.habit ? [] : [`Nothing is known of how this last runs: it may be ${HABIT_PRIOR_SD} of a size either way.`]),
-    ...(input.from.kind === 'label' ? ['From a label alone: the foot behind it may lie half a size either way.'] : []),
-    ...((target.cutOf ?? target.id) === 'eu' ? ['Continental sizes from a foot are good to about one size.'] : []),
-    ...(target.halfIsWidth ? [`In ${target.name} a half size is wider, not longer.`] : []),
-    'Length only. Width and instep decide as often: try it on, both feet, late in the day.'
+function reservationsOf(input: ChainInput, size: number, book: ScaleBook): Reservation[] {
+  const { name: scale, range, coarseFromFoot, halfIsWidth } = book.get(input.to.scale);
+  const found: (Reservation | false)[] = [
+    (size < range[0] || size > range[1]) && { code: 'outside-run', scale, range },
+    !input.habit && { code: 'habit-unknown', sdSizes: HABIT_PRIOR_SD },
+    input.from.kind === 'label' && { code: 'label-alone' },
+    coarseFromFoot === true && { code: 'coarse-from-foot', scale },
+    halfIsWidth === true && { code: 'half-is-width', scale },
+    { code: 'length-only' }
   ];
+  return found.filter((r) => r !== false);
 }

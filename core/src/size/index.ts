@@ -8,6 +8,7 @@ export * from './quick';
 export * from './habit';
 export * from './insole-table';
 export * from './chain';
+export * from './words';
 export * from './chart';
 export * from './many';
 export * from './gauge';

@@ -40,6 +40,10 @@ export interface ScaleDefinition<Id extends string = string> {
   schools: readonly School[];
   /** Present when sizes come from another scale's number, not from a length. */
   rule?: 'au-boot';
+  /** Told by the quick box beside whatever is asked. */
+  inQuickBox?: true;
+  /** From a foot its sizes are good to about one: its schools lie a size apart, and the first is told. */
+  coarseFromFoot?: true;
   /** A half size has the whole's length and the next width. */
   halfIsWidth?: true;
   group: 'women' | 'men' | 'kids' | 'all';
@@ -92,7 +96,7 @@ const DEFINITIONS = [
   {
     id: 'us-w', name: 'US women', short: 'US W', step: 0.5, range: [1, 18], group: 'women', confidence: 'high',
     source: 'practice: men + 1.5 on boxes, men + 1 on the device',
-    words: ['us women', 'us womens', "us women's", 'us w', 'usw', 'us-w', 'us', "women's", 'womens', 'women', 'w'], bare: true, onRule: true, widthScale: 'us-letter', bootGroup: 'women',
+    words: ['us women', 'us womens', "us women's", 'us w', 'usw', 'us-w', 'us', "women's", 'womens', 'women', 'w'], bare: true, onRule: true, inQuickBox: true, widthScale: 'us-letter', bootGroup: 'women',
     disagree: "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
     schools: [
       onFoot('label', "boxes: men's + 1.5", BARLEYCORN, 20.5 * BARLEYCORN, "practice: sneaker trade's universal rule", "men's + 1.5"),
@@ -102,7 +106,7 @@ const DEFINITIONS = [
   },
   {
     id: 'us-m', name: 'US men', short: 'US M', step: 0.5, range: [1, 20], group: 'men', confidence: 'high', source: DEVICE,
-    words: ['us mens', "us men's", 'us men', 'us m', 'usm', 'us-m', 'us', "men's", 'mens', 'men', 'm'], bare: true, onRule: true, widthScale: 'us-letter', bootGroup: 'men',
+    words: ['us mens', "us men's", 'us men', 'us m', 'usm', 'us-m', 'us', "men's", 'mens', 'men', 'm'], bare: true, onRule: true, inQuickBox: true, widthScale: 'us-letter', bootGroup: 'men',
     disagree: "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
     schools: [
       onFoot('device', 'measuring device', BARLEYCORN, 22 * BARLEYCORN, DEVICE, 'device'),
@@ -127,7 +131,7 @@ const DEFINITIONS = [
   },
   {
     id: 'uk', name: 'UK', short: 'UK', step: 0.5, range: [0, 17], group: 'all', confidence: 'high', source: BRITISH,
-    words: ['british', 'uk'], bare: true, onRule: true, widthScale: 'uk-fitting',
+    words: ['british', 'uk'], bare: true, onRule: true, inQuickBox: true, widthScale: 'uk-fitting',
     schools: [onLast('standard', 'British', BARLEYCORN, 25 * BARLEYCORN, TWO_THIRDS_INCH, BRITISH)]
   },
   {
@@ -139,7 +143,7 @@ const DEFINITIONS = [
   {
     id: 'eu', name: 'continental', short: 'EU', step: 1, range: [15, 52], group: 'all', confidence: 'medium',
     source: 'Paris point 2/3 cm (ISO/TS 19407' + MEMORY + '); allowance: practice. From a foot good to about one size',
-    words: ['continental', 'european', 'eur', 'eu'], bare: true, onRule: true, widthScale: 'eu-fitting',
+    words: ['continental', 'european', 'eur', 'eu'], bare: true, onRule: true, inQuickBox: true, coarseFromFoot: true, widthScale: 'eu-fitting',
     disagree: 'makers give the last 13 to 20 mm over the foot; the label alone does not say which',
     schools: [
       { ...onLast('plus-2-3in', 'allowance 16.9 mm', PARIS_POINT, 0, TWO_THIRDS_INCH, 'practice; passes the EN ISO 20345 EU-to-UK bands'), short: '16.9 mm' },
@@ -150,12 +154,12 @@ const DEFINITIONS = [
   },
   {
     id: 'mondo', name: 'Mondopoint', short: 'Mondo', step: 5, range: ACCEPTED_LENGTH_MM, group: 'all', confidence: 'high', source: 'ISO 9407' + MEMORY,
-    words: ['mondopoint', 'mondo', 'mp'], bare: true, footItself: true, onRule: true,
+    words: ['mondopoint', 'mondo', 'mp'], bare: true, footItself: true, onRule: true, inQuickBox: true,
     schools: [onFoot('standard', 'foot length in mm', 1, 0, 'ISO 9407' + MEMORY)]
   },
   {
     id: 'jp', name: 'Japanese', short: 'JP', step: 0.5, range: [8, 40], group: 'all', confidence: 'high', source: 'JIS S 5037' + MEMORY,
-    words: ['japanese', 'japan', 'jpn', 'jp'], bare: true, onRule: true, widthScale: 'jp-width',
+    words: ['japanese', 'japan', 'jpn', 'jp'], bare: true, onRule: true, inQuickBox: true, widthScale: 'jp-width',
     schools: [onFoot('standard', 'foot length in cm', 10, 0, 'JIS S 5037' + MEMORY)]
   },
   {

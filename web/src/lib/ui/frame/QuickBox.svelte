@@ -1,14 +1,14 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { formatLength } from '@chiave/core/measure';
-  import { convertFoot, convertLabel, readQuick, type Meaning } from '@chiave/core/size';
+  import { convertFoot, convertLabel, readQuick, SCALES, type Meaning } from '@chiave/core/size';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
 
   /** The one box that answers anywhere: a size or a length, while it is typed; Enter lays it on the rule. */
-  const SHOWN: readonly string[] = ['us-w', 'us-m', 'uk', 'eu', 'jp', 'mondo'];
+  const SHOWN: readonly string[] = SCALES.filter((s) => s.inQuickBox).map((s) => s.id);
   let text = $state('');
   let open = $state(false);
   const book = $derived(shopBook());
@@ -21,7 +21,9 @@
     return to.flatMap((id) => {
       const own = readings.filter((r) => r.scale === id);
       // Where schools disagree all of them are shown, each once.
-      const sizes = [...new Set((id === 'eu' && m.kind === 'foot' ? own.slice(0, 1) : own).map((r) => r.size))].sort((p, q) => parseFloat(p) - parseFloat(q));
+      const sizes = [...new Set((book.get(id).coarseFromFoot && m.kind === 'foot' ? own.slice(0, 1) : own).map((r) => r.size))].sort(
+        (p, q) => parseFloat(p) - parseFloat(q)
+      );
       return own.every((r) => r.outsideRange) ? [] : [{ name: book.get(id).short, size: sizes.join(' or ') }];
     });
   }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { archReadings, judgeFoot, judgePair, POSTURE_SOURCE, postureScore, splayOf, type Judgement } from '@chiave/core/foot';
+  import { archReadings, judgeFoot, judgePair, judgeSplay, POSTURE_SOURCE, postureScore, tellFinding, type Judgement, type Told } from '@chiave/core/foot';
   import type { Foot, Side } from '@chiave/core/measure';
   import type { SideBody } from '$lib/api/foot-schema';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
@@ -8,7 +8,10 @@
   /** What the measures say of both feet: verdict, sum, source; italic where it rests on what was filled in. */
   let { feet, taken, group }: { feet: Partial<Record<Side, Foot>>; taken: Record<Side, SideBody>; group: 'women' | 'men' } = $props();
 
-  function ofSide(side: Side): Judgement[] {
+  type Line = Told & Pick<Judgement, 'id' | 'source' | 'derived'>;
+  const told = ({ id, source, derived, finding }: Judgement): Line => ({ id, source, derived, ...tellFinding(finding) });
+
+  function ofSide(side: Side): Line[] {
     const foot = feet[side];
     if (!foot) return [];
     const { values, posture, print } = taken[side];
@@ -21,7 +24,6 @@
       print: print ? { midfootMm: print.midfootMm ?? undefined, heelMm: print.heelMm ?? undefined, forefootMm: print.forefootMm ?? undefined } : undefined
     }).map(({ index, band, sum }) => ({
       id: index.id,
-      side,
       what: index.name,
       verdict: band.name,
       sum,
@@ -29,15 +31,14 @@
       derived: false
     }));
     const score = posture ? postureScore(posture) : null;
-    const splay = values.ballWidthSeatedMm && values.ballWidthMm ? splayOf(values.ballWidthSeatedMm.mm, values.ballWidthMm.mm) : null;
+    const { ballWidthSeatedMm: seated, ballWidthMm: standing } = values;
     return [
-      ...judgeFoot(foot, group),
+      ...judgeFoot(foot, group).map(told),
       ...arch,
       ...(score
         ? [
             {
               id: 'posture',
-              side,
               what: 'posture score',
               verdict: `${score.score}, ${score.band}`,
               sum: posture!.join(' + '),
@@ -46,19 +47,7 @@
             }
           ]
         : []),
-      ...(splay
-        ? [
-            {
-              id: 'splay',
-              side,
-              what: 'splay',
-              verdict: splay.words,
-              sum: `standing less seated ${Number(splay.splayMm.toFixed(1))} mm`,
-              source: splay.source,
-              derived: false
-            }
-          ]
-        : [])
+      ...(seated && standing ? [told(judgeSplay(side, seated.mm, standing.mm))] : [])
     ];
   }
   const rows = $derived.by(() => {
@@ -66,10 +55,10 @@
     const ids = [...new Set([...left, ...right].map((j) => j.id))];
     return ids.map((id) => ({ id, left: left.find((j) => j.id === id), right: right.find((j) => j.id === id) }));
   });
-  const pair = $derived(feet.left && feet.right ? judgePair(feet.left, feet.right) : []);
+  const pair = $derived(feet.left && feet.right ? judgePair(feet.left, feet.right).map(told) : []);
 </script>
 
-{#snippet cell(j: Judgement | undefined)}
+{#snippet cell(j: Line | undefined)}
   <td class="py-1 pr-3 align-top" class:italic={j?.derived}>
     {#if j}{j.verdict}<span class="soft figures block text-xs not-italic">{j.sum}</span>{:else}<span class="soft">not taken</span>{/if}
   </td>

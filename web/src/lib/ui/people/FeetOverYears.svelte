@@ -1,5 +1,6 @@
 <script lang="ts">
   import { format, formatDistanceToNow } from 'date-fns';
+  import { remeasureWords, trendWords } from '@chiave/core/foot';
   import { MEASURE, trimNumber } from '@chiave/core/measure';
   import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type KeptPair, type PairRoom } from '$lib/feet-history';
   import type { CustomerRow } from '$lib/api/rows';
@@ -38,7 +39,7 @@
         ? `: it was due ${formatDistanceToNow(new Date(check.due), { addSuffix: true })}.`
         : '.'}
     {:else}<b>Not measured yet.</b>{/if}
-    {check.why}
+    {remeasureWords(check)}
     {#if check.growsMmPerYear > 0}<span>Feet of this age grow about {check.growsMmPerYear} mm a year.</span>{/if}
     <span class="soft text-sm">({check.source})</span>
   </p>
@@ -58,7 +59,7 @@
       <ul>
         {#each ['left', 'right'] as const as side (side)}
           {@const trend = series.sides[side].trend}
-          {#if trend}<li><SideMark {side} word />: {trend.words}.</li>{/if}
+          {#if trend}<li><SideMark {side} word />: {trendWords(trend)}.</li>{/if}
         {/each}
       </ul>
     {/if}

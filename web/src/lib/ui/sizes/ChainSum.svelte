@@ -1,6 +1,6 @@
 <script lang="ts">
   import { trimNumber } from '@chiave/core/measure';
-  import { HABIT_PRIOR_SD } from '@chiave/core/size';
+  import { chainLineWords, HABIT_PRIOR_SD, NEIGHBOUR_WORDS } from '@chiave/core/size';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
@@ -34,12 +34,12 @@
       <tbody>
         {#each end.lines as line (line.id)}
           <tr class="border-b border-line" class:opacity-50={!line.on}>
-            <th scope="row" class="py-1 pr-2 text-left font-semibold">{line.what}</th>
+            <th scope="row" class="py-1 pr-2 text-left font-semibold">{chainLineWords(line)}</th>
             <td class="figures pr-2">{line.id === 'scale' ? trimNumber(line.mm) : signedSizes(line.mm, 1)}</td>
             <td class="figures pr-2">{line.id === 'scale' ? trimNumber(line.sizes, 2) : signedSizes(line.sizes)}</td>
             <td class="soft pr-2 text-sm">{line.source}</td>
             <td
-              >{#if line.id !== 'scale'}<TickBox label="{line.what} counts" checked={line.on} onchange={() => asked.toggle(line.id)} />{/if}</td
+              >{#if line.id !== 'scale'}<TickBox label="{chainLineWords(line)} counts" checked={line.on} onchange={() => asked.toggle(line.id)} />{/if}</td
             >
           </tr>
         {/each}
@@ -53,7 +53,7 @@
     <h3 class="mt-3">One step either way</h3>
     <ul>
       {#each end.neighbours as n, at (at)}<li>
-          <b class="figures">{n.label}</b>: {n.words} <span class="soft figures">({signedSizes(n.roomMm, 1)} mm)</span>
+          <b class="figures">{n.label}</b>: {NEIGHBOUR_WORDS[n.state]} <span class="soft figures">({signedSizes(n.roomMm, 1)} mm)</span>
         </li>{/each}
     </ul>
     {#if habit && style}
