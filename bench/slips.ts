@@ -39,9 +39,9 @@ export function slipFigures(sets: number, seed = 7): SlipFigures {
 
     // The same feet a year later, read anew; then with the sides exchanged.
     const later = honest.map((v) => ({ ...v, mm: v.mm + Math.round((random() - 0.5) * 3 * v.sdMm) }));
-    if (sidesExchanged(later, honest)!.message) figures.exchanged.falsely++;
+    if (sidesExchanged(later, honest)!.asked) figures.exchanged.falsely++;
     const crossed: JointValue[] = later.map((v) => ({ ...v, side: v.side === 'left' ? 'right' : 'left' }));
-    if (sidesExchanged(crossed, honest)!.message) figures.exchanged.found++;
+    if (sidesExchanged(crossed, honest)!.asked) figures.exchanged.found++;
   }
   return figures;
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { findSlips, judgeJointly, sidesExchanged, type JointValue, type MeasureId } from '../src/measure';
+import { findSlips, judgeJointly, sidesExchanged, slipWords, type JointValue, type MeasureId } from '../src/measure';
 import { seeded } from '../../demo/random';
 import { honestFeet } from '../../bench/honest-feet';
 import { slipFigures } from '../../bench/slips';
@@ -40,19 +40,19 @@ describe('slips of the tape', () => {
   const spoiled = (values: Partial<Record<MeasureId, number>>) => findSlips(set({ ...ordinary, ...values }, ordinary));
   it('names inches read as centimetres, and offers what was meant', () => {
     const [slip] = spoiled({ lengthMm: 98 });
-    expect(slip).toMatchObject({ side: 'left', id: 'lengthMm', kind: 'unit', offerMm: expect.closeTo(248.9, 1) });
-    expect(slip.message).toContain('Typed in inches, read as centimetres?');
+    expect(slip).toMatchObject({ side: 'left', id: 'lengthMm', cause: { kind: 'unit', typed: 'in', readAs: 'cm' }, offerMm: expect.closeTo(248.9, 1) });
+    expect(slipWords(slip)).toContain('Typed in inches, read as centimetres?');
   });
   it('names exchanged figures', () => {
     const [slip] = spoiled({ ballGirthMm: 320 });
-    expect(slip).toMatchObject({ id: 'ballGirthMm', kind: 'digits', offerMm: 230 });
-    expect(slip.message).toContain('230 with two figures exchanged?');
+    expect(slip).toMatchObject({ id: 'ballGirthMm', cause: { kind: 'exchanged', figures: '230' }, offerMm: 230 });
+    expect(slipWords(slip)).toContain('230 with two figures exchanged?');
   });
   it('says which other measure a value would suit, and offers no other figure', () => {
     const { instepGirthMm: _none, ...without } = ordinary;
     const slips = findSlips(set({ ...without, instepGirthMm: 305 }, without));
-    expect(slips[0]).toMatchObject({ id: 'instepGirthMm', kind: 'other-measure', offerMm: null });
-    expect(slips[0].message).toContain('The short heel girth measured instead?');
+    expect(slips[0]).toMatchObject({ id: 'instepGirthMm', cause: { kind: 'other-measure' }, offerMm: null });
+    expect(slipWords(slips[0])).toContain('The short heel girth measured instead?');
   });
   it('finds two slips in one set, and never more than three', () => {
     expect(
@@ -84,12 +84,12 @@ describe('slips of the tape', () => {
 describe('left and right against an earlier visit', () => {
   const before = set({ lengthMm: 250, ballGirthMm: 232 }, { lengthMm: 256, ballGirthMm: 238 });
   it('asks when the larger foot was the other one', () => {
-    expect(sidesExchanged(set({ lengthMm: 256, ballGirthMm: 238 }, { lengthMm: 250, ballGirthMm: 232 }), before)!.message).toMatch(/Which is which/);
-    expect(sidesExchanged(set({ lengthMm: 251, ballGirthMm: 233 }, { lengthMm: 257, ballGirthMm: 238 }), before)!.message).toBe('');
+    expect(sidesExchanged(set({ lengthMm: 256, ballGirthMm: 238 }, { lengthMm: 250, ballGirthMm: 232 }), before)!.asked).toBe(true);
+    expect(sidesExchanged(set({ lengthMm: 251, ballGirthMm: 233 }, { lengthMm: 257, ballGirthMm: 238 }), before)!.asked).toBe(false);
   });
   it('says nothing of feet that are alike, or that share no measure', () => {
     const alike = set({ lengthMm: 250 }, { lengthMm: 250 });
-    expect(sidesExchanged(alike, alike)!.message).toBe('');
+    expect(sidesExchanged(alike, alike)!.asked).toBe(false);
     expect(sidesExchanged(set({ lengthMm: 250 }, { lengthMm: 250 }), set({ ballGirthMm: 230 }, { ballGirthMm: 230 }))).toBeNull();
   });
 });

@@ -164,7 +164,7 @@ test('up to four are compared side by side, and any style says why it is not off
   await expect(why).toContainText(/\d+ styles have that in their names/);
   const first = page.locator('[data-candidate]').first();
   const name = (await first.getByRole('link').first().textContent())!;
-  await why.getByRole('combobox').fill(`${name.trim()}, ${(await first.locator('.soft').first().textContent())!.split(',')[0]}`);
+  await why.getByRole('combobox').fill(`${name.trim()}, ${(await first.locator('p.soft').first().textContent())!.split(',')[0]}`);
   await expect(why).toContainText(/stands 1 of \d+/);
   await page.getByRole('link', { name: 'Lay them over each other' }).click();
   await expect(page.locator('[data-readout]')).toContainText('D against A');

@@ -1,6 +1,6 @@
 import { trimNumber } from '../measure';
 import type { FootPlan } from '../shape';
-import { COMPARED, insideMeasures, type ComparedId, type ComparedMeasure, type ComparedShoe } from './inside-measures';
+import { COMPARED, insideMeasures, type ComparedMeasure, type ComparedShoe } from './inside-measures';
 
 export interface Difference {
   measure: ComparedMeasure;
@@ -26,14 +26,7 @@ export interface Comparison {
 /** A number and its unit in words: `4.5 mm`, `2°`. */
 const amount = (by: number, unit: 'mm' | '°'): string => (unit === '°' ? `${trimNumber(Math.abs(by))}°` : `${trimNumber(Math.abs(by))} mm`);
 
-/** `9 mm later` is read best with the number before the last word. */
-function wordsOf(m: ComparedMeasure, by: number): string {
-  const said = by > 0 ? m.more : m.less;
-  if (m.id === 'taper') return `taper starts ${amount(by, m.unit)} ${by > 0 ? 'later' : 'earlier'}`;
-  if (m.id === 'toe-spring') return `toe stands ${amount(by, m.unit)} ${by > 0 ? 'higher' : 'lower'}`;
-  if (m.id === 'flex') return `bends ${amount(by, m.unit)} further ${by > 0 ? 'forward' : 'back'}`;
-  return `${amount(by, m.unit)} ${said}`;
-}
+const wordsOf = (m: ComparedMeasure, by: number): string => (by > 0 ? m.more : m.less).replace('#', amount(by, m.unit));
 
 /**
  * What is alike in two shoes and what differs, in millimetres and words.
@@ -61,16 +54,12 @@ export function compareShoes(first: ComparedShoe, second: ComparedShoe, foot: Fo
   };
 }
 
-const TOE_WIDTHS: readonly ComparedId[] = ['toe10', 'toe20', 'toe30'];
+/** What belongs to one group is one finding: the largest of it is said. */
+const spoken = (differ: readonly Difference[]): Difference[] =>
+  differ.filter((d) => !d.measure.group || d === differ.find((o) => o.measure.group === d.measure.group));
 
-/** Three toe widths are one finding: the largest of them is said. */
-function spoken(differ: readonly Difference[]): Difference[] {
-  const largest = differ.find((d) => TOE_WIDTHS.includes(d.measure.id));
-  return differ.filter((d) => !TOE_WIDTHS.includes(d.measure.id) || d === largest);
-}
-
-/** Names of what is alike, the toe widths as one where all are. */
+/** Names of what is alike, a group as one where all of it is. */
 function namesOf(alike: readonly Difference[]): string[] {
-  const all = TOE_WIDTHS.every((id) => alike.some((d) => d.measure.id === id));
-  return alike.filter((d) => !all || !TOE_WIDTHS.slice(1).includes(d.measure.id)).map((d) => (all && d.measure.id === 'toe10' ? 'toe widths' : d.measure.name));
+  const whole = (group: string): boolean => COMPARED.every((m) => m.group !== group || alike.some((d) => d.measure === m));
+  return [...new Set(alike.map(({ measure: { name, group } }) => (group && whole(group) ? group : name)))];
 }

@@ -25,9 +25,11 @@ export interface ComparedMeasure {
   id: ComparedId;
   name: string;
   unit: 'mm' | '°';
-  /** Said of the one that has more of it, and of the one that has less. */
+  /** Said of the one that has more of it, and of the one that has less; `#` stands for how much. */
   more: string;
   less: string;
+  /** One finding with the others of its group, called so where all are alike: the largest of them is said. */
+  group?: string;
   /** Up to this much two shoes are alike. */
   alike: number;
   /** How much a millimetre or degree weighs when the largest is said first. */
@@ -38,8 +40,8 @@ const measure = (id: ComparedId, name: string, more: string, less: string, alike
   id,
   name,
   unit: 'mm',
-  more,
-  less,
+  more: more.includes('#') ? more : `# ${more}`,
+  less: less.includes('#') ? less : `# ${less}`,
   alike,
   weight
 });
@@ -48,15 +50,15 @@ const measure = (id: ComparedId, name: string, more: string, less: string, alike
 export const COMPARED: readonly ComparedMeasure[] = [
   measure('length', 'length of the insole', 'longer', 'shorter', 1, 1),
   measure('usable', 'usable length', 'more usable length', 'less usable length', 1, 1),
-  measure('taper', 'taper start', 'taper starts later', 'taper starts earlier', 1.5, 0.6),
-  measure('toe10', 'toe width 10 mm behind the toes', 'wider 10 mm behind the toes', 'narrower 10 mm behind the toes', 1.5, 0.5),
-  measure('toe20', 'toe width 20 mm behind the toes', 'wider 20 mm behind the toes', 'narrower 20 mm behind the toes', 1.5, 0.5),
-  measure('toe30', 'toe width 30 mm behind the toes', 'wider 30 mm behind the toes', 'narrower 30 mm behind the toes', 1.5, 0.5),
+  measure('taper', 'taper start', 'taper starts # later', 'taper starts # earlier', 1.5, 0.6),
+  { ...measure('toe10', 'toe width 10 mm behind the toes', 'wider 10 mm behind the toes', 'narrower 10 mm behind the toes', 1.5, 0.5), group: 'toe widths' },
+  { ...measure('toe20', 'toe width 20 mm behind the toes', 'wider 20 mm behind the toes', 'narrower 20 mm behind the toes', 1.5, 0.5), group: 'toe widths' },
+  { ...measure('toe30', 'toe width 30 mm behind the toes', 'wider 30 mm behind the toes', 'narrower 30 mm behind the toes', 1.5, 0.5), group: 'toe widths' },
   measure('toe-depth', 'toe box depth', 'deeper over the toes', 'lower over the toes', 1, 1),
   measure('little-toe-depth', 'depth over the little toe', 'deeper over the little toe', 'lower over the little toe', 1, 0.7),
   measure('ball-width', 'ball width inside', 'wider at the ball', 'narrower at the ball', 1, 1),
   measure('ball-girth', 'ball girth', 'fuller at the ball', 'tighter at the ball', 2, 0.6),
-  measure('flex', 'flex line', 'bends further forward', 'bends further back', 2, 0.5),
+  measure('flex', 'flex line', 'bends # further forward', 'bends # further back', 2, 0.5),
   measure('waist-width', 'waist width', 'wider in the waist', 'narrower in the waist', 1, 0.7),
   measure('waist', 'waist girth', 'fuller in the waist', 'tighter in the waist', 2, 0.5),
   measure('instep', 'instep girth', 'fuller over the instep', 'tighter over the instep', 2, 0.6),
@@ -64,7 +66,7 @@ export const COMPARED: readonly ComparedMeasure[] = [
   measure('throat', 'throat girth', 'wider to get in', 'tighter to get in', 3, 0.3),
   measure('shaft', 'shaft girth', 'wider in the shaft', 'tighter in the shaft', 4, 0.2),
   { ...measure('pitch', 'pitch', 'steeper', 'flatter', 1, 1), unit: '°' },
-  measure('toe-spring', 'toe spring', 'toe stands higher', 'toe stands lower', 2, 0.3)
+  measure('toe-spring', 'toe spring', 'toe stands # higher', 'toe stands # lower', 2, 0.3)
 ];
 
 /** Insole width over the plan width of the foot a last is made for (traced insoles of boots) [estimate]. */

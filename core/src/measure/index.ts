@@ -11,6 +11,7 @@ export * from './extras';
 export * from './readings';
 export * from './joint-model';
 export * from './slips';
+export * from './words';
 export * from './steady';
 export * from './taking';
 export * from './refusal';

@@ -1,10 +1,14 @@
 import type { Side } from './foot';
-import { formatLength } from './format-length';
 import { judgeJointly, type JointReading, type JointValue } from './joint-model';
-import { MEASURE, MEASURES, type MeasureId } from './measures';
+import { MEASURES, type MeasureId } from './measures';
 
-/** How a value may have come to be wrong. */
-export type SlipKind = 'unit' | 'digits' | 'other-measure' | 'other-foot' | 'unexplained';
+/** How a value may have come to be wrong, in codes and numbers; `slipWords` asks about it. */
+export type SlipCause =
+  | { kind: 'unit'; typed: SlipUnit; readAs: SlipUnit }
+  | { kind: 'exchanged' | 'beside'; figures: string }
+  | { kind: 'other-measure'; measure: MeasureId }
+  | { kind: 'unexplained' };
+export type SlipUnit = 'in' | 'cm' | 'mm';
 
 export interface Slip {
   side: Side;
@@ -13,8 +17,7 @@ export interface Slip {
   expectedMm: number;
   conditionalSdMm: number;
   z: number;
-  kind: SlipKind;
-  message: string;
+  cause: SlipCause;
   /** What the value would be without the slip; offered, never applied. */
   offerMm: number | null;
 }
@@ -27,19 +30,19 @@ const EXPLAINED_AT = 2.2;
 const MOST_SLIPS = 3;
 
 interface Explanation {
-  kind: SlipKind;
+  cause: SlipCause;
   mm: number;
-  words: string;
 }
 
-/** Factors by which a figure read in the wrong unit is off. */
-const UNIT_SLIPS: readonly { factor: number; words: string }[] = [
-  { factor: 2.54, words: 'typed in inches, read as centimetres' },
-  { factor: 1 / 2.54, words: 'typed in centimetres, read as inches' },
-  { factor: 25.4, words: 'typed in inches, read as millimetres' },
-  { factor: 1 / 25.4, words: 'typed in millimetres, read as inches' },
-  { factor: 10, words: 'typed in centimetres, read as millimetres' },
-  { factor: 0.1, words: 'typed in millimetres, read as centimetres' }
+const MM_OF: Readonly<Record<SlipUnit, number>> = { in: 25.4, cm: 10, mm: 1 };
+/** Units taken for one another. */
+const UNIT_SLIPS: readonly (readonly [typed: SlipUnit, readAs: SlipUnit])[] = [
+  ['in', 'cm'],
+  ['cm', 'in'],
+  ['in', 'mm'],
+  ['mm', 'in'],
+  ['cm', 'mm'],
+  ['mm', 'cm']
 ];
 
 /**
@@ -63,26 +66,13 @@ export function findSlips(values: readonly JointValue[], girthFactor = 1): Slip[
 function explained(value: JointReading, all: readonly JointValue[]): Slip {
   const { side, id, mm, expectedMm, conditionalSdMm, z } = value;
   const good = (x: number): boolean => Math.abs(Math.log(x / expectedMm)) < (EXPLAINED_AT * conditionalSdMm) / expectedMm;
-  const found = [...unitSlips(mm), ...digitSlips(mm), ...wrongMeasure(value, all)].filter((e) => good(e.mm) || e.kind === 'other-measure')[0] as
-    Explanation | undefined;
-  const name = MEASURE[id].name;
-  const start = `${capital(side)} ${name}: ${formatLength(mm, 'mm')} does not go with the other measures; about ${formatLength(Math.round(expectedMm), 'mm')} would, give or take ${Math.max(1, Math.round(conditionalSdMm))}.`;
-  return {
-    side,
-    id,
-    mm,
-    expectedMm,
-    conditionalSdMm,
-    z,
-    kind: found?.kind ?? 'unexplained',
-    message: found ? `${start} ${capital(found.words)}?` : `${start} Take it once more.`,
-    offerMm: found && found.kind !== 'other-measure' ? Math.round(found.mm * 10) / 10 : null
-  };
+  const found = [...unitSlips(mm), ...digitSlips(mm), ...wrongMeasure(value, all)].find((e) => e.cause.kind === 'other-measure' || good(e.mm));
+  const cause: SlipCause = found?.cause ?? { kind: 'unexplained' };
+  return { side, id, mm, expectedMm, conditionalSdMm, z, cause, offerMm: found && cause.kind !== 'other-measure' ? Math.round(found.mm * 10) / 10 : null };
 }
 
-const capital = (text: string): string => text[0].toUpperCase() + text.slice(1);
-
-const unitSlips = (mm: number): Explanation[] => UNIT_SLIPS.map(({ factor, words }) => ({ kind: 'unit', mm: mm * factor, words }));
+const unitSlips = (mm: number): Explanation[] =>
+  UNIT_SLIPS.map(([typed, readAs]) => ({ cause: { kind: 'unit', typed, readAs }, mm: (mm * MM_OF[typed]) / MM_OF[readAs] }));
 
 /** Two neighbouring figures changed places, or one figure was hit beside the right one. */
 function digitSlips(mm: number): Explanation[] {
@@ -93,9 +83,9 @@ function digitSlips(mm: number): Explanation[] {
     return digits.join('');
   });
   const beside = [...text].flatMap((digit, i) => [-1, 1].map((step) => text.slice(0, i) + `${(Number(digit) + step + 10) % 10}` + text.slice(i + 1)));
-  const of = (texts: string[], words: (t: string) => string): Explanation[] =>
-    texts.filter((t) => t !== text && Number(t) > 0).map((t) => ({ kind: 'digits', mm: Number(t), words: words(t) }));
-  return [...of(swapped, (t) => `${t} with two figures exchanged`), ...of(beside, (t) => `${t} with one figure beside`)];
+  const of = (texts: string[], kind: 'exchanged' | 'beside'): Explanation[] =>
+    texts.filter((t) => t !== text && Number(t) > 0).map((figures) => ({ cause: { kind, figures }, mm: Number(figures) }));
+  return [...of(swapped, 'exchanged'), ...of(beside, 'beside')];
 }
 
 /** The value would suit another measure of the same foot. */
@@ -107,7 +97,7 @@ function wrongMeasure(value: JointReading, all: readonly JointValue[]): Explanat
     .filter(({ reading }) => Math.abs(reading.z) < EXPLAINED_AT)
     .sort((p, q) => Math.abs(p.reading.z) - Math.abs(q.reading.z))
     .slice(0, 1)
-    .map(({ m }) => ({ kind: 'other-measure', mm: value.mm, words: `the ${m.name} measured instead` }));
+    .map(({ m }) => ({ cause: { kind: 'other-measure', measure: m.id }, mm: value.mm }));
 }
 
 /** Odds beyond which left and right are asked about. */
@@ -117,9 +107,9 @@ const SWAPPED_ODDS = 20;
  * Left and right exchanged, looked for against an earlier session: how much better today's feet agree with the earlier ones
  * the other way round.
  * @param now,before both feet's values of two sessions
- * @returns odds that the sides were exchanged (even odds before looking), and the words to ask; null where nothing can be said
+ * @returns odds that the sides were exchanged (even odds before looking), and whether to ask; null where nothing can be said
  */
-export function sidesExchanged(now: readonly JointValue[], before: readonly JointValue[]): { odds: number; message: string } | null {
+export function sidesExchanged(now: readonly JointValue[], before: readonly JointValue[]): { odds: number; asked: boolean } | null {
   const at = (set: readonly JointValue[], side: Side, id: MeasureId): JointValue | undefined => set.find((v) => v.side === side && v.id === id);
   let straight = 0;
   let crossed = 0;
@@ -136,8 +126,5 @@ export function sidesExchanged(now: readonly JointValue[], before: readonly Join
   }
   if (shared === 0) return null;
   const odds = Math.exp(Math.min(30, straight - crossed));
-  return {
-    odds,
-    message: odds >= SWAPPED_ODDS ? 'Left and right look exchanged against the last visit: the larger foot was the other one. Which is which?' : ''
-  };
+  return { odds, asked: odds >= SWAPPED_ODDS };
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { isExtraId, MEASURE, type Foot, type MeasureId, type Side } from '@chiave/core/measure';
+  import { isExtraId, MEASURE, SIDES_EXCHANGED_WORDS, slipWords, type Foot, type MeasureId, type Side } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import FootPair from '$lib/drawing/FootPair.svelte';
   import { feetOf } from '$lib/fit-feet';
@@ -79,10 +79,10 @@
         {/if}
       </p>
       {#if gauge}<GaugePanel {desk} unit={shown.unit} />{/if}
-      {#if judged.exchanged?.message}<Notice class="mt-2" role="alert">{judged.exchanged.message}</Notice>{/if}
+      {#if judged.exchanged?.asked}<Notice class="mt-2" role="alert">{SIDES_EXCHANGED_WORDS}</Notice>{/if}
       {#each judged.slips as slip (slip.side + slip.id)}
         <Notice class="mt-2" role="alert" data-slip="{slip.id}-{slip.side}">
-          {slip.message}
+          {slipWords(slip)}
           {#if slip.offerMm !== null}
             <Button class="ml-1" kind="text" onclick={() => desk.type(slip.side, slip.id, `${slip.offerMm} mm`, 'mm')}>Take {slip.offerMm} mm</Button>
           {/if}
