@@ -70,7 +70,7 @@ export {
 } from './shoe';
 export { clearanceAt, targetsFor, zoneState } from './judge';
 export { compare, compilePair, fitOnce, placeFoot, shoeAsWorn } from './room';
-export { cautionsFor } from './words';
+export { cautionsFor, CONTRADICT_WORDS, knownShoeWords } from './words';
 export {
   HELP_IDS,
   type HelpId,

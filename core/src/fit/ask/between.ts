@@ -3,7 +3,7 @@ import { cellOf } from '../rank';
 import { KIND } from '../tables';
 import { POINTS, doubtOf } from '../doubt';
 import { shoeOf, sizesOf, sizeText, type Style, footAsWorn, type Wear, type WornFoot } from '../shoe';
-import { feelWords, findingsOf, SENTENCE } from '../words';
+import { feelWords, findingsOf, SENTENCE, type KnownShoeSum } from '../words';
 import { completeFoot, type FootInput } from '../../measure';
 import { cutWith, formatSize, HABIT_PRIOR_SD, lengthSize, lengthStep, PUBLISHED, schoolOf, toFootMm, type ScaleBook } from '../../size';
 import { TOE_FAMILY } from '../../last';
@@ -26,9 +26,9 @@ export interface FootGuess {
   lengthMm: number;
   sdMm: number;
   /** One line a known shoe: what it says of the foot, how surely, and by which way. */
-  lines: { text: string; lengthMm: number; sdMm: number; way: 'inside' | 'label'; share: number }[];
-  /** Said when the shoes contradict each other. */
-  conflict: string;
+  lines: (KnownShoeSum & { lengthMm: number; sdMm: number; share: number })[];
+  /** The shoes contradict each other beyond their doubts. */
+  contradict: boolean;
 }
 
 /** The foot behind known shoes, by inverse variance, through inside dimensions where they are known and labels where not. */
@@ -41,32 +41,35 @@ export function guessFoot(known: readonly KnownShoe[], book: ScaleBook = PUBLISH
   const freedom = Math.max(1, lines.length - 1);
   // Shoes that disagree more than their doubts allow widen the doubt of what they say together.
   const sdMm = Math.sqrt(1 / total) * Math.sqrt(Math.max(1, spread / freedom));
-  const conflict =
-    lines.length > 1 && spread / freedom > 3 ? 'These shoes contradict each other: one of them is worn too long or too short, or runs off its label.' : '';
-  return { lengthMm, sdMm, lines: lines.map((l) => ({ ...l, share: 1 / l.sdMm ** 2 / total })), conflict };
+  const contradict = lines.length > 1 && spread / freedom > 3;
+  return { lengthMm, sdMm, lines: lines.map((l) => ({ ...l, share: 1 / l.sdMm ** 2 / total })), contradict };
 }
 
-function lineOf(known: KnownShoe, book: ScaleBook): Omit<FootGuess['lines'][number], 'share'> {
+function lineOf(known: KnownShoe, book: ScaleBook): KnownShoeSum & { lengthMm: number; sdMm: number } {
   const feel = FEELS.find((f) => f.id === known.feel)!;
   if (known.how === 'style') {
     const { inside, kind, sd } = shoeOf(known.style, known.size, known.width);
     const right = middleOf(KIND[kind].cuts['toe-room']);
     const tip = KIND[kind].basis === 'usable' ? TOE_FAMILY[inside.family].nominalTipMm : 0;
     return {
-      text: `${known.style.name} ${sizeText(known.style, known.size)} ${known.width}, ${feel.name}: inside ${inside.insoleLengthMm.toFixed(1)} less ${(right + tip).toFixed(1)}`,
+      way: 'inside',
+      name: `${known.style.name} ${sizeText(known.style, known.size)} ${known.width}`,
+      feel: feel.name,
+      insideMm: inside.insoleLengthMm,
+      lessMm: right + tip,
       lengthMm: inside.insoleLengthMm - right - tip + feel.mm,
-      sdMm: Math.hypot(feel.sdMm, sd.lengthMm, tip > 0 ? 2 : 0),
-      way: 'inside'
+      sdMm: Math.hypot(feel.sdMm, sd.lengthMm, tip > 0 ? 2 : 0)
     };
   }
   const named = book.get(known.scale);
   const scale = cutWith(named, known.size) ?? named;
   const school = schoolOf(scale, known.school);
   return {
-    text: `${named.name} ${formatSize(known.size, scale.step)}, ${feel.name}: by its label only`,
+    way: 'label',
+    name: `${named.name} ${formatSize(known.size, scale.step)}`,
+    feel: feel.name,
     lengthMm: toFootMm(school, lengthSize(scale, known.size)) + feel.mm,
-    sdMm: Math.hypot(feel.sdMm, HABIT_PRIOR_SD * school.unitMm, (lengthStep(scale) * school.unitMm) / Math.sqrt(12)),
-    way: 'label'
+    sdMm: Math.hypot(feel.sdMm, HABIT_PRIOR_SD * school.unitMm, (lengthStep(scale) * school.unitMm) / Math.sqrt(12))
   };
 }
 

@@ -59,10 +59,11 @@
   });
 </script>
 
-<div class="mt-3 flex flex-wrap items-end gap-3" data-why-not>
-  <Field label="Why not this one?" class="w-72" list="why-not-names" placeholder="name of any style" autocomplete="off" bind:value={typed} />
+<!-- The field stands among what narrows; its answer has a line of its own below them. -->
+<div class="contents" data-why-not>
+  <Field label="Why not this one?" class="w-60" list="why-not-names" placeholder="name of any style" autocomplete="off" bind:value={typed} />
   <datalist id="why-not-names">
     {#each matches.slice(0, OFFERED) as s (s.id)}<option value={label(s)}></option>{/each}
   </datalist>
-  {#if answer}<p class="flex-1" role="status">{answer}</p>{/if}
+  {#if answer}<p class="order-last basis-full" role="status">{answer}</p>{/if}
 </div>

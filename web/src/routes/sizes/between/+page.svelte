@@ -1,5 +1,16 @@
 <script lang="ts">
-  import { FEELS, guessFoot, ORDINARY_WEAR, sizesThere, sizeText, type FeelId, type KnownShoe, readStyleSize } from '@chiave/core/fit';
+  import {
+    CONTRADICT_WORDS,
+    FEELS,
+    guessFoot,
+    knownShoeWords,
+    ORDINARY_WEAR,
+    sizesThere,
+    sizeText,
+    type FeelId,
+    type KnownShoe,
+    readStyleSize
+  } from '@chiave/core/fit';
   import { formatLength, trimNumber } from '@chiave/core/measure';
   import { readQuick, SCALE } from '@chiave/core/size';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
@@ -84,12 +95,12 @@
       </p>
       <ul class="text-sm">
         {#each guess.lines as line, i (i)}<li>
-            <span class="figures">{Math.round(line.share * 100)} of 100</span>: {line.text} =
+            <span class="figures">{Math.round(line.share * 100)} of 100</span>: {knownShoeWords(line)} =
             <span class="figures">{formatLength(line.lengthMm, shown.unit)} ± {trimNumber(line.sdMm)}</span>
             <span class="soft">({line.way === 'inside' ? 'through the inside' : 'through the label'})</span>
           </li>{/each}
       </ul>
-      {#if guess.conflict}<Notice class="mt-1" tone="caution">{guess.conflict}</Notice>{/if}
+      {#if guess.contradict}<Notice class="mt-1" tone="caution">{CONTRADICT_WORDS}</Notice>{/if}
     {/if}
   </Sheet>
 

@@ -108,20 +108,22 @@
       value={wanted.hold ?? ''}
       onchange={(e) => wanted.holdEqual((e.currentTarget.value || null) as HoldId | null, besides[0] ?? cards.now[0] ?? null)}
     />
-    <RankingLine {ranking} {found} />
+    <WhyNot styles={data.styles} {ranking} {found} whyLeftOut={wanted.whyLeftOut} />
   </div>
   {#if wanted.heldTo}<Notice class="mt-2" data-held>Held to {wanted.heldTo.name}: {wanted.heldWords(shown.unit)}.</Notice>{/if}
-  {#if shortList.length > 0}
-    <p class="mt-2 flex flex-wrap items-baseline gap-x-3" data-short-list>
-      <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
-      {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{t.size} {t.width}</span> <PutWords put={t.put} /></span>{/each}
-    </p>
-  {/if}
+  <div class="mt-2 flex flex-wrap items-baseline gap-x-4">
+    {#if shortList.length > 0}
+      <p class="flex flex-wrap items-baseline gap-x-3" data-short-list>
+        <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
+        {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{t.size} {t.width}</span> <PutWords put={t.put} /></span>{/each}
+      </p>
+    {/if}
+    <RankingLine {ranking} {found} />
+  </div>
   {#if ranking.failed}<Notice role="alert" class="mt-2" tone="caution">
       The fit engine stopped: {ranking.failed}. <Button kind="text" onclick={rank}>Try again</Button>
     </Notice>{/if}
 
-  <WhyNot styles={data.styles} {ranking} {found} whyLeftOut={wanted.whyLeftOut} />
   {#if besides.length > 1}
     <SideBySide shoes={besides} customerId={f.customer.id} onnone={() => (compared = [])} />
   {/if}
