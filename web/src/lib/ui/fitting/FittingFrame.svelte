@@ -17,8 +17,7 @@
   // The frame is made anew for each fitting, so the first value is the right one.
   const desk = setDesk(new Desk(untrack(() => fitting)));
   const here = $derived(page.url.pathname.split('/')[3] ?? '');
-  const current = $derived(here === 'shoe' ? 'pull' : here === 'trace' ? 'measure' : here);
-  const at = $derived(STEPS.findIndex((step) => step.id === current));
+  const at = $derived(STEPS.findIndex((step) => step.id === here || step.pages?.includes(here)));
   const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
 
   const PAUSE_MS = 800;
@@ -58,9 +57,7 @@
     <ol class="steps" data-sveltekit-keepfocus>
       {#each STEPS as step, i (step.id)}
         <li class:done={i < at}>
-          <a href="/fittings/{desk.fitting.id}/{step.id}" aria-current={current === step.id ? 'step' : undefined} title="{step.hint} (Alt {i + 1})"
-            >{step.name}</a
-          >
+          <a href="/fittings/{desk.fitting.id}/{step.id}" aria-current={i === at ? 'step' : undefined} title="{step.hint} (Alt {i + 1})">{step.name}</a>
         </li>
       {/each}
     </ol>

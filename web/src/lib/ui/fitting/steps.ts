@@ -1,10 +1,17 @@
+interface Step {
+  id: string;
+  name: string;
+  hint: string;
+  /** Other pages of a fitting that belong to this step. */
+  pages?: readonly string[];
+}
 /** A visit, in the order practitioners work. */
-export const STEPS = [
+export const STEPS: readonly Step[] = [
   { id: 'ask', name: 'Ask', hint: 'what for, what sock, what trouble' },
   { id: 'look', name: 'Look', hint: 'shoes off, stand, walk' },
-  { id: 'measure', name: 'Measure', hint: 'both feet, standing' },
+  { id: 'measure', name: 'Measure', hint: 'both feet, standing', pages: ['trace'] },
   { id: 'sizes', name: 'Sizes', hint: 'both feet on the rule' },
-  { id: 'pull', name: 'Pull', hint: 'the stockroom for these feet' },
+  { id: 'pull', name: 'Pull', hint: 'the stockroom for these feet', pages: ['shoe'] },
   { id: 'try', name: 'Try', hint: 'felt zone by zone' },
   { id: 'keep', name: 'Keep', hint: 'what was taken, and why' }
-] as const;
+];

@@ -4,6 +4,7 @@
   import Label from 'flowbite-svelte/Label.svelte';
   import Textarea from 'flowbite-svelte/Textarea.svelte';
   import clsx from 'clsx';
+  import { AREA } from './theme';
 
   /** Several lines to type in, under their name. */
   // prettier-ignore
@@ -18,6 +19,6 @@
 
 <div class={clsx('min-w-0', className)}>
   <Label for={field} class={hideLabel ? 'sr-only' : 'mb-0.5 block'}>{label}</Label>
-  <Textarea {...rest as object} id={field} bind:value class={figures ? 'figures' : ''} aria-invalid={error ? true : undefined} />
+  <Textarea {...rest as object} id={field} bind:value class={clsx(AREA, figures && 'figures')} aria-invalid={error ? true : undefined} />
   {#if error}<Helper class="text-tight-word">{error}</Helper>{/if}
 </div>

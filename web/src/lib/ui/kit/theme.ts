@@ -5,12 +5,14 @@ const CONTROL =
 const FOCUS = 'focus:border-edge focus:ring-0 focus-visible:outline-3 focus-visible:outline-offset-2 focus-visible:outline-brass-bright';
 const TICK = 'm-0 me-0 h-5 w-5 border-edge bg-sheet text-brass-line focus:ring-0';
 
+/** Of an area, which takes nothing from the theme. */
+export const AREA = `block w-full ${CONTROL} ${FOCUS}`;
+
 /** How the parts of the interface library look here: paper, ink and brass instead of its own colours, touch-sized, at least 16 px. */
 export const KIT_THEME: ThemeConfig = {
   button: { base: `min-h-11 rounded-[9px] px-3.5 py-1.5 text-base ${FOCUS} focus-within:ring-0` },
   input: { base: 'w-auto', input: `${CONTROL} ${FOCUS}` },
   select: { base: 'w-full', select: `${CONTROL} ${FOCUS} pe-9` },
-  textarea: { base: `${CONTROL} ${FOCUS}` },
   label: 'text-base font-normal text-ink',
   helper: 'text-sm',
   radio: { label: 'text-base font-normal', input: TICK },

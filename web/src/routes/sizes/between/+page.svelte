@@ -69,9 +69,9 @@
 <div class="grid gap-4 lg:grid-cols-2">
   <Sheet heading="What is worn now">
     {#each rows as row, i (i)}
-      <div class="mt-2 grid items-start gap-2 border-b border-line pb-2 sm:grid-cols-[2fr_1.2fr_1fr_1.4fr_auto]">
+      <div class="mt-2 grid items-start gap-2 border-b border-line pb-2 sm:grid-cols-[2.2fr_1fr_0.8fr_9.5rem_auto]">
         <Select label="Shoe {i + 1}" bind:value={row.styleId}>
-          <option value="">known by its label only</option>
+          <option value="">known by its label</option>
           {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
         </Select>
         <Field

@@ -62,7 +62,7 @@
     {#if pair.laid}<PutWords put={pair.put} lead="With" />:{/if}
     <b>{capital(VERDICT_WORDS[fit.verdict])}.</b>
     {capital(fit.reason)}.
-    <span class="soft text-base">{chance(fit.probability)}, from the errors of measuring, of the last and of making.</span>
+    <span class="soft text-base">{capital(chance(fit.probability))}, from the errors of measuring, of the last and of making.</span>
     {#if pair.laid}<Button kind="text" onclick={() => pair.putIn({})}>Take it all out</Button>{/if}
   </p>
   <NextMeasurePanel next={pair.opened.next} footHref="/fittings/{f.id}/measure" lastHref="/stock/lasts/{data.style.last.id}" />
