@@ -96,7 +96,7 @@ async function measure(browser) {
     return performance.now() - from;
   };
   const box = page.getByPlaceholder('any words');
-  const kind = page.locator('label', { hasText: /^Kind/ }).locator('select');
+  const kind = page.getByRole('combobox', { name: 'Kind', exact: true });
   const [searches, filters] = [[], []];
   for (const words of ['hedger', 'hedger umber', '']) searches.push(await settled(() => box.fill(words)));
   for (const value of ['sneaker', '']) filters.push(await settled(() => kind.selectOption(value)));
@@ -117,12 +117,10 @@ async function measure(browser) {
   return steady;
 }
 
-/** Times of the fit workers as the page sees them: when they are asked to rank, when they answer, and the longest task beside them. */
+/** Times of the fit worker as the page sees them: when it is asked to rank, when it tells and answers, and the longest task beside it. */
 function watchWorker() {
   window.longest = 0;
   window.runs = [];
-  // A ranking is asked of all workers in one go.
-  let asking = null;
   new PerformanceObserver((list) =>
     list.getEntries().forEach((e) => {
       // What was under way when the first ranking was asked for is the page coming to life.
@@ -130,31 +128,36 @@ function watchWorker() {
       else window.woke = Math.max(window.woke ?? 0, e.duration);
     })
   ).observe({ entryTypes: ['longtask'] });
+  // What is told on the way comes through a channel of its own.
+  const PlainChannel = window.MessageChannel;
+  window.MessageChannel = class extends PlainChannel {
+    constructor() {
+      super();
+      this.port1.addEventListener('message', ({ data }) => {
+        const run = window.runs.at(-1);
+        if (!run || run.firstMs || !data?.argumentList?.[0]?.value?.candidates?.length) return;
+        // On screen at the frame after the page has taken it up.
+        requestAnimationFrame(() => requestAnimationFrame(() => (run.firstMs ??= performance.now() - run.from)));
+      });
+    }
+  };
   const Plain = window.Worker;
   window.Worker = class extends Plain {
     constructor(...args) {
       super(...args);
       this.addEventListener('message', ({ data }) => {
-        const run = window.runs.at(-1);
-        if (!run) return;
-        if (data.kind === 'progress' && data.candidates.length > 0 && !run.firstMs)
-          // On screen at the frame after the page has taken it up.
-          requestAnimationFrame(() => requestAnimationFrame(() => (run.firstMs ??= performance.now() - run.from)));
-        if (data.kind !== 'ranked') return;
-        run.topMs = Math.max(run.topMs, data.topMs);
-        run.workerMs = Math.max(run.workerMs, data.tookMs);
-        run.beforehand &&= data.beforehand;
-        if (--run.workers === 0) run.allMs = performance.now() - run.from;
+        const run = window.runs.find((r) => r.id === data.id);
+        if (!run || !data.value) return;
+        const { topMs, tookMs, beforehand } = data.value;
+        Object.assign(run, { topMs, workerMs: tookMs, beforehand, allMs: performance.now() - run.from });
       });
     }
     postMessage(data, ...rest) {
-      if (data.kind === 'rank') {
-        if (!asking) window.runs.push((asking = { from: performance.now(), styles: 0, workers: 0, topMs: 0, workerMs: 0, beforehand: true }));
-        asking.styles += data.styleIds.length;
-        asking.workers++;
-        queueMicrotask(() => (asking = null));
+      if (data.path?.[0] === 'rank') {
+        const asked = data.argumentList[0].value;
+        window.runs.push({ id: data.id, from: performance.now(), styles: asked.styleIds.length });
         // Nothing is known of feet that something was added to: as if they had been measured anew.
-        if (window.afresh) data = { ...data, fitting: { ...data.fitting, afresh: window.runs.length } };
+        if (window.afresh) asked.fitting = { ...asked.fitting, afresh: window.runs.length };
       }
       super.postMessage(data, ...rest);
     }
