@@ -31,6 +31,9 @@ function socketPath(folder) {
 const [ANSWER_MS, HUNG_MS, START_MS] = [3000, 6000, 120_000];
 const MOST_BEGINNINGS = 4;
 
+/** Whoever waits for this ends with the process. */
+export const forever = () => new Promise(() => {});
+
 const isMariadb = (pid) => runs(pid, 'mariadbd');
 const pidOf = (file) => (existsSync(file) ? Number(readFileSync(file, 'utf8')) || 0 : 0);
 
@@ -40,9 +43,10 @@ const command = (name) => (existsSync(`/usr/sbin/${name}`) ? `/usr/sbin/${name}`
  * Starts (or finds running) the MariaDB of a data folder.
  * @param onlyIfRunning starts nothing: null when none runs
  * @param onspawn told the number of the process as soon as there is one, before it answers
+ * @param givenUp true once whoever asked is on its way out: nothing more is begun, and nothing is said of a database that was stopped
  * @returns { url, stop, pid }
  */
-export async function startMariadb(folder, { onlyIfRunning = false, onspawn } = {}) {
+export async function startMariadb(folder, { onlyIfRunning = false, onspawn, givenUp = () => false } = {}) {
   makeFolder(folder);
   const data = join(folder, 'mariadb');
   const socket = socketPath(folder);
@@ -120,6 +124,7 @@ export async function startMariadb(folder, { onlyIfRunning = false, onspawn } = 
   let ready = false;
   for (let turn = 1, hung = 0, last = Date.now() + START_MS; !ready && Date.now() < last;) {
     await sleep(125);
+    if (givenUp()) await forever();
     if (child && child.exitCode !== null) break;
     if (!existsSync(socket)) continue;
     hung ||= Date.now();
@@ -129,6 +134,7 @@ export async function startMariadb(folder, { onlyIfRunning = false, onspawn } = 
     if (!ready && turn < MOST_BEGINNINGS && Date.now() - hung > HUNG_MS) {
       if (alive(pid)) process.kill(pid, 'SIGKILL');
       while (alive(pid)) await sleep(50);
+      if (givenUp()) await forever();
       await begin();
       [turn, hung] = [turn + 1, 0];
     }

@@ -39,11 +39,21 @@ await atTheChair(ilva);
 
 /** name, path, viewport, what to wait for, what to do first */
 const PICTURES = [
-  ['people', '/', DESK, 'h1'],
+  ['today', '/', DESK, 'h1'],
   ['history', `/people/${idOf('Ilva Serrandi')}`, DESK, 'h1'],
-  ['ask', `/fittings/${ilva}/ask`, DESK, '.chip'],
+  ['look', `/fittings/${ilva}/look`, DESK, '.pictured'],
   ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],
-  ['measure-tablet', `/fittings/${tullio}/measure`, TABLET, 'svg path'],
+  [
+    'measure-tablet',
+    `/fittings/${tullio}/measure`,
+    TABLET,
+    'svg path',
+    async (page) => {
+      await page.getByRole('button', { name: 'Fast entry' }).click();
+      for (let i = 0; i < 11; i++) await page.getByRole('button', { name: 'next field' }).click();
+      await page.evaluate(() => scrollTo(0, 0));
+    }
+  ],
   [
     'trace',
     `/fittings/${ilva}/trace`,
@@ -56,22 +66,25 @@ const PICTURES = [
   ],
   ['sizes', `/fittings/${ilva}/sizes`, DESK, 'svg'],
   ['pull', `/fittings/${ilva}/pull`, DESK, 'text=/sizes and widths fitted (in|beforehand)/'],
-  ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, 'text=Zone by zone', (page) => page.mouse.wheel(0, 190)],
-  [
-    'shoe-heel',
-    `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium`,
-    DESK,
-    'text=From the side',
-    (page) => page.locator('text=From the side').evaluate((e) => e.scrollIntoView({ block: 'start' }))
-  ],
-  ['shoe-tablet', `/fittings/${tullio}/shoe/alderman?size=9&width=F`, TABLET, 'text=Zone by zone'],
+  ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, '[data-section]'],
+  ['shoe-heel', `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium&part=heel`, DESK, '[data-section]'],
+  ['shoe-tablet', `/fittings/${tullio}/shoe/alderman?size=9&width=F`, TABLET, '[data-section]'],
   ['try', `/fittings/${ilva}/try`, DESK, '[data-try]'],
   ['keep', `/fittings/${ilva}/keep`, DESK, '[data-keep]'],
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
-  ['chain', '/sizes/chain', DESK, '[data-answer]'],
-  ['insoles', '/sizes/insoles', DESK, 'h2', (page) => page.getByRole('button', { name: 'Example: Hedger, a lace boot' }).click()],
   ['stock', '/stock', DESK, '[role=row]'],
+  ['occasion', '/stock/occasion', DESK, 'text=/costs least/'],
   ['last', '/stock/lasts/sandpiper', DESK, '[data-estimate]'],
+  [
+    'heel-bench',
+    `/stock/heel?person=${idOf('Ilva Serrandi')}`,
+    DESK,
+    'text=/Ilva Serrandi, 238/',
+    async (page) => {
+      await page.getByLabel('Ankle reach, °').fill('41');
+      await page.evaluate(() => scrollTo(0, 0));
+    }
+  ],
   ['bench', `/stock/bench?shoes=last:plover,last:heron&person=${idOf('Ilva Serrandi')}`, DESK, 'text=at these toes']
 ];
 const only = process.argv.slice(2);
@@ -79,6 +92,8 @@ for (const [name, path, viewport, wait, act] of PICTURES) {
   if (only.length > 0 && !only.includes(name)) continue;
   step(name);
   const page = await browser.newPage({ viewport });
+  // Nobody's first visit: the guide is not offered.
+  await page.addInitScript(() => localStorage.setItem('chiave-guide', 'seen'));
   await page.goto(app.address + path);
   await page.locator('html[data-ready]').waitFor({ state: 'attached' });
   await page.locator(wait).first().waitFor();

@@ -8,7 +8,7 @@ import { needRoom } from './disk.mjs';
 import { makeFolder } from './files.mjs';
 import { takeFolder } from './folder-lock.mjs';
 import { installCommands, installPackages } from './install.mjs';
-import { startMariadb } from './mariadb.mjs';
+import { forever, startMariadb } from './mariadb.mjs';
 import { alive } from './processes.mjs';
 import { clearLeftovers, noteRunning, noteStopped, readRunning } from './running.mjs';
 import { sleep } from './run.mjs';
@@ -47,6 +47,9 @@ process.on('exit', () => {
   for (const pid of [server?.pid, mariadb?.pid ?? mariadbPid]) if (pid && alive(pid)) process.kill(pid, 'SIGTERM');
 });
 
+/** How long a database that was only just begun may take to stop, ms. */
+const BEGUN_STOPS_MS = 8000;
+
 async function stop(code) {
   if (stopping) return;
   stopping = true;
@@ -62,7 +65,10 @@ async function stop(code) {
     await mariadb.stop();
   } else if (mariadbPid && alive(mariadbPid)) {
     process.kill(mariadbPid, 'SIGTERM');
-    for (let i = 0; i < 200 && alive(mariadbPid); i++) await sleep(100);
+    for (const last = Date.now() + BEGUN_STOPS_MS; Date.now() < last && alive(mariadbPid);) await sleep(100);
+    // One that has hung itself up at its start hears nothing, and holds nothing that is not on the disk.
+    if (alive(mariadbPid)) process.kill(mariadbPid, 'SIGKILL');
+    while (alive(mariadbPid)) await sleep(50);
   }
   noteStopped(folder);
   process.exit(code);
@@ -82,6 +88,7 @@ await needPort(host, port);
 installPackages(root);
 
 const onspawn = (pid) => (mariadbPid = pid);
+const givenUp = () => stopping;
 let url = process.env.DATABASE_URL;
 if (url) {
   step('Using the MariaDB of DATABASE_URL');
@@ -94,7 +101,10 @@ if (url) {
     await old?.stop();
     rmSync(join(folder, 'mariadb'), { recursive: true, force: true });
   }
-  mariadb = await startMariadb(folder, { onspawn });
+  const begun = await startMariadb(folder, { onspawn, givenUp });
+  // Stopped meanwhile: what stops it knows of it already.
+  if (stopping) await forever();
+  mariadb = begun;
   url = mariadb.url;
   // What a restore that was killed left behind.
   dropScratch(url);
@@ -143,7 +153,7 @@ async function watchDatabase() {
     await sleep(1000);
     if (stopping || alive(mariadb.pid)) continue;
     step('MariaDB has gone away; starting it again');
-    const again = await startMariadb(folder, { onspawn });
+    const again = await startMariadb(folder, { onspawn, givenUp });
     if (again.url !== mariadb.url) fail('Its port has been taken meanwhile: start Chiave again. Nothing saved is lost.');
     mariadb = again;
   }

@@ -5,7 +5,7 @@
  */
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join, resolve } from 'node:path';
+import { dirname, join, relative, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildWeb } from './build.mjs';
 import { installCommands, installPackages } from './install.mjs';
@@ -20,10 +20,11 @@ let passed = 0;
 let failed = 0;
 const failures = [];
 
-function count(name, ok, bad) {
+/** `which` names what failed, so that the end of a long run tells it. */
+function count(name, ok, bad, which = []) {
   passed += ok;
   failed += bad;
-  if (bad > 0) failures.push(`${name}: ${bad} failed`);
+  if (bad > 0) failures.push(`${name}: ${bad} failed`, ...which.map((test) => `  ${test}`));
   console.log(`  ${name}: ${ok} passed, ${bad} failed`);
 }
 
@@ -41,7 +42,10 @@ function vitest(name, projects, env = {}) {
   const { ok } = run(join(root, 'node_modules/.bin/vitest'), ['run', ...args], { cwd: root, env });
   const report = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null;
   const bad = report ? report.numFailedTests + report.testResults.filter((t) => t.status === 'failed' && t.assertionResults.length === 0).length : 1;
-  count(name, report?.numPassedTests ?? 0, Math.max(bad, ok ? 0 : 1));
+  const which = report?.testResults.flatMap((file) =>
+    file.assertionResults.filter((t) => t.status === 'failed').map((t) => `${relative(root, file.name)}: ${t.fullName}`)
+  );
+  count(name, report?.numPassedTests ?? 0, Math.max(bad, ok ? 0 : 1), which);
 }
 
 function playwright(name, env) {
@@ -51,8 +55,10 @@ function playwright(name, env) {
     cwd: root,
     env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file }
   });
-  const stats = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')).stats : { expected: 0, flaky: 0, unexpected: 1 };
-  count(name, stats.expected + stats.flaky, Math.max(stats.unexpected, ok ? 0 : 1));
+  const { stats, suites } = existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : { stats: { expected: 0, flaky: 0, unexpected: 1 }, suites: [] };
+  const specs = (suite) => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specs)];
+  const which = suites.flatMap(specs).filter((spec) => !spec.ok);
+  count(name, stats.expected + stats.flaky, Math.max(stats.unexpected, ok ? 0 : 1), which.map((spec) => `${spec.file}: ${spec.title}`)); // prettier-ignore
 }
 
 installPackages(root);

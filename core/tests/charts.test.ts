@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chartOf, convertLine, correctGauge, SCALE_IDS, type ScaleId } from '../src/size';
+import { chartOf, convertLine, correctGauge, feetByLength, SCALE_IDS, type ScaleId } from '../src/size';
 
 describe('a chart of scales', () => {
   it('rows of the published relations, 220 to 300 mm (arithmetic of the device, British and continental rules, from memory)', () => {
@@ -99,5 +99,21 @@ describe('many labels at once', () => {
       }),
       { numRuns: 500 }
     );
+  });
+});
+
+describe('many feet by their lengths', () => {
+  it('every foot is counted once, in the stretch it lies in; stretches follow each other', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 80, max: 360, noNaN: true }), { minLength: 1, maxLength: 60 }), fc.constantFrom(1, 5, 10), (feet, step) => {
+        const rows = feetByLength(feet, step);
+        expect(rows.reduce((sum, r) => sum + r.feet, 0)).toBe(feet.length);
+        for (const r of rows) expect(feet.filter((mm) => mm >= r.fromMm && mm < r.toMm)).toHaveLength(r.feet);
+        rows.slice(1).forEach((r, i) => expect(r.fromMm).toBeCloseTo(rows[i].toMm, 9));
+        expect(rows[0].feet * rows[rows.length - 1].feet).toBeGreaterThan(0);
+      })
+    );
+    expect(feetByLength([], 5)).toEqual([]);
+    expect(feetByLength([245, 249.9, 250, 261], 5).map((r) => r.feet)).toEqual([2, 1, 0, 1]);
   });
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checkFit, completeShoe, footAsWorn, ORDINARY_WEAR } from '../src/fit';
-import { ankleReaches, effectiveDrop, HEEL, insockFriction, pitchOf, seatWedgeDeg, shorteningOf, slideDrive, slideOf } from '../src/heel';
+import { effectiveDrop, insockFriction, pitchOf, seatWedgeDeg, shorteningOf, slideDrive, slideOf } from '../src/heel';
 import { completeFoot } from '../src/measure';
 
 const drop = fc.double({ min: 26, max: 200, noNaN: true });
@@ -31,14 +31,6 @@ describe('pitch of a heel on a foot', () => {
         expect(pitchOf(d, l).centralDeg).toBeGreaterThanOrEqual(pitchOf(d, l).lowDeg);
       })
     );
-  });
-  it('an ankle is in comfort, at its limit or out of reach; unmeasured it is unknown; what cannot be stood on is out of reach for all', () => {
-    const pitch = pitchOf(80, 240);
-    expect(ankleReaches(pitch, pitch.centralDeg / HEEL.comfortShare + 1)).toBe('in-comfort');
-    expect(ankleReaches(pitch, pitch.centralDeg + 1)).toBe('at-the-limit');
-    expect(ankleReaches(pitch, pitch.centralDeg - 1)).toBe('out-of-reach');
-    expect(ankleReaches(pitch, null)).toBe('unknown');
-    expect(ankleReaches(pitchOf(240, 230), 110)).toBe('out-of-reach');
   });
 });
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 // prettier-ignore
 import {
-  completeFoot, dayShare, formatLength, formatSigned, hourOf, inchesAsFraction, judgeFeet, judgeMeasure, MEASURE, MEASURES, parseLength, parseMixedNumber,
+  completeFoot, dayShare, formatLength, formatSigned, hourOf, inchesAsFraction, judgeFeet, judgeMeasure, MEASURE, MEASURES, parseLength, parseMixedNumber, signedNumber,
   readMeasure, sockGirthMm, sockOutlineMm, toeShapeOf, type FootInput
 } from '../src/measure';
 
@@ -30,6 +30,9 @@ describe('lengths as people say them', () => {
   });
   it('reads mixed numbers in every spelling', () => {
     expect(['7 1/2', '7-1/2', '7½', '7.5', '7,5'].map(parseMixedNumber)).toEqual([7.5, 7.5, 7.5, 7.5, 7.5]);
+    // What the tool itself writes, with its minus sign, is read again.
+    expect([-1.5, 1.5].map((n) => parseMixedNumber(signedNumber(n).replace('+', '')))).toEqual([-1.5, 1.5]);
+    expect([0.04, -0.04, 0.06, -2].map((n) => signedNumber(n))).toEqual(['0', '0', '+0.1', '−2']);
   });
   it('writes inches to the nearest sixteenth and never a minus nought', () => {
     expect(inchesAsFraction(247.65)).toBe('9 3/4');

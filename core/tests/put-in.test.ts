@@ -83,7 +83,7 @@ describe('helps put in', () => {
   it('stands in the sum behind each zone it changes', () => {
     const shoe = loose({ closure: 'lace' });
     const sums = (helps: { kind: 'heel-grip' | 'ball-pad' | 'tongue-pad' | 'toe-filler' | 'full-insole'; mm: number }[]) =>
-      Object.fromEntries(checkFit([foot], shoe, wear, [], 16, { left: helps }).feet[0].zones.map((z) => [z.zone, z.because]));
+      Object.fromEntries(checkFit([foot], shoe, wear, [], 16, { left: helps }).feet[0].zones.map((z) => [z.zone, z.because.sentence]));
     expect(sums([{ kind: 'heel-grip', mm: 3 }])['toe-room']).toMatch(/heel grip 3/);
     expect(sums([{ kind: 'heel-grip', mm: 3 }])['heel-slip']).toMatch(/held by the grip/);
     expect(sums([{ kind: 'toe-filler', mm: 4 }])['toe-room']).toMatch(/toe filler 4/);
@@ -116,7 +116,7 @@ describe('the drawing with helps in', () => {
   it('a heel grip stands the foot further forward, by its thickness', () => {
     const { wear: worn, aids } = wornWith(loose(), wear, [{ kind: 'heel-grip', mm: 3 }]);
     const [plain, gripped] = [drawFit(foot, loose(), wear), drawFit(foot, loose(), worn, aids)];
-    const heel = (d: typeof plain): number => Math.min(...d.foot.map((p) => p.x));
+    const heel = (d: typeof plain): number => Math.min(...d.foot.knots.map((p) => p.x));
     expect(heel(gripped) - heel(plain)).toBeCloseTo(3, 1);
     expect(gripped.toes[gripped.firstToe].roomMm).toBeLessThan(plain.toes[plain.firstToe].roomMm);
   });

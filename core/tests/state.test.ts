@@ -145,7 +145,7 @@ describe('a raised heel spreads the ball', () => {
       return checkFit([footAsWorn(foot(), ORDINARY_WEAR)], shoe, ORDINARY_WEAR).feet[0].zones.find((z) => z.zone === 'ball-girth')!;
     });
     expect(low.clearanceMm - high.clearanceMm).toBeCloseTo(2.35, 2);
-    expect(high.because).toContain('ball spread by the heel 2.4');
-    expect(low.because).not.toContain('spread');
+    expect(high.because.sentence).toContain('ball spread by the heel 2.4');
+    expect(low.because.sentence).not.toContain('spread');
   });
 });

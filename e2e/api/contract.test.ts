@@ -70,6 +70,25 @@ describe('the contract', () => {
     const kept = await post('/fit/check', { ...example, foot: left });
     expect(kept.body).toEqual(sent.body);
   });
+  it('what is told of the wearer reaches the fit: swelling widens the feet, and its caution is said', async () => {
+    const asked = { feet: { left: { lengthMm: 264 }, right: { lengthMm: 265 } }, kinds: ['oxford'], limit: 1 };
+    const girth = (body: { candidates: { left: { zones: { zone: string; clearanceMm: number }[] } }[] }) =>
+      body.candidates[0].left.zones.find((z) => z.zone === 'ball-girth')!.clearanceMm;
+    const [plain, swollen] = await Promise.all([post('/fit', { ...asked, limit: 200 }), post('/fit', { ...asked, limit: 200, flags: ['swollen'] })]);
+    expect(plain.body.cautions).toEqual([]);
+    expect(swollen.body.cautions.join(' ')).toContain('late in the day');
+    const same = ({ style, size, width }: { style: { id: string }; size: string; width: string }) => `${style.id} ${size} ${width}`;
+    const first = plain.body.candidates.find((c: never) => swollen.body.candidates.some((s: never) => same(s) === same(c)));
+    const again = swollen.body.candidates.find((s: never) => same(s) === same(first));
+    expect(girth({ candidates: [again] })).toBeLessThan(girth({ candidates: [first] }) - 1);
+    const shoe = { kind: 'oxford', insoleLengthMm: 280, ballGirthMm: 245 };
+    const [one, other] = await Promise.all([
+      post('/fit/check', { foot: { lengthMm: 264 }, shoe }),
+      post('/fit/check', { foot: { lengthMm: 264 }, shoe, flags: ['swollen'] })
+    ]);
+    const zone = (body: { zones: { zone: string; clearanceMm: number }[] }) => body.zones.find((z) => z.zone === 'ball-girth')!.clearanceMm;
+    expect(zone(other.body)).toBeLessThan(zone(one.body) - 1);
+  });
   it('POST /fit: both feet against the stockroom, best first', async () => {
     const { body } = await post('/fit', { feet: { left: { lengthMm: 264 }, right: { lengthMm: 265 } }, kinds: ['lace-boot', 'oxford'], limit: 4 });
     expect(body.candidates).toHaveLength(4);

@@ -164,10 +164,13 @@ describe('the fit card', () => {
     expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
     expect(bytes.length).toBeGreaterThan(10_000);
     // One page, on either paper.
-    for (const paper of ['a4', 'letter']) {
+    for (const paper of ['a4', 'letter', 'a5', 'a6']) {
       const text = Buffer.from(await (await card(`size=38&width=medium&paper=${paper}`)).arrayBuffer()).toString('latin1');
       expect(text.match(/\/Type \/Page\b/g)).toHaveLength(1);
     }
+    const noPaper = await card('size=38&width=medium&paper=a7');
+    expect(noPaper.status).toBe(422);
+    expect((await noPaper.json()).errors).toMatchObject([{ path: 'paper', message: 'there are a4, letter, a6 and a5' }]);
     expect((await card('size=60&width=medium')).status).toBe(422);
     expect((await fetch(`${BASE}/api/v1/fittings/${fitting}/card?style=none&size=38&width=medium`)).status).toBe(404);
   });

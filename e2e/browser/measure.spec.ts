@@ -12,7 +12,7 @@ test.describe('Measure', () => {
     await expect(field(page, 'Ball length, left foot')).toHaveAttribute('placeholder', '≈ 181 mm');
     await expect(page.locator('.cell', { has: field(page, 'Ball length, left foot') })).toContainText('filled in: 0.725 of length');
     await expect(page.getByText('length first')).toHaveCount(1);
-    const outline = page.locator('svg[aria-label*="drawn from the numbers"] path').first();
+    const outline = page.locator('svg[aria-label*="drawn from the numbers"] path.skin').first();
     const before = await outline.getAttribute('d');
     await field(page, 'Ball width, left foot').fill('104');
     await expect.poll(() => outline.getAttribute('d')).not.toBe(before);

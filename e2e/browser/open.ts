@@ -21,3 +21,7 @@ export async function open(page: Page, path: string): Promise<void> {
 }
 
 export const savedNow = (page: Page) => expect(page.locator('[data-save]').first()).toHaveAttribute('data-save', 'saved');
+
+/** Goes to a section of an opened shoe. */
+export const section = (page: Page, name: RegExp): Promise<void> =>
+  page.getByRole('navigation', { name: 'Sections of this shoe' }).getByRole('link', { name }).click();

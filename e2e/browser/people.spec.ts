@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { newFitting, open, savedNow } from './open';
 
 test('people are found by name, work or story; a fitting opens from the list', async ({ page }) => {
-  await open(page, '/');
+  await open(page, '/people');
   const items = page.locator('main ul > li');
   const all = await items.count();
   expect(all).toBeGreaterThanOrEqual(15);
@@ -17,7 +17,7 @@ test('people are found by name, work or story; a fitting opens from the list', a
 });
 
 test('a person without a name or born in the future is refused in place, and what was typed stays', async ({ page }) => {
-  await open(page, '/');
+  await open(page, '/people');
   await page.getByRole('button', { name: 'Add a person' }).click();
   await page.getByLabel('Born (year)').fill('2999');
   await page.getByRole('button', { name: 'Add and open a fitting' }).click();
@@ -76,7 +76,7 @@ test('a second visit can start from the first one’s feet, and the history show
 });
 
 test('units are shown as chosen, on every page', async ({ page }) => {
-  await open(page, '/');
+  await open(page, '/people');
   await page.getByRole('button', { name: 'cm', exact: true }).click();
   await expect(page.getByText('23.8 cm').first()).toBeVisible();
   await open(page, '/people/1');

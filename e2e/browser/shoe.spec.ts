@@ -1,17 +1,17 @@
 import { expect, test } from '@playwright/test';
-import { newFitting, open } from './open';
+import { newFitting, open, section } from './open';
 
 test('Sizes shows both feet on the rule, the schools apart, and the widths', async ({ page }) => {
   const id = await newFitting(page, 'On the rule', [238, 239]);
   await open(page, `/fittings/${id}/sizes`);
   const rule = page.getByRole('region', { name: /The rule/ });
-  await expect(rule).toContainText('L 238 mm');
-  await expect(rule).toContainText('R 239 mm');
+  await expect(rule).toContainText('L 238');
+  await expect(rule).toContainText('R 239');
   const row = page.getByRole('row', { name: /US women/ }).first();
-  await expect(row).toContainText('7.5');
+  await expect(row).toContainText('7½');
   await expect(page.getByText('Where schools disagree')).toBeVisible();
   await page.getByRole('button', { name: 'in', exact: true }).click();
-  await expect(rule).toContainText('L 9 3/8 in');
+  await expect(rule).toContainText('L 9 3/8');
 });
 
 test('Pull ranks the stockroom, narrows by kind and by the shelf', async ({ page }) => {
@@ -35,10 +35,13 @@ test('an opened heel shows both feet in it, its pitch, the slide, the neighbours
   const id = await newFitting(page, 'Heels', [238, 239]);
   await open(page, `/fittings/${id}/shoe/moonrise-95?size=38.5&width=medium`);
   await expect(page.getByRole('img', { name: /Both feet in their shoes from above/ })).toBeVisible({ timeout: 20_000 });
-  await expect(page.getByRole('img', { name: /left foot from the side on this heel/ })).toContainText(/pitch \d+° to \d+°/);
+  await section(page, /Heel/);
+  await expect(page.getByRole('img', { name: /left foot from the side on this heel/ })).toContainText(/pitch \d+° \(\d+° to \d+°\)/);
+  await expect(page.getByRole('img', { name: /right foot from the side on this heel/ })).toContainText(/the ankle points \d+°/);
   await expect(page.getByText(/Does not slide forward; [\d.]+ mm/)).toHaveCount(2);
   await expect(page.getByText('ankle reach not measured: measure it before a high heel')).toHaveCount(2);
   await expect(page.getByText(/Falls and sprains rise with heel height/)).toBeVisible();
+  await section(page, /In brief/);
   const neighbour = page
     .getByRole('table', { name: /Neighbouring sizes/ })
     .getByRole('link')
@@ -49,6 +52,8 @@ test('an opened heel shows both feet in it, its pitch, the slide, the neighbours
   await expect(page.locator('p[data-verdict]')).toHaveAttribute('data-verdict', 'does-not-fit');
   // In a shoe that does not hold the ball both feet run forward.
   await open(page, `/fittings/${id}/shoe/moonrise-95?size=41&width=medium`);
+  await expect(page.getByRole('link', { name: /^Heel slides \d/ })).toBeVisible({ timeout: 20_000 });
+  await page.keyboard.press('2');
   await expect(page.getByText(/Slides forward [\d.]+ mm \([\d.]+ mm to [\d.]+ mm\), which leaves/)).toHaveCount(2);
   await expect(page.getByRole('img', { name: /left foot from the side on this heel/ })).toContainText(/slides [\d.]+ mm to [\d.]+ mm/);
 });
@@ -59,25 +64,29 @@ test('the drawing’s room is the table’s: usable room drawn equals what was c
   const drawing = page.getByRole('img', { name: /Both feet in their shoes from above/ });
   await expect(drawing).toBeVisible({ timeout: 20_000 });
   const drawn = /: ([\d.]+) mm to go/.exec((await drawing.textContent())!)![1];
-  const zone = page
-    .getByRole('row', { name: /toe room/ })
-    .locator('summary')
-    .first();
-  await expect(zone).toContainText(`+${drawn}`);
+  await expect(page.getByRole('row', { name: /toe room/ })).toContainText(`+${Number(drawn).toFixed(1)}`);
+  await section(page, /Why/);
+  const zone = page.getByRole('row', { name: /toe room/ });
+  await expect(zone.locator('summary').first()).toContainText(`+${drawn}`);
+  await zone.locator('details:not([open]) summary').first().click();
+  await expect(zone.getByRole('img', { name: /toe room, (left|right): \d+(\.\d)? − 262/ }).first()).toContainText('shoe');
 });
 
 test('toe by toe, left and right: the first to touch is the one the drawing names, and a filler takes its millimetres from every toe', async ({ page }) => {
   const id = await newFitting(page, 'Toes', [238, 239]);
-  await open(page, `/fittings/${id}/shoe/lakeside-50?size=40&width=medium`);
+  await open(page, `/fittings/${id}/shoe/lakeside-50?size=40&width=medium&part=why`);
   const toes = page.locator('[data-toes] tbody tr');
   await expect(toes).toHaveCount(5);
   await expect(page.locator('[data-toes] thead')).toContainText(/L forward.*L above.*R forward.*R above/);
   const first = toes.filter({ hasText: 'first' }).first().locator('th');
-  await expect(page.getByRole('img', { name: /from above, to scale/ })).toContainText(`${await first.textContent()}:`);
+  const touching = await first.textContent();
   const forward = async () => (await toes.locator('td:nth-child(2)').allTextContents()).map((t) => parseFloat(t.replace('−', '-')));
   const plain = await forward();
+  await section(page, /Helps/);
+  await expect(page.getByRole('img', { name: /from above, to scale/ })).toContainText(`${touching}:`);
   await page.getByRole('button', { name: 'toe filler, 4 mm in the left shoe', exact: true }).click();
   await expect(page.locator('p[data-verdict] [data-put]')).toBeVisible();
+  await section(page, /Why/);
   (await forward()).forEach((mm, i) => expect(mm).toBeCloseTo(plain[i] - 4, 1));
 });
 
@@ -103,7 +112,7 @@ test('Try takes a named pair, refuses a size outside its run in place, and keeps
   await expect(sizeField).toHaveValue('44');
   await sizeField.fill('8 1/2');
   await page.getByRole('button', { name: 'Carry to the chair' }).click();
-  await expect(page.locator('[data-try="alderman"]')).toContainText('8.5 E');
+  await expect(page.locator('[data-try="alderman"]')).toContainText('8½ E');
   await page.getByRole('button', { name: 'Take off the list' }).click();
   await expect(page.locator('[data-try="alderman"]')).toHaveCount(0);
 });
@@ -119,14 +128,14 @@ test('the fit engine works beside the page, in one worker however many processor
     await page.getByRole('button', { name: /Show more/ }).click();
     await expect(listed).toHaveCount(32);
     await listed.first().getByRole('link').first().click();
-    await expect(page.getByText('Zone by zone')).toBeVisible({ timeout: 20_000 });
+    await expect(page.locator('[data-section=brief]')).toBeVisible({ timeout: 20_000 });
     expect(page.workers()).toHaveLength(1);
   }
 });
 
 test('an opened pair is told over its hours, in both schools, and a trouble brought home is traced', async ({ page }) => {
   const id = await newFitting(page, 'Hours', [236, 237]);
-  await open(page, `/fittings/${id}/shoe/lakeside-50-slate?size=38&width=medium`);
+  await open(page, `/fittings/${id}/shoe/lakeside-50-slate?size=38&width=medium&part=wear`);
   const panel = page.locator('[data-forecast]');
   await expect(panel).toContainText('What you feel in the shop you go on feeling', { timeout: 30_000 });
   await expect(panel).toContainText(/gives [\d.]+ mm of girth yet/);
@@ -139,6 +148,7 @@ test('an opened pair is told over its hours, in both schools, and a trouble brou
   await panel.getByLabel('Sock').selectOption({ index: 0 });
   await panel.getByLabel('Shown').selectOption('toe-room');
   await expect(panel.getByRole('img')).toHaveAttribute('aria-label', /toe room over hours of wear: left/);
+  await section(page, /Trouble/);
   const trouble = page.locator('[data-symptoms]');
   await trouble.locator('select').selectOption('numb-forefoot');
   await expect(trouble.locator('li').first()).toContainText(/ball girth|ball width|toe box depth|instep/);
@@ -172,6 +182,6 @@ test('up to four are compared side by side, and any style says why it is not off
 
 test('feet a size and more apart are offered a split pair', async ({ page }) => {
   const id = await newFitting(page, 'Splits', [256, 269]);
-  await open(page, `/fittings/${id}/shoe/alderman?size=9&width=F`);
+  await open(page, `/fittings/${id}/shoe/alderman?size=9&width=F&part=sizes`);
   await expect(page.locator('[data-split]')).toContainText(/ask for a split pair, L\s+\d+(\.5)? [EFG] and R/, { timeout: 30_000 });
 });

@@ -59,6 +59,23 @@ test.describe('the size rule', () => {
     await page.mouse.wheel(0, 400);
     await expect.poll(async () => Math.abs((await mark.boundingBox())!.x - at - 100)).toBeGreaterThan(10);
   });
+  test('two feet are read together, schools of one scale are told apart, and a mark stays where it was held', async ({ page }) => {
+    await open(page, '/sizes?left=238&right=247');
+    await expect(page.locator('[data-read="us-w-label"]')).toHaveText('7½ · 8½');
+    await expect(page.locator('[data-strip="us-w"]')).toContainText('mm apart');
+    await expect(page.locator('[data-strip="uk"]')).not.toContainText('mm apart');
+    await expect(page.getByText(/Not along this part: US child\s+ends at/)).toBeVisible();
+    const flag = page.getByRole('slider', { name: /left foot/ });
+    const box = (await flag.boundingBox())!;
+    // Pressed at the plate's edge and let go in place: nothing jumps.
+    await page.mouse.move(box.x + 8, box.y + 12);
+    await page.mouse.down();
+    await page.mouse.up();
+    expect(Math.abs(Number(await flag.getAttribute('aria-valuenow')) - 238)).toBeLessThanOrEqual(0.1);
+    await page.getByRole('group', { name: 'Unit shown' }).getByRole('button', { name: 'cm' }).click();
+    await expect(page.getByRole('region', { name: 'The rule' })).toContainText('23.5');
+    await page.getByRole('group', { name: 'Unit shown' }).getByRole('button', { name: 'mm' }).click();
+  });
   test('by touch: one finger drags a mark', async ({ browser }) => {
     const context = await browser.newContext({ hasTouch: true, viewport: { width: 820, height: 1180 } });
     const page = await context.newPage();
@@ -125,8 +142,11 @@ test('the chain adds up, lines can be switched off, and the card carries only wh
   await page.getByRole('radio', { name: 'sport sock' }).check();
   await page.getByRole('radio', { name: 'running' }).check();
   await expect(page.locator('[data-answer]')).toHaveText('39');
+  const sum = page.getByRole('img', { name: /for running: \+.*together:/ });
+  await expect(sum).toBeVisible();
   await page.getByRole('checkbox', { name: 'for running counts' }).uncheck();
   await expect(page.locator('.card')).not.toContainText('for running');
+  await expect(sum).toHaveCount(0);
   await page.getByLabel('Into a shoe of the stockroom').selectOption('usher');
   await expect(page.getByText('How the last Fell runs')).toBeVisible();
   await expect(page.getByText(/plus-sizes are left out/)).toBeVisible();
@@ -139,6 +159,8 @@ test('between makers: known shoes make a foot with its spread, and a size in ano
   await open(page, '/sizes/between');
   await page.getByLabel('Size of shoe 1').fill('eu 42');
   await expect(page.locator('[data-guess]')).toHaveText('263.1 mm');
+  await expect(page.getByText(/^The foot is 263.1 mm, give or take/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /continental 42, comfortable.*; the foot: 263.1 mm/ })).toBeVisible();
   await page.getByLabel('The shoe asked about').selectOption('usher');
   await expect(page.locator('[data-there]')).toBeVisible();
   await page.getByRole('button', { name: 'Another shoe' }).click();
@@ -154,6 +176,7 @@ test('insoles: the example is fitted, its odd rows are named, and it is kept as 
   await open(page, '/sizes/insoles');
   await page.getByRole('button', { name: 'Example: Hedger, a lace boot' }).click();
   await expect(page.locator('[data-step]')).toHaveText('8.44 mm');
+  await expect(page.getByText(/^The last runs 0.86 sizes long against UK, give or take 0.18 \(estimate\); /)).toBeVisible();
   await expect(page.getByText(/length over the line by 1.9 mm/)).toBeVisible();
   await expect(page.getByText(/narrow part narrower than in size/)).toHaveCount(1);
   await page.getByLabel('The last').selectOption({ label: 'Teasel, Fenwhistle & Daughter' });
@@ -174,6 +197,7 @@ test('many at once: what is read, what is not and why; cancelled in mid-work; no
   await box.fill('us w 7.5\nhello\n7\nus w 75\n25.4 cm');
   await page.getByRole('button', { name: 'Convert' }).click();
   await expect(page.locator('[data-report]')).toContainText('2 read, 3 could not be read');
+  await expect(page.getByRole('img', { name: /^Feet by length along the rule: 1 from 2\d\d mm/ })).toBeVisible();
   await expect(page.getByText(/line 4.*runs from 1 to 18/)).toBeVisible();
   await page.getByLabel('A bare number is').selectOption('us-w');
   await page.getByRole('button', { name: 'Convert' }).click();
@@ -210,6 +234,7 @@ test('charts and gauge: made from any scales, corrected by the check rulers, ref
 
 test('widths: the letter of a foot, sister sizes, and one letter in two makers in millimetres', async ({ page }) => {
   await open(page, '/sizes/widths');
+  await expect(page.getByRole('img', { name: /Width letters along the rule, this foot at 224 mm: US letters B/ })).toBeVisible();
   await expect(page.locator('[data-letters] tr', { hasText: 'US letters' })).toContainText('B');
   await page.getByLabel('Ball girth').fill('wide');
   await expect(page.getByRole('alert')).toContainText('Not a foot’s ball girth');
@@ -259,10 +284,13 @@ test('a maker’s own scale: kept from one known size, read for a foot, refused 
   await page.getByLabel('One size, mm').fill('6 2/3');
   await page.getByRole('button', { name: 'Keep this scale' }).click();
   const kept = page.locator('[data-maker-scale]');
-  await expect(kept).toContainText('38.5');
+  await expect(kept).toContainText('38½');
+  await expect(page.getByText(/^A foot of 245 mm takes 38½ in runs large/)).toBeVisible();
+  await page.getByLabel('A foot, read in each').fill('230');
+  await expect(page.getByText(/^A foot of 230 mm takes 36 in runs large/)).toBeVisible();
   await open(page, '/sizes');
   await page.getByRole('button', { name: '+ runs large' }).click();
-  await expect(page.locator('[data-read^="maker-"]')).toHaveText('37.5');
+  await expect(page.locator('[data-read^="maker-"]')).toHaveText('37½');
   await expect(page.locator('[data-readings]')).toContainText('maker’s own');
   // By its name everywhere a size is typed, and as a scale wherever one is chosen.
   await page.getByLabel('Quick size').fill('runs large 38');

@@ -65,7 +65,7 @@ test('a whole visit by keyboard alone, kept and found again', async ({ page }) =
   // Sizes.
   await page.keyboard.press('Alt+4');
   await expect(page.getByText('Read in every scale')).toBeVisible();
-  await expect(page.getByRole('region', { name: /The rule/ })).toContainText('244.5 mm');
+  await expect(page.getByRole('region', { name: /The rule/ })).toContainText('L 244.5');
 
   // Pull: the first candidate opened, its sums read, carried to the chair.
   await page.keyboard.press('Alt+5');
@@ -76,8 +76,10 @@ test('a whole visit by keyboard alone, kept and found again', async ({ page }) =
   await tabTo(page, new RegExp(`^${title}$`));
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/shoe\//);
-  await expect(page.getByText('Zone by zone')).toBeVisible({ timeout: 20_000 });
-  await tabTo(page, /^L.*toe room|^L /);
+  await expect(page.locator('[data-section=brief]')).toBeVisible({ timeout: 20_000 });
+  await page.keyboard.press('7');
+  await expect(page.locator('[data-section=why]')).toBeVisible();
+  await tabTo(page, /^L /);
   await page.keyboard.press('Enter');
   await expect(page.locator('details.zone[open]').first()).toContainText('Right from');
   await page.keyboard.press('Shift+Tab');
@@ -90,11 +92,11 @@ test('a whole visit by keyboard alone, kept and found again', async ({ page }) =
   await page.keyboard.press('Alt+6');
   const card = page.locator('[data-try]').first();
   await expect(card).toBeVisible();
-  await tabTo(page, /toe room, left foot/);
+  await tabTo(page, /toe room, left foot: too tight/);
   await page.keyboard.press('Space');
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
-  await expect(card.getByRole('radio', { name: 'toe room, left foot: right', exact: true })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'toe room, left foot: right', exact: true })).toBeChecked();
   await expect(card.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 
   // Keep: taken, and why.

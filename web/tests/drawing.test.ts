@@ -2,7 +2,7 @@ import { PUBLISHED } from '@chiave/core/size';
 import { describe, expect, it } from 'vitest';
 import { closedPath, curveThrough, openPath, toScreen } from '../src/lib/drawing/place';
 import { isWritten, STRIPS, stripOf } from '../src/lib/drawing/rule-strips';
-import { EDGE_CUTS, placeAmong, tightColour, wordOf } from '../src/lib/drawing/tightness';
+import { EDGE_CUTS, placeAmong, toneOf, wordOf } from '../src/lib/drawing/tightness';
 
 describe('left and right on the screen', () => {
   it('the wearer’s left foot has its big toe towards the right, toes up', () => {
@@ -29,7 +29,7 @@ describe('tight to loose', () => {
   it('puts a clearance among its cuts and says it in words', () => {
     expect([-9, -2, 0, 8, 20].map((mm) => placeAmong(mm, EDGE_CUTS))).toEqual([0, 1, 2, 3, 4]);
     expect(wordOf('too-tight')).toBe('too tight');
-    expect(tightColour(-1)).not.toBe(tightColour(1));
+    expect([-1, 0, 1].map(toneOf)).toEqual(['tight', 'even', 'loose']);
   });
 });
 

@@ -4,6 +4,7 @@ import { allStyles } from '../../demo/lasts';
 import { wearOf, wornFeetOf, type FittingState } from '../src/lib/fit-feet';
 import { briefOf, packBriefs, unpackBriefs } from '../src/lib/style-brief';
 import type { FitEngine } from '../src/lib/workers/fit-engine';
+import { SMALL } from '../src/lib/drawing/above/small-pair';
 import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd } from '../src/lib/workers/messages';
 
 /** What is asked of the fit engine in a test, numbered, and what comes of it; everything is copied on its way, as between a page and a worker. */
@@ -123,6 +124,30 @@ describe('ranking in the worker', () => {
     expect(of('progress', 1).at(-1)).toMatchObject({ done: pumps.length, of: pumps.length });
     expect(of('progress', 1).reduce((n, a) => n + a.considered, 0)).toBe(straight.considered);
     expect(of('ranked', 1)[0].tookMs).toBeGreaterThan(0);
+  });
+  it('draws pairs of the stockroom ready to be laid on a card, right where it is told to, and none of a style that is gone', async () => {
+    const pair = (styleId: string, rooms = {}) => ({ styleId, size: lakeside.from + 4 * lakeside.step, width: lakeside.widths[0], rooms });
+    const [plain, coloured, ...rest] = await engine.sketch({
+      fitting,
+      stamp: 'monday',
+      pairs: [pair('lakeside-50'), pair('lakeside-50', { left: 'too-tight' }), pair('gone')]
+    });
+    expect(rest).toEqual([]);
+    const { width, height } = SMALL;
+    /** Points of a path on either half of the card. */
+    const halves = (path: string): [number, number] => {
+      const points = [...path.matchAll(/(-?[\d.]+)[ ,](-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)]);
+      for (const [x, y] of points) expect(x > 0 && x < width && y > 0 && y < height, `${x} ${y}`).toBe(true);
+      return [points.filter(([x]) => x < width / 2).length, points.filter(([x]) => x > width / 2).length];
+    };
+    // Each line has both feet in it, the wearer's left on the left, within the card.
+    for (const line of ['outside', 'inside', 'opening', 'foot', 'nails', 'ridges'] as const)
+      for (const n of halves(plain.feet[line])) expect(n).toBeGreaterThan(4);
+    // The toes' fronts take their colour on the foot it is said of.
+    const coloursOf = (feet: typeof plain.feet): [number, number] => halves(feet.edges.map((e) => e.path).join(''));
+    expect(coloursOf(coloured.feet)[0]).toBeGreaterThan(coloursOf(plain.feet)[0]);
+    expect(coloursOf(coloured.feet)[1]).toBe(coloursOf(plain.feet)[1]);
+    expect(fetched).toBe(1);
   });
   it('fetches the stockroom ahead, once for many questions, and anew when a page knows of a change', async () => {
     await ask({ kind: 'warm', job: 1, stamp: 'monday', fitting });
@@ -259,10 +284,11 @@ describe('an opened pair in the worker', () => {
   it('comes with drawings, section, grid, trade and what to measure next; then with other sizes and lasts', async () => {
     await ask({ kind: 'open', job: 1, stamp: 'monday', ...pair() });
     const { opened } = of('opened', 1)[0];
-    expect(opened.drawings.map((d) => d.side)).toEqual(['left', 'right']);
-    expect(opened.drawings[0].section.shoe.length).toBeGreaterThan(40);
+    const bare = engine.lay(pair());
+    expect(bare.drawings.map((d) => d.side)).toEqual(['left', 'right']);
+    expect(bare.drawings[0].section.shoe.length).toBeGreaterThan(40);
     expect(opened.grid.widths).toEqual([...lakeside.widths]);
-    expect(opened.fit.feet).toHaveLength(2);
+    expect(bare.fit.feet).toHaveLength(2);
     expect(Array.isArray(opened.next)).toBe(true);
     expect(of('others', 1)[0].others.length).toBeGreaterThan(0);
     expect(said.findIndex((a) => a.kind === 'opened')).toBeLessThan(said.findIndex((a) => a.kind === 'others'));

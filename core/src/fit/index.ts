@@ -1,5 +1,7 @@
 export {
   type Cuts,
+  FLEX_STATES,
+  type FlexState,
   levelOf,
   KIND_ZONES,
   NO_AIDS,
@@ -21,6 +23,7 @@ export {
   type BetweenSchool,
   BREAK_INS,
   type BreakIn,
+  CLOSURE,
   CLOSURE_IDS,
   type ClosureId,
   FLAG,
@@ -37,11 +40,13 @@ export {
   ROOM_SCHOOLS,
   ROOM_SHIFT,
   type RoomSchool,
+  SCHOOLS,
   type ShopTargets,
   UPPER,
   UPPER_IDS,
   type UpperId,
-  UPPERS
+  UPPERS,
+  stateOfFlags
 } from './tables';
 export {
   BLANK_DETAILS,
@@ -57,6 +62,7 @@ export {
   readStyleSize,
   type Shoe,
   type ShoeInput,
+  type ShoeMake,
   shoeOf,
   sizesOf,
   sizeText,
@@ -68,9 +74,9 @@ export {
   widthSteps,
   type WornFoot
 } from './shoe';
-export { clearanceAt, targetsFor, zoneState } from './judge';
+export { clearanceAt, targetsFor, type Verdict, VERDICTS, zoneState } from './judge';
 export { compare, compilePair, fitOnce, placeFoot, shoeAsWorn } from './room';
-export { cautionsFor, CONTRADICT_WORDS, knownShoeWords } from './words';
+export { cautionsFor, cautionsOfWearer, CONTRADICT_WORDS, knownShoeWords, VERDICT_WORDS } from './words';
 export {
   HELP_IDS,
   type HelpId,
@@ -120,6 +126,7 @@ export {
 export {
   checkFit,
   drawFit,
+  drawSide,
   drawSection,
   type EdgePoint,
   feetAt,
@@ -135,6 +142,9 @@ export {
   SYMPTOM,
   type SymptomId,
   SYMPTOMS,
-  type ZoneFit
+  type ZoneFit,
+  poseFootOf,
+  toeShapesOn,
+  type ToeShapeOn
 } from './open';
 export { ENGINE_VERSION } from './version';

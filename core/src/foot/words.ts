@@ -1,4 +1,4 @@
-import { BALL_AT, MEASURE, trimNumber } from '../measure';
+import { BALL_AT, formatDifference, MEASURE, trimNumber } from '../measure';
 import type { Remeasure, Trend } from './growth';
 import type { FootFinding, ForefootState, PairState } from './judgements';
 
@@ -12,7 +12,6 @@ export interface Told {
 }
 
 const n = (mm: number): string => trimNumber(mm);
-const signed = (mm: number): string => `${mm < 0 ? '−' : '+'}${n(Math.abs(mm))}`;
 
 const TOES = { egyptian: 'tapered, big toe longest', greek: 'second toe longest', square: 'square, the first three nearly level' } as const;
 const FOREFOOT: Readonly<Record<ForefootState, string>> = {
@@ -53,7 +52,7 @@ const TELL: Teller = {
   width: ({ scale, mm, lengthMm, letter, beyond, remainderMm }) => ({
     what: `width, ${scale.name}`,
     verdict: `${letter}${beyond ? ' or beyond' : ''}`,
-    sum: `${scale.measures} ${n(mm)} at ${n(lengthMm)} mm, ${signed(remainderMm)} mm`
+    sum: `${scale.measures} ${n(mm)} at ${n(lengthMm)} mm, ${formatDifference(remainderMm)}`
   }),
   pair: ({ measure, state, larger, leftMm, rightMm, apartMm, sdMm }) => ({
     what: `${MEASURE[measure].name}, left against right`,

@@ -1,7 +1,7 @@
 import { BALL_AT } from '../measure';
 
 /**
- * Heel height against this foot: effective drop, pitch between two bounds, and whether the ankle reaches it.
+ * Heel height against this foot: effective drop, and pitch between two bounds.
  * All estimates of this project unless a source is named.
  */
 export const HEEL = {
@@ -13,8 +13,6 @@ export const HEEL = {
   wedgeMost: 20,
   /** Share of the sine's range past which a foot cannot stand. */
   steepest: 0.95,
-  /** Share of the measured ankle reach that is comfortable to stand in. */
-  comfortShare: 0.65,
   /** Everyday heels at or below this are the published advice (Ebbeling 1994, from memory). */
   everydayMm: 50
 } as const;
@@ -51,14 +49,4 @@ export function pitchOf(dropMm: number, footLengthMm: number): Pitch {
   const tooSteep = Math.max(low, central) > HEEL.steepest;
   const clamp = (sine: number): number => Math.asin(Math.min(HEEL.steepest, Math.max(0, sine))) * DEG;
   return { dropMm, lowDeg: clamp(low), centralDeg: Math.max(clamp(low), clamp(central)), wedgeDeg, tooSteep };
-}
-
-export type Reach = 'in-comfort' | 'at-the-limit' | 'out-of-reach' | 'unknown';
-
-/** Whether an ankle reaches a pitch: within the comfortable share of its measured range, within the range, or beyond it. */
-export function ankleReaches(pitch: Pitch, ankleReachDeg: number | null): Reach {
-  if (pitch.tooSteep) return 'out-of-reach';
-  if (ankleReachDeg === null) return 'unknown';
-  if (pitch.centralDeg <= ankleReachDeg * HEEL.comfortShare) return 'in-comfort';
-  return pitch.centralDeg <= ankleReachDeg ? 'at-the-limit' : 'out-of-reach';
 }

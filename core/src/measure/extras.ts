@@ -11,6 +11,8 @@ export interface ExtraDefinition<Id extends string = string> {
   range: readonly [number, number];
   /** Standard deviation of one reading [estimate]. */
   sd: number;
+  /** The fit reads it; what it does not read is for benches of its own. */
+  fitted?: true;
 }
 
 // prettier-ignore
@@ -18,11 +20,11 @@ const DEFINITIONS = [
   { id: 'pressedBallGirthMm', name: 'ball girth, tape pulled tight', definition: 'as ball girth, the tape drawn until the flesh gives', unit: 'mm', range: [90, 420], sd: 3 },
   { id: 'ballWidthSeatedMm', name: 'ball width, seated', definition: 'as ball width, no weight on the foot', unit: 'mm', range: [30, 160], sd: 1.5 },
   { id: 'bigToeLengthMm', name: 'big toe length', definition: 'tip of the big toe to the crease at its joint', unit: 'mm', range: [10, 120], sd: 1.5 },
-  { id: 'toe1TipMm', name: 'toe 1 behind the longest', definition: 'how far the big toe ends behind the longest toe', unit: 'mm', range: [0, 60], sd: 1 },
-  { id: 'toe2TipMm', name: 'toe 2 behind the longest', definition: 'how far the second toe ends behind the longest', unit: 'mm', range: [0, 60], sd: 1 },
-  { id: 'toe3TipMm', name: 'toe 3 behind the longest', definition: 'how far the third toe ends behind the longest', unit: 'mm', range: [0, 70], sd: 1 },
-  { id: 'toe4TipMm', name: 'toe 4 behind the longest', definition: 'how far the fourth toe ends behind the longest', unit: 'mm', range: [0, 90], sd: 1 },
-  { id: 'toe5TipMm', name: 'toe 5 behind the longest', definition: 'how far the little toe ends behind the longest', unit: 'mm', range: [0, 120], sd: 1 },
+  { id: 'toe1TipMm', name: 'toe 1 behind the longest', definition: 'how far the big toe ends behind the longest toe', unit: 'mm', range: [0, 60], sd: 1, fitted: true },
+  { id: 'toe2TipMm', name: 'toe 2 behind the longest', definition: 'how far the second toe ends behind the longest', unit: 'mm', range: [0, 60], sd: 1, fitted: true },
+  { id: 'toe3TipMm', name: 'toe 3 behind the longest', definition: 'how far the third toe ends behind the longest', unit: 'mm', range: [0, 70], sd: 1, fitted: true },
+  { id: 'toe4TipMm', name: 'toe 4 behind the longest', definition: 'how far the fourth toe ends behind the longest', unit: 'mm', range: [0, 90], sd: 1, fitted: true },
+  { id: 'toe5TipMm', name: 'toe 5 behind the longest', definition: 'how far the little toe ends behind the longest', unit: 'mm', range: [0, 120], sd: 1, fitted: true },
   { id: 'archSeatedMm', name: 'top of the foot at half length, seated', definition: 'floor to the top of the foot at half its length, no weight on it', unit: 'mm', range: [20, 130], sd: 1.5 },
   { id: 'archStandingMm', name: 'top of the foot at half length, standing', definition: 'the same, weight on both feet', unit: 'mm', range: [20, 130], sd: 1.5 },
   { id: 'navicularSeatedMm', name: 'navicular height, seated', definition: 'floor to the bump on the inner side, no weight on it', unit: 'mm', range: [5, 90], sd: 1.5 },
@@ -33,7 +35,7 @@ const DEFINITIONS = [
   { id: 'ankleLiftDeg', name: 'ankle lift', definition: 'lifting the foot at the ankle, knee straight', unit: '°', range: [-20, 60], sd: 4 },
   { id: 'heelDropMm', name: 'heel drop, relaxed', definition: 'how far the toes hang below the heel with the leg held out', unit: 'mm', range: [0, 260], sd: 5 },
   { id: 'pointReachDeg', name: 'point reach', definition: 'pointing of the whole foot, ankle and midfoot together', unit: '°', range: [0, 140], sd: 4 },
-  { id: 'littleToeBunionMm', name: 'little-toe bunion stands out', definition: 'how far it stands out, inside the ball width', unit: 'mm', range: [0, 25], sd: 1 },
+  { id: 'littleToeBunionMm', name: 'little-toe bunion stands out', definition: 'how far it stands out, inside the ball width', unit: 'mm', range: [0, 25], sd: 1, fitted: true },
   { id: 'heelSpurMm', name: 'spur at the heel stands out', definition: 'how far it stands out behind or beside the heel', unit: 'mm', range: [0, 25], sd: 1 }
 ] as const satisfies readonly ExtraDefinition[];
 
@@ -51,8 +53,10 @@ export function extraProblem(id: ExtraId, value: number): string {
   return value >= low && value <= high ? '' : `${name} is ${low} to ${high} ${unit}; ${Number(value.toFixed(1))} was typed.`;
 }
 
+/** The five toe tips, big toe first. */
+export const TOE_TIP_IDS = ['toe1TipMm', 'toe2TipMm', 'toe3TipMm', 'toe4TipMm', 'toe5TipMm'] as const satisfies readonly ExtraId[];
 /** Toe tips 1 to 5 in order, when all five were taken. */
 export function tipsOf(values: Partial<Record<ExtraId, { mm: number }>>): number[] | undefined {
-  const tips = (['toe1TipMm', 'toe2TipMm', 'toe3TipMm', 'toe4TipMm', 'toe5TipMm'] as const).map((id) => values[id]?.mm);
+  const tips = TOE_TIP_IDS.map((id) => values[id]?.mm);
   return tips.every((mm) => mm !== undefined) ? (tips as number[]) : undefined;
 }

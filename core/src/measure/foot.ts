@@ -4,6 +4,8 @@ import type { HowTaken, Load } from './ways';
 
 export const SIDES = ['left', 'right'] as const;
 export type Side = (typeof SIDES)[number];
+/** How each foot is lettered, wherever one is named. */
+export const SIDE_LETTER: Readonly<Record<Side, string>> = { left: 'L', right: 'R' };
 export const FOOT_TOE_SHAPES = ['egyptian', 'greek', 'square'] as const;
 export type FootToeShape = (typeof FOOT_TOE_SHAPES)[number];
 export const ARCH_TYPES = ['low', 'medium', 'high'] as const;

@@ -23,24 +23,32 @@ export function inchesAsFraction(mm: number): string {
   return whole === 0 ? `${sixteenths < 0 ? '-' : ''}${top}/${bottom}` : `${whole} ${top}/${bottom}`;
 }
 
+/** A length in the unit shown, without the unit: `248`, `24.8`, `9 3/4`. */
+export const formatFigure = (mm: number, unit: LengthUnit): string => (unit === 'in' ? inchesAsFraction(mm) : trimNumber(mm / MM_PER[unit], DECIMALS[unit]));
+
 /**
  * A length in the unit shown, with the unit.
  * @example formatLength(247.65, 'in') // '9 3/4 in'
  */
 export function formatLength(mm: number, unit: LengthUnit): string {
-  if (unit === 'in') return `${inchesAsFraction(mm)} in`;
-  return `${trimNumber(mm / MM_PER[unit], DECIMALS[unit])} ${unit}`;
+  return `${formatFigure(mm, unit)} ${unit}`;
+}
+
+/** A number with its sign: `+3.2`, `−0.1`; `0` for what rounds to it. */
+export function signedNumber(n: number, digits = 1): string {
+  const text = trimNumber(Math.abs(n), digits);
+  return text === '0' ? '0' : `${n > 0 ? '+' : '−'}${text}`;
 }
 
 /** A signed length in the unit shown, without the unit: `+3.2`, `−0.1`; inches in hundredths. */
-export function formatSigned(mm: number, unit: LengthUnit): string {
-  const text = trimNumber(Math.abs(mm) / MM_PER[unit], unit === 'mm' ? 1 : 2);
-  return text === '0' ? '0' : `${mm > 0 ? '+' : '−'}${text}`;
+export const formatSigned = (mm: number, unit: LengthUnit): string => signedNumber(mm / MM_PER[unit], unit === 'mm' ? 1 : 2);
+
+/** The same for a column, where decimals stand under each other: `+3.0`, `−0.1`, `0.0`. */
+export function formatSignedFixed(mm: number, unit: LengthUnit): string {
+  const digits = unit === 'mm' ? 1 : 2;
+  const text = Math.abs(mm / MM_PER[unit]).toFixed(digits);
+  return Number(text) === 0 ? text : `${mm > 0 ? '+' : '−'}${text}`;
 }
 
 /** A signed difference: `+3.2 mm`, `−1 mm`, `0 mm`. */
-export function formatDifference(mm: number): string {
-  const text = trimNumber(Math.abs(mm));
-  if (text === '0') return '0 mm';
-  return `${mm > 0 ? '+' : '−'}${text} mm`;
-}
+export const formatDifference = (mm: number): string => `${signedNumber(mm)} mm`;

@@ -16,3 +16,4 @@ export * from './steady';
 export * from './taking';
 export * from './refusal';
 export * from './typed';
+export * from './normal-below';

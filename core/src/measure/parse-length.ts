@@ -59,7 +59,8 @@ export function parseMixedNumber(text: string): number | null {
   let t = text.trim();
   if (PLAIN.test(t)) return Number(t);
   for (const [glyph, fraction] of Object.entries(VULGAR)) t = t.replace(glyph, ` ${fraction}`);
-  t = t.trim().replace(/\s+/g, ' ');
+  // A minus sign as we write it ourselves is read too.
+  t = t.trim().replace('−', '-').replace(/\s+/g, ' ');
   const mixed = /^(-?\d+)[ -](\d+)\/(\d+)$/.exec(t);
   if (mixed) {
     const denominator = Number(mixed[3]);

@@ -4,3 +4,7 @@ export * from './foot-shape';
 export * from './foot-polygon';
 export * from './polyline';
 export * from './section';
+export * from './foot-outline';
+export type { ToeOutline } from './toe-outline';
+export * from './smooth';
+export * from './hull';

@@ -1,3 +1,4 @@
+import { normalBelow } from '../measure';
 import { HABIT_PRIOR_SD } from './habit';
 import { convertLabel, type SizeReading } from './convert';
 import { formatSize, roundToStep, type Rounding } from './label';
@@ -76,11 +77,6 @@ const TASTE_MM = { snug: -1.5, regular: 0, generous: 2 } as const;
 /** A sock takes this much length a mm of thickness, an insert this much [estimate]. */
 const SOCK_LENGTH = 0.8;
 const INSERT_LENGTH = 0.35;
-
-const normalBelow = (z: number): number => {
-  // Logistic approximation of the normal integral, within 0.01.
-  return 1 / (1 + Math.exp(-1.702 * z));
-};
 
 /**
  * Adds up the chain.

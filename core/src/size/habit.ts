@@ -1,3 +1,5 @@
+import { signedNumber } from '../measure';
+
 /**
  * A maker's habit: by how many sizes a last is longer (+) or shorter (-) than its label says. What is known of it comes
  * from several hands, which are kept apart and weighed in the open.
@@ -87,7 +89,9 @@ export function weighHabit(reports: readonly HabitReport[]): HabitEstimate {
     for (const b of reports.slice(i + 1)) {
       const apart = Math.abs(a.offsetSizes - b.offsetSizes);
       if (apart > CONFLICT_SD * Math.hypot(KIND_OF[a.evidence].sdSizes, KIND_OF[b.evidence].sdSizes)) {
-        conflicts.push(`${KIND_OF[a.evidence].name} (${signed(a.offsetSizes)}) against ${KIND_OF[b.evidence].name} (${signed(b.offsetSizes)})`);
+        conflicts.push(
+          `${KIND_OF[a.evidence].name} (${signedNumber(a.offsetSizes, 2)}) against ${KIND_OF[b.evidence].name} (${signedNumber(b.offsetSizes, 2)})`
+        );
       }
     }
   });
@@ -99,5 +103,3 @@ export function weighHabit(reports: readonly HabitReport[]): HabitEstimate {
     conflicts
   };
 }
-
-const signed = (n: number): string => `${n > 0 ? '+' : n < 0 ? '−' : ''}${Number(Math.abs(n).toFixed(2))}`;

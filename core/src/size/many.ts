@@ -45,3 +45,30 @@ export function convertLine(text: string, line: number, { to, bare }: ManyOption
   for (const id of to) sizes.push(source ? sizeIn(source, one.size!, one.school, book.get(id)) : readLabel(book.get(id), undefined, footMm).label);
   return { line, text, readAs, footMm, sizes, problem: '' };
 }
+
+/** Feet of one stretch of lengths, and how many there are. */
+export interface FeetOfLength {
+  fromMm: number;
+  toMm: number;
+  feet: number;
+}
+
+/**
+ * How the lengths of many feet lie, in stretches of one width without a gap.
+ * @param stepMm width of a stretch, mm; stretches begin at its multiples
+ * @returns from the shortest to the longest; none for no feet
+ */
+export function feetByLength(lengthsMm: readonly number[], stepMm: number): FeetOfLength[] {
+  const counts = new Map<number, number>();
+  for (const mm of lengthsMm) {
+    const at = Math.floor(mm / stepMm);
+    counts.set(at, (counts.get(at) ?? 0) + 1);
+  }
+  if (counts.size === 0) return [];
+  const low = Math.min(...counts.keys());
+  return Array.from({ length: Math.max(...counts.keys()) - low + 1 }, (_, i) => ({
+    fromMm: (low + i) * stepMm,
+    toMm: (low + i + 1) * stepMm,
+    feet: counts.get(low + i) ?? 0
+  }));
+}

@@ -13,7 +13,8 @@ const PARIS_POINT = 20 / 3;
 /** Last allowance inside the British rule, 2/3 in. */
 const TWO_THIRDS_INCH = (2 / 3) * INCH;
 
-export type Confidence = 'high' | 'medium' | 'low';
+export const CONFIDENCES = ['high', 'medium', 'low'] as const;
+export type Confidence = (typeof CONFIDENCES)[number];
 
 export interface School {
   id: string;
@@ -99,9 +100,9 @@ const DEFINITIONS = [
     words: ['us women', 'us womens', "us women's", 'us w', 'usw', 'us-w', 'us', "women's", 'womens', 'women', 'w'], bare: true, onRule: true, inQuickBox: true, widthScale: 'us-letter', bootGroup: 'women',
     disagree: "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
     schools: [
-      onFoot('label', "boxes: men's + 1.5", BARLEYCORN, 20.5 * BARLEYCORN, "practice: sneaker trade's universal rule", "men's + 1.5"),
-      onFoot('device', "measuring device: men's + 1", BARLEYCORN, 21 * BARLEYCORN, DEVICE, "device: men's + 1"),
-      onFoot('stamped', 'printed centimetres', 10, 170, STAMPED, 'centimetres')
+      onFoot('label', "boxes: men's + 1.5", BARLEYCORN, 20.5 * BARLEYCORN, "practice: sneaker trade's universal rule", 'box'),
+      onFoot('device', "measuring device: men's + 1", BARLEYCORN, 21 * BARLEYCORN, DEVICE, 'device'),
+      onFoot('stamped', 'printed centimetres', 10, 170, STAMPED, 'printed cm')
     ]
   },
   {
@@ -110,7 +111,7 @@ const DEFINITIONS = [
     disagree: "boxes and sellers say women's is men's + 1.5; the measuring device says + 1; printed centimetres say + 1 and steps of 5 mm",
     schools: [
       onFoot('device', 'measuring device', BARLEYCORN, 22 * BARLEYCORN, DEVICE, 'device'),
-      onFoot('stamped', 'printed centimetres', 10, 180, STAMPED, 'centimetres')
+      onFoot('stamped', 'printed centimetres', 10, 180, STAMPED, 'printed cm')
     ]
   },
   {
@@ -119,8 +120,8 @@ const DEFINITIONS = [
     words: ['us child', 'us c', 'us kids', 'us', 'child', 'kids', 'c'], bare: true, onRule: true, widthScale: 'us-letter',
     disagree: "continuous: men's + 13, so that 13.5 runs into youth 1; historic: men's + 12 1/3, which does not",
     schools: [
-      onFoot('continuous', "men's + 13, no jump at the rollover", BARLEYCORN, 9 * BARLEYCORN, 'practice'),
-      onFoot('historic', "men's + 12 1/3, to size 13 only", BARLEYCORN, (22 - 37 / 3) * BARLEYCORN, 'Rossi; weak' + MEMORY)
+      onFoot('continuous', "men's + 13, no jump at the rollover", BARLEYCORN, 9 * BARLEYCORN, 'practice', "men's + 13"),
+      onFoot('historic', "men's + 12 1/3, to size 13 only", BARLEYCORN, (22 - 37 / 3) * BARLEYCORN, 'Rossi; weak' + MEMORY, "men's + 12⅓")
     ]
   },
   {
@@ -146,10 +147,10 @@ const DEFINITIONS = [
     words: ['continental', 'european', 'eur', 'eu'], bare: true, onRule: true, inQuickBox: true, coarseFromFoot: true, widthScale: 'eu-fitting',
     disagree: 'makers give the last 13 to 20 mm over the foot; the label alone does not say which',
     schools: [
-      { ...onLast('plus-2-3in', 'allowance 16.9 mm', PARIS_POINT, 0, TWO_THIRDS_INCH, 'practice; passes the EN ISO 20345 EU-to-UK bands'), short: '16.9 mm' },
-      { ...onLast('plus-13', 'allowance 13.3 mm, two points', PARIS_POINT, 0, 2 * PARIS_POINT, 'practice'), short: '13.3 mm, two points' },
-      { ...onLast('plus-15', 'allowance 15 mm', PARIS_POINT, 0, 15, 'practice'), short: '15 mm' },
-      { ...onLast('plus-20', 'allowance 20 mm', PARIS_POINT, 0, 20, 'practice'), short: '20 mm' }
+      { ...onLast('plus-2-3in', 'allowance 16.9 mm', PARIS_POINT, 0, TWO_THIRDS_INCH, 'practice; passes the EN ISO 20345 EU-to-UK bands'), short: '+ 16.9 mm' },
+      { ...onLast('plus-13', 'allowance 13.3 mm, two points', PARIS_POINT, 0, 2 * PARIS_POINT, 'practice'), short: '+ two points' },
+      { ...onLast('plus-15', 'allowance 15 mm', PARIS_POINT, 0, 15, 'practice'), short: '+ 15 mm' },
+      { ...onLast('plus-20', 'allowance 20 mm', PARIS_POINT, 0, 20, 'practice'), short: '+ 20 mm' }
     ]
   },
   {

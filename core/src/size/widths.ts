@@ -1,4 +1,4 @@
-import { BARLEYCORN } from './scales';
+import { BARLEYCORN, type Confidence } from './scales';
 
 /**
  * Width scales as data: letters with the ball girth (or the linear width) they mean at a length.
@@ -15,7 +15,7 @@ export interface WidthScale {
   /** Change of the measure with foot length at one letter, mm a mm. */
   perLengthMm: number;
   source: string;
-  confidence: 'high' | 'medium' | 'low';
+  confidence: Confidence;
 }
 
 const QUARTER_INCH = 25.4 / 4;

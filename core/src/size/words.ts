@@ -1,3 +1,4 @@
+import { formatDifference, signedNumber } from '../measure';
 import type { ChainLine, NeighbourState, Reservation } from './chain';
 import { formatSize } from './label';
 
@@ -35,3 +36,6 @@ const RESERVATION: ReservationTeller = {
 };
 /** What is to be kept in mind, a sentence. */
 export const reservationWords = (reservation: Reservation): string => (RESERVATION[reservation.code] as (r: Reservation) => string)(reservation);
+
+/** What a size leaves over, in words: `exact`, or `+1.2 mm`. */
+export const remainderWords = (mm: number): string => (signedNumber(mm) === '0' ? 'exact' : formatDifference(mm));

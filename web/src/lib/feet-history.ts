@@ -1,4 +1,4 @@
-import { fitOnce, footAsWorn, readStyleSize, shoeOf, stillGoesIn, wornWith, ZONE_AT, type Style } from '@chiave/core/fit';
+import { fitOnce, footAsWorn, readStyleSize, shoeOf, stateOfFlags, stillGoesIn, wornWith, ZONE_AT, type Style } from '@chiave/core/fit';
 import { growthAt, remeasureAfter, roomLasts, trendOf, type DatedReading, type Remeasure, type Trend } from '@chiave/core/foot';
 import { readingSd, type MeasureId, type Side, type HowTaken } from '@chiave/core/measure';
 import type { CustomerRow } from './api/rows';
@@ -63,7 +63,7 @@ export function nextCheck(customer: CustomerRow, fittings: readonly FollowedFitt
   const age = ageAt(customer, now);
   const weights = measured.flatMap((f) => (f.weightKg === null ? [] : [f.weightKg]));
   const weightChanged = weights.length > 1 && Math.max(...weights) - Math.min(...weights) >= 8;
-  const rule = remeasureAfter(age, customer.fitsAs, { pregnant: customer.flags.includes('pregnant'), weightChanged });
+  const rule = remeasureAfter(age, customer.fitsAs, { pregnant: stateOfFlags(customer.flags).pregnant, weightChanged });
   const growsMmPerYear = age === undefined ? 0 : growthAt(age, customer.fitsAs).perYearMm;
   if (!last) return { ...rule, due: null, overdue: false, growsMmPerYear };
   const due = new Date(last.openedAt);

@@ -1,58 +1,33 @@
 /** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
 import { grownLength, type GrowsAs } from '@chiave/core/foot';
-import {
-  footAsWorn,
-  type BetweenSchool,
-  type BreakIn,
-  type FlagId,
-  type Preference,
-  type RoomSchool,
-  type ShopTargets,
-  type Wear,
-  type WornFoot
-} from '@chiave/core/fit';
-import {
-  MEASURES,
-  SIDES,
-  completeFoot,
-  tipsOf,
-  type Conditions,
-  type Foot,
-  type FootInput,
-  type Load,
-  type PopulationId,
-  type Side,
-  type StateStepId
-} from '@chiave/core/measure';
+import { footAsWorn, stateOfFlags, type Wear, type WornFoot } from '@chiave/core/fit';
+import { MEASURES, SIDES, completeFoot, tipsOf, type Conditions, type Foot, type FootInput, type PopulationId, type Side } from '@chiave/core/measure';
 import type { SideBody } from './api/foot-schema';
+import type { CustomerRow, FittingRow } from './api/rows';
 
-/** In what state the feet of a fitting were read, and in what state its shoes are worn. */
-export interface FootCircumstances {
-  measuredAt: string;
-  wornAt: string;
-  measuredLoad: Load;
-  measuredSockMm: number;
-  measuredWarm: boolean;
-  wornWarm: boolean;
-  weightKg: number | null;
-  feetWeightKg: number | null;
-  stateOff: StateStepId[];
-}
-
-export interface FittingState extends FootCircumstances {
-  openedAt: string;
-  sockMm: number;
-  insertMm: number;
-  preference: Preference;
-  breakIn: BreakIn;
-  roomSchool: RoomSchool;
-  betweenSchool: BetweenSchool;
-  /** Targets the shop has set for itself; null where it has not. */
-  shopTargets: ShopTargets | null;
-  population: PopulationId;
-  feet: Record<Side, SideBody>;
-  customer: { born: number | null; flags: FlagId[] };
-}
+/** What of a fitting the fit engine goes by. */
+export type FittingState = Pick<
+  FittingRow,
+  | 'openedAt'
+  | 'sockMm'
+  | 'insertMm'
+  | 'preference'
+  | 'breakIn'
+  | 'roomSchool'
+  | 'betweenSchool'
+  | 'shopTargets'
+  | 'population'
+  | 'feet'
+  | 'measuredAt'
+  | 'wornAt'
+  | 'measuredLoad'
+  | 'measuredSockMm'
+  | 'measuredWarm'
+  | 'wornWarm'
+  | 'weightKg'
+  | 'feetWeightKg'
+  | 'stateOff'
+> & { customer: Pick<CustomerRow, 'born' | 'flags'> };
 
 /** Age this year, when the year of birth is known. */
 export const ageOf = ({ born }: { born: number | null }): number | undefined => (born === null ? undefined : new Date().getFullYear() - born);
@@ -80,8 +55,7 @@ export const conditionsOf = (fitting: FittingState): Conditions => ({
   measuredSockMm: fitting.measuredSockMm,
   measuredWarm: fitting.measuredWarm,
   wornWarm: fitting.wornWarm,
-  swollen: fitting.customer.flags.includes('swollen'),
-  pregnant: fitting.customer.flags.includes('pregnant'),
+  ...stateOfFlags(fitting.customer.flags),
   gainedKg: fitting.weightKg !== null && fitting.feetWeightKg !== null ? fitting.weightKg - fitting.feetWeightKg : 0,
   ...sinceRead(fitting),
   off: fitting.stateOff

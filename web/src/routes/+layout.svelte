@@ -14,10 +14,15 @@
     (...starts: string[]) =>
     (path: string) =>
       starts.some((start) => path.startsWith(start));
+  /** Benches stand among the stockroom's pages but are gone to by themselves. */
+  const bench = under('/stock/bench', '/stock/heel', '/stock/occasion', '/stock/toes', '/stock/matrix');
+  const stock = under('/stock');
   const NAV = [
-    { href: '/', name: 'People', here: (path: string) => path === '/' || under('/people', '/fittings')(path) },
-    { href: '/sizes', name: 'Sizes', here: under('/sizes') },
-    { href: '/stock', name: 'Stockroom', here: under('/stock') }
+    { href: '/', name: 'Today', here: (path: string) => path === '/' },
+    { href: '/people', name: 'People', here: under('/people', '/fittings') },
+    { href: '/sizes', name: 'Rule', here: under('/sizes') },
+    { href: '/stock/bench', name: 'Benches', here: bench },
+    { href: '/stock', name: 'Stockroom', here: (path: string) => stock(path) && !bench(path) }
   ];
   onMount(() => {
     shown.restore();
@@ -31,16 +36,18 @@
 <ThemeProvider theme={KIT_THEME}>
   <a href="#main" class="sr-only focus:not-sr-only">To the content</a>
   <header class="bg-ink text-sheet print:hidden">
-    <div class="mx-auto flex min-h-14 max-w-[1280px] flex-wrap items-center gap-x-3 gap-y-1 px-4">
+    <div class="mx-auto flex min-h-14 max-w-[1280px] flex-wrap items-center gap-x-2 gap-y-1 px-4 lg:gap-x-3">
       <a href="/" class="flex items-center gap-2 font-serif text-2xl font-semibold !text-sheet no-underline"
-        ><img src="/mark.svg" alt="" class="h-8 w-8" />Chiave</a
+        ><img src="/mark.svg" alt="" class="h-8 w-8" /><span class="max-lg:sr-only">Chiave</span></a
       >
       <nav aria-label="Main" class="flex">
         {#each NAV as link (link.href)}
           <a href={link.href} class="main-link" aria-current={link.here(page.url.pathname) ? 'page' : undefined}>{link.name}</a>
         {/each}
       </nav>
-      <div class="ml-auto"><QuickBox /></div>
+      <div class="ml-auto">
+        {#if page.url.pathname !== '/'}<QuickBox />{/if}
+      </div>
       <div class="units" role="group" aria-label="Unit shown">
         {#each UNITS as unit (unit)}
           <Button

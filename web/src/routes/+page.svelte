@@ -1,80 +1,140 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { formatLength } from '@chiave/core/measure';
+  import { onMount } from 'svelte';
+  import { formatFigure, formatLength } from '@chiave/core/measure';
   import { format } from 'date-fns';
-  import Badge from 'flowbite-svelte/Badge.svelte';
+  import SmallFeet from '$lib/drawing/SmallFeet.svelte';
+  import SmallPair from '$lib/drawing/SmallPair.svelte';
+  import { feetOf } from '$lib/fit-feet';
+  import QuickBox from '$lib/ui/frame/QuickBox.svelte';
+  import { STEPS, stepOf } from '$lib/ui/fitting/steps';
   import AddPerson from '$lib/ui/people/AddPerson.svelte';
-  import { FLAG_CHOICES } from '$lib/ui/fitting/names';
-  import { PeopleList } from '$lib/ui/people/people-list.svelte';
-  import { send } from '$lib/send/save.svelte';
-  import { shown } from '$lib/ui/kit/units.svelte';
+  import { beginFitting } from '$lib/ui/people/begin-fitting';
   import Button from '$lib/ui/kit/Button.svelte';
-  import Field from '$lib/ui/kit/Field.svelte';
+  import Empty from '$lib/ui/kit/Empty.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
+  import { smallTried } from '$lib/ui/try/lay-tried';
 
   let { data } = $props();
-  // The list begins anew whenever the page is loaded anew.
-  const list = $derived(new PeopleList(data.people));
   let adding = $state(false);
   let message = $state('');
 
-  const flagName = (id: string) => FLAG_CHOICES.find((f) => f.id === id)?.name ?? id;
+  /** On a device's first visit the guide is offered, once. */
+  const SEEN = 'chiave-guide';
+  let welcome = $state(false);
+  onMount(() => (welcome = localStorage.getItem(SEEN) === null));
+  function seen(): void {
+    localStorage.setItem(SEEN, 'seen');
+    welcome = false;
+  }
 
-  async function open(customerId: number): Promise<void> {
-    const sent = await send<{ id: number }>(`/api/v1/customers/${customerId}/fittings`, 'POST');
-    if (sent.ok) await goto(`/fittings/${sent.value.id}/ask`, { invalidateAll: true });
-    else message = sent.detail;
+  const open = $derived(
+    data.open.map(({ fitting, style }) => {
+      const tried = fitting.tries[0];
+      return {
+        fitting,
+        step: stepOf(fitting),
+        feet: feetOf(fitting),
+        drawn: tried ? smallTried(fitting, tried, style ?? undefined) : null,
+        at: tried ? `${fitting.tries.length} at the chair` : fitting.feet.left.values.lengthMm ? 'measured' : 'not measured yet'
+      };
+    })
+  );
+  async function begin(customerId: number): Promise<void> {
+    message = await beginFitting(customerId);
   }
 </script>
 
-<svelte:head><title>People · Chiave</title></svelte:head>
+<svelte:head><title>Today · Chiave</title></svelte:head>
 
-<div class="flex flex-wrap items-end gap-3">
-  <div class="mr-auto">
-    <h1>Who is in the chair?</h1>
-    <p class="soft">
-      The shoe room of the lyric theatre at Porto Levanna. Pick a person and open a fitting. <span class="figures" data-found
-        >{list.total} {list.total === 1 ? 'person' : 'people'}</span
-      >
-    </p>
-  </div>
-  <Field label="Find" class="w-72" type="search" oninput={(e) => list.search(e.currentTarget.value)} placeholder="name, work, story" />
-  <Button kind={adding ? 'plain' : 'primary'} onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
+<div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+  <h1>{format(new Date(), 'EEEE d MMMM')}</h1>
+  <p class="soft mr-auto">
+    {open.length === 0 ? 'no fitting is open' : open.length === 1 ? 'one fitting is open' : `${open.length} fittings are open`} · the shoe room of the lyric theatre
+    at Porto Levanna
+  </p>
+  <Button kind={open.length === 0 && !adding ? 'primary' : 'plain'} onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
 </div>
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
+{#if adding}<AddPerson onadded={begin} />{/if}
 
-{#if adding}<AddPerson onadded={open} />{/if}
-
-<ul class="mt-4 grid gap-3 md:grid-cols-2">
-  {#each list.found as c (c.id)}
-    <li class="sheet flex items-start gap-3">
-      <div class="min-w-0 flex-1">
-        <a href="/people/{c.id}" class="text-lg font-semibold">{c.name}</a>
-        <span class="soft"> · {c.work || 'no work noted'}{c.born ? ` · born ${c.born}` : ''}</span>
-        {#if c.story}<p class="mt-0.5">{c.story}</p>{/if}
-        <p class="mt-1 text-sm">
-          {#if c.leftMm !== null && c.rightMm !== null}
-            <span class="figures"
-              ><SideMark side="left" /> {formatLength(c.leftMm, shown.unit)} <SideMark side="right" class="ml-2" /> {formatLength(c.rightMm, shown.unit)}</span
-            >
-          {:else}<span class="soft">not measured yet</span>{/if}
-          {#if c.lastSeen}<span class="soft">
-              · last seen {format(new Date(c.lastSeen), 'd MMM yyyy')}, {c.fittings} {c.fittings === 1 ? 'fitting' : 'fittings'}</span
-            >{/if}
-        </p>
-        {#each c.flags as flag, at (at)}<Badge color="primary" class="mt-1 mr-1">{flagName(flag)}</Badge>{/each}
-      </div>
-      <Button class="shrink-0" onclick={() => open(c.id)} aria-label="New fitting for {c.name}">New fitting</Button>
-    </li>
-  {:else}
-    <li class="soft">Nobody by that name. Add the person above.</li>
-  {/each}
-</ul>
-{#if list.message}<Notice role="alert" class="mt-3" tone="caution">{list.message}</Notice>{/if}
-{#if list.next !== null}
-  <p class="mt-3 flex items-center gap-3">
-    <Button disabled={list.looking} onclick={() => list.more()}>Show more</Button>
-    <span class="soft figures">{list.found.length} of {list.total}; a name finds sooner</span>
-  </p>
+{#if welcome}
+  <Notice class="mt-3 flex flex-wrap items-center gap-3">
+    <span class="mr-auto">New here? The whole way of a fitting takes a minute to see.</span>
+    <Button href="/guide" onclick={seen}>Show me</Button>
+    <Button kind="text" onclick={seen}>Not now</Button>
+  </Notice>
 {/if}
+<Sheet class="mt-3 float" aria-label="Ask">
+  <QuickBox large />
+  <p class="soft mt-1">A size as it stands on a box, or a length: us w 6.5, 24,1 cm, 9 5/8 in. Enter lays it on the rule.</p>
+</Sheet>
+
+<div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,16fr)_minmax(0,9fr)]">
+  <section aria-labelledby="open">
+    <h2 id="open" class="mb-2">Open fittings</h2>
+    <div class="grid gap-3 sm:grid-cols-3">
+      {#each open as { fitting, step, feet, drawn, at }, i (fitting.id)}
+        <Sheet class="grid content-start gap-1" data-open={fitting.id}>
+          {#if drawn}<SmallPair feet={drawn} />{:else}<SmallFeet {feet} />{/if}
+          <h3 class="name"><a href="/people/{fitting.customer.id}">{fitting.customer.name}</a></h3>
+          <p class="soft leading-tight">{fitting.purpose || 'purpose not asked yet'}</p>
+          <svg viewBox="0 0 210 16" class="w-full" role="img" aria-label="at {STEPS[step].name}, step {step + 1} of {STEPS.length}">
+            <line x1="2" x2="208" y1="8" y2="8" stroke="var(--color-line)" stroke-width="3" />
+            <line x1="2" x2={2 + (206 * step) / (STEPS.length - 1)} y1="8" y2="8" stroke="var(--color-brass-line)" stroke-width="3" />
+            {#each STEPS as s, n (s.id)}<line
+                x1={2 + (206 * n) / (STEPS.length - 1)}
+                x2={2 + (206 * n) / (STEPS.length - 1)}
+                y1={n === step ? 2 : 4}
+                y2={n === step ? 14 : 12}
+                stroke={n <= step ? 'var(--color-brass)' : 'var(--color-edge)'}
+                stroke-width={n === step ? 4 : 1.5}
+              />{/each}
+          </svg>
+          <p><b>{STEPS[step].name}</b> <span class="soft">· {at}</span></p>
+          <Button
+            kind={i === 0 ? 'primary' : 'plain'}
+            href="/fittings/{fitting.id}/{STEPS[step].id}"
+            aria-label="Go on: {STEPS[step].name}, with {fitting.customer.name}">{i === 0 ? `Go on: ${STEPS[step].name}` : 'Go on'}</Button
+          >
+        </Sheet>
+      {:else}
+        <Empty>Nothing is open. Pick a person, or add one.{#snippet action()}<Button href="/people">People</Button>{/snippet}</Empty>
+      {/each}
+    </div>
+  </section>
+  <section aria-labelledby="last-here">
+    <h2 id="last-here" class="mb-2 flex items-baseline justify-between">Here last <a href="/people" class="text-base font-normal">Everybody</a></h2>
+    <Sheet class="!py-1">
+      <ul>
+        {#each data.people as p (p.id)}
+          <li class="flex items-center gap-3 border-b border-line py-1 last:border-0">
+            <div class="min-w-0 flex-1 leading-tight">
+              <a href="/people/{p.id}" class="font-semibold">{p.name}</a>
+              <span class="soft block truncate">{p.lastSeen ? format(new Date(p.lastSeen), 'd MMM') : ''}{p.work ? ` · ${p.work}` : ''}</span>
+            </div>
+            {#if p.leftMm !== null && p.rightMm !== null}<span class="figures whitespace-nowrap"
+                ><SideMark side="left" /> {formatFigure(p.leftMm, shown.unit)} <SideMark side="right" /> {formatLength(p.rightMm, shown.unit)}</span
+              >{/if}
+            <Button class="shrink-0 px-3" onclick={() => begin(p.id)} aria-label="New fitting for {p.name}">New</Button>
+          </li>
+        {/each}
+      </ul>
+    </Sheet>
+  </section>
+</div>
+
+<style>
+  .name {
+    font-family: var(--font-serif);
+    font-size: 1.3rem;
+    font-weight: 600;
+    line-height: 1.2;
+  }
+  .name a {
+    color: var(--color-ink);
+    text-decoration: none;
+  }
+</style>

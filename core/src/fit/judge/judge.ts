@@ -2,7 +2,8 @@ import { distanceOf, limitsOf, marginAt } from './limits';
 import { zonesOf, type Targets } from './targets';
 import { ZONE, stateOf, type FlexState, type ZoneId } from '../zones';
 
-export type Verdict = 'fits' | 'fits-with-help' | 'does-not-fit';
+export const VERDICTS = ['fits', 'fits-with-help', 'does-not-fit'] as const;
+export type Verdict = (typeof VERDICTS)[number];
 
 /** Judgement of one foot's clearances: every deciding zone in a to d, and the zone that decides. */
 export interface Judgement {

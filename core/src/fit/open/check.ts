@@ -1,13 +1,14 @@
 import { zonesOf, judge, scoreOf, zoneState, type Verdict, targetsFor } from '../judge';
-import { reasonFor, cautionsFor, because, feelOfZone, sentence, tightness, type SpokenFoot } from '../words';
+import { reasonFor, cautionsFor, because, feelOfZone, sentence, tightness, type SpokenFoot, type SpokenSum } from '../words';
 import { type FlagId, KIND } from '../tables';
 import { HELP, helpNames, type Help, wornWith, type PairPutIn, type WornWith, remediesFor, type Remedy } from '../helps';
 import { fitOnce, type Clearances } from '../room';
 import { POINTS, doubtOf } from '../doubt';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { ZONE, ZONE_AT, ZONE_IDS, type Cuts, type FlexState, type ZoneId } from '../zones';
-import { ankleReaches, effectiveDrop, pitchOf, type Pitch, type Reach, type Slide } from '../../heel';
+import { ankleReaches, effectiveDrop, pitchOf, poseOn, type Pitch, type Reach, type Slide } from '../../heel';
 import type { Side } from '../../measure';
+import { poseFootOf } from './side';
 
 export interface ZoneFit {
   zone: ZoneId;
@@ -20,12 +21,16 @@ export interface ZoneFit {
   state: FlexState;
   decides: boolean;
   feel: string;
-  because: string;
+  because: SpokenSum;
 }
 
 /** Heel height for this very foot. */
 export interface HeelFit {
+  /** Bounds of the pitch, and between them what the pose comes to. */
   pitch: Pitch;
+  poseDeg: number;
+  /** What the ankle itself must point, and whether it reaches that. */
+  ankleDemandDeg: number;
   reach: Reach;
   slide: Slide;
   /** Toe room after the slide, mm. */
@@ -177,9 +182,12 @@ function heelFit(foot: WornFoot, shoe: Shoe, c: Clearances): HeelFit | null {
   if (drop <= HEEL_TOLD_MM) return null;
   const pitch = pitchOf(drop, foot.dims.lengthMm);
   const flat = KIND[shoe.kind].basis === 'usable' ? c.usableRoomMm : c.insideRoomMm;
+  const pose = poseOn(poseFootOf(foot.foot), drop);
   return {
     pitch,
-    reach: ankleReaches(pitch, foot.foot.ankleReachDeg),
+    poseDeg: pose.pitchDeg,
+    ankleDemandDeg: pose.ankleDemandDeg,
+    reach: ankleReaches(pose, foot.foot.ankleReachDeg),
     slide: c.slide,
     toeRoomAfter: {
       lowMm: flat + c.shortening.lowMm - c.slide.highMm,

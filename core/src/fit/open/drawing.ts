@@ -2,8 +2,10 @@ import { shoeAsWorn, compare, compilePair, depthPerToe, roomPerToe } from '../ro
 import { NO_AIDS, type Aids } from '../zones';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { TOE_NAMES } from '../words';
-import { compileInsole, shoePolygon } from '../../last';
-import { HEEL_ARC, footPolygon, type Point } from '../../shape';
+import { compileInsole, shoeAbove, shoePolygon, type ShoeAbove } from '../../last';
+import { footOutline, HEEL_ARC, type FootOutline, type Point } from '../../shape';
+import { KIND } from '../tables';
+import { seated } from './seated';
 
 export interface EdgePoint extends Point {
   clearanceMm: number;
@@ -12,9 +14,9 @@ export interface EdgePoint extends Point {
 /** Everything a drawing of a foot in a shoe from above needs, mm, in shoe coordinates: x forward, y + to the inner side. */
 export interface FitDrawing {
   /** The foot in its sock, seated and turned. */
-  foot: Point[];
-  /** Inner silhouette at plan level. */
-  silhouette: Point[];
+  foot: FootOutline;
+  /** Its inside at plan level, its wall and its opening. */
+  shoe: ShoeAbove;
   /** The insole's own edge. */
   insole: Point[];
   /** Foot's edge with the clearance beside it, heel to toe, inner then outer side. */
@@ -43,8 +45,8 @@ export function drawFit(worn: WornFoot, shoe: Shoe, wear: Wear, aids: Aids = NO_
   const rooms = roomPerToe(foot, pair.shoe, c.placement).map((mm, i) => (i === c.placement.toe ? c.placement.roomMm : Math.max(mm, c.placement.roomMm)));
   const depths = depthPerToe(worn.dims, foot, pair.inside, wear, aids);
   return {
-    foot: footPolygon(foot).map(seat),
-    silhouette: shoePolygon(pair.shoe),
+    foot: seated(footOutline(foot), seat),
+    shoe: shoeAbove(pair.shoe, KIND[shoe.kind].opensTo),
     insole: shoePolygon(compileInsole(pair.inside)),
     inner: xs.map((x, s) => ({ ...seat({ x, y: foot.inner[s] }), clearanceMm: c.edge.inner[s] })),
     outer: xs.map((x, s) => ({ ...seat({ x, y: -foot.outer[s] }), clearanceMm: c.edge.outer[s] })),

@@ -3,3 +3,5 @@ export { drawFit, type EdgePoint, type FitDrawing } from './drawing';
 export { feetAt, forecast, FORECAST_HOURS, LATER_HOURS } from './forecast';
 export { drawSection, type SectionDrawing } from './section';
 export { suspectsOf, SYMPTOM, type SymptomId, SYMPTOMS } from './symptoms';
+export { drawSide, poseFootOf } from './side';
+export { toeShapesOn, type ToeShapeOn, type ToesIn } from './toe-families';

@@ -9,19 +9,27 @@ export interface ClosureDefinition<Id extends string = string> {
   tongue: boolean;
   /** True where it can be let out or drawn in over the instep. */
   laced: boolean;
+  /** True where it goes round the ankle of a low shoe, as it is drawn. */
+  ankleStrap: boolean;
 }
 
-const closure = <const Id extends string>(id: Id, takesUpMm: number, letsSlide: number, { tongue = true, laced = false } = {}): ClosureDefinition<Id> => ({
+const closure = <const Id extends string>(
+  id: Id,
+  takesUpMm: number,
+  letsSlide: number,
+  { tongue = true, laced = false, ankleStrap = false } = {}
+): ClosureDefinition<Id> => ({
   id,
   takesUpMm,
   letsSlide,
   tongue,
-  laced
+  laced,
+  ankleStrap
 });
 
 const DEFINITIONS = [
   closure('lace', 4, 0.3, { laced: true }),
-  closure('strap', 3, 0.6),
+  closure('strap', 3, 0.6, { ankleStrap: true }),
   closure('buckle', 3, 0.6),
   closure('hook-loop', 3, 0.6),
   closure('zip', 0, 0.5),

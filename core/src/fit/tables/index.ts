@@ -1,5 +1,5 @@
 export { CLOSURE, CLOSURE_IDS, type ClosureId } from './closures';
-export { FLAG, FLAG_IDS, type FlagId, FLAGS } from './flags';
+export { FLAG, FLAG_IDS, type FlagId, FLAGS, stateOfFlags } from './flags';
 export { KIND, KIND_IDS, type KindId, KINDS } from './kinds';
 export {
   BETWEEN_SCHOOLS,
@@ -12,7 +12,8 @@ export {
   PREFERENCES,
   ROOM_SCHOOLS,
   ROOM_SHIFT,
-  type RoomSchool
+  type RoomSchool,
+  SCHOOLS
 } from './schools';
 export { CHILD_UNDER_AGE, ownTarget, type ShopTargets } from './shop-targets';
 export { girthGrowthMm, UPPER, UPPER_IDS, type UpperId, UPPERS } from './uppers';

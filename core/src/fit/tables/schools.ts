@@ -30,5 +30,33 @@ export type Preference = keyof typeof PREFERENCE_SHIFT;
 export const PREFERENCES = Object.keys(PREFERENCE_SHIFT) as readonly Preference[];
 
 /** Whether a shoe must fit now, or may mould to the foot within its growth. */
-export const BREAK_INS = ['now', 'mould'] as const;
-export type BreakIn = (typeof BREAK_INS)[number];
+export const BREAK_INS = [
+  { id: 'now', name: 'as it feels now' },
+  { id: 'mould', name: 'let it mould' }
+] as const;
+export type BreakIn = (typeof BREAK_INS)[number]['id'];
+
+/** Where practitioners differ: a choice in sight for each, and what they differ about. The first option is the usual one. */
+export const SCHOOLS = [
+  {
+    id: 'breakIn',
+    name: 'Leather that will give: two schools',
+    options: BREAK_INS,
+    differ:
+      'One school: what you feel in the shop you go on feeling. The other: firm in girth is right where leather will give by its forecast. Length never gives, in either.'
+  },
+  {
+    id: 'roomSchool',
+    name: 'Room in front: where schools differ',
+    options: ROOM_SCHOOLS,
+    differ:
+      'The runner’s school finds most shoes too short; the clinic’s that too long trips and too wide shears. For running, walking, sneakers, lace boots and oxfords; the zone’s limits move by a few millimetres (estimate).'
+  },
+  {
+    id: 'betweenSchool',
+    name: 'Sandals and boots between two sizes: where schools differ',
+    options: BETWEEN_SCHOOLS,
+    differ:
+      'Many dance heels come in whole sizes only. One school sends sandals down and closed boots up; the other sends every boot up, since a tight one hurts. A wide foot goes up and a narrow one down in either; a high arch slides forward. Half a half size of toe room (estimate).'
+  }
+] as const;

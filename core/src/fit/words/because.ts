@@ -35,20 +35,30 @@ export function sumOf(zone: ZoneId, { dims, foot }: WornFoot, shoe: Shoe, wear: 
   });
 }
 
-/**
- * The sum behind a zone's clearance, in words and figures.
- * @example 'toe-room' // '262 - 250 = 12; sock 0.8; evening 0.5'
- */
-export function because(zone: ZoneId, foot: WornFoot, shoe: Shoe, wear: Wear, c: Clearances, aids: Aids = NO_AIDS): string {
+/** The sum behind a clearance with its words: how it begins, what is taken off, and the sentence of both. */
+export interface SpokenSum {
+  head: SumHead;
+  /** What is taken off, in the order a fitter would do it, mm; negative where it adds. */
+  less: readonly { what: string; mm: number }[];
+  /** @example '262 - 250 = 12; sock 0.8; evening 0.5' */
+  sentence: string;
+}
+
+/** The sum behind a zone's clearance, in words and figures. */
+export function because(zone: ZoneId, foot: WornFoot, shoe: Shoe, wear: Wear, c: Clearances, aids: Aids = NO_AIDS): SpokenSum {
   const { head, less, firstToe } = sumOf(zone, foot, shoe, wear, c, aids);
-  const parts = [(HEAD[head.code] as (head: SumHead, kind: string) => string)(head, KIND[shoe.kind].name)];
-  for (const { code, mm } of less) {
-    if (Math.abs(mm) < SHOWN_FROM_MM && code !== 'toe-tip') continue;
-    const what = code === 'foot-state' ? stateWord(wear, foot.steps) : code === 'toe-tip' ? TIP(TOE_FAMILY[shoe.inside.family].name) : LESS[code];
-    parts.push(`${what} ${trimNumber(mm)}`);
-  }
-  if (firstToe !== undefined) parts.push(TOUCHES(firstToe));
-  return parts.join('; ');
+  const told = less
+    .filter(({ code, mm }) => Math.abs(mm) >= SHOWN_FROM_MM || code === 'toe-tip')
+    .map(({ code, mm }) => ({
+      what: code === 'foot-state' ? stateWord(wear, foot.steps) : code === 'toe-tip' ? TIP(TOE_FAMILY[shoe.inside.family].name) : LESS[code],
+      mm
+    }));
+  const parts = [
+    (HEAD[head.code] as (head: SumHead, kind: string) => string)(head, KIND[shoe.kind].name),
+    ...told.map(({ what, mm }) => `${what} ${trimNumber(mm)}`),
+    ...(firstToe === undefined ? [] : [TOUCHES(firstToe)])
+  ];
+  return { head, less: told, sentence: parts.join('; ') };
 }
 
 /** What changed the foot since it was read: the hour by its word, several steps together as one. */

@@ -1,5 +1,6 @@
 import { formatLength, trimNumber } from '../../measure';
 import { ZONE, type FlexState, type SumCode, type SumHead, type ZoneId } from '../zones';
+import type { Verdict } from '../judge';
 import { TOLD_FROM_MM, type Feel } from './findings';
 import { BARLEYCORN } from '../../size';
 
@@ -136,6 +137,8 @@ export const FORECAST_WORDS = {
     return from === 0 ? `Fits from the first hour ${then}.` : `Snug now, moulded later: fits from ${hour(from)} ${then}.`;
   }
 } as const;
+
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = { fits: 'fits', 'fits-with-help': 'fits with help', 'does-not-fit': 'does not fit' };
 
 /** Why a size that was picked is not the label's. */
 export const LABEL_WORDS = {

@@ -57,7 +57,7 @@ const RULES: readonly CautionRule[] = [
     text: 'This heel asks for more than the ankle has. A lower one is needed.'
   },
   {
-    when: ({ reach }) => reach.includes('at-the-limit'),
+    when: ({ reach }) => reach.includes('near-limit'),
     text: 'This heel takes the ankle near the end of its range: fine for a moment, hard for an evening.'
   },
   {
@@ -84,3 +84,7 @@ const RULES: readonly CautionRule[] = [
 
 /** The cautions that apply, in order. */
 export const cautionsFor = (input: CautionInput): string[] => RULES.filter((rule) => rule.when(input)).map((rule) => rule.text);
+
+/** The cautions of a wearer before any shoe is chosen. */
+export const cautionsOfWearer = (wear: Wear, flags: readonly FlagId[]): string[] =>
+  cautionsFor({ kind: null, wear, flags, reach: [], dropMm: 0, stretchOffered: false, overMm: 0 });

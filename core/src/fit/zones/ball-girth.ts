@@ -7,6 +7,7 @@ export const ballGirth = zone({
   id: 'ball-girth',
   name: 'ball girth',
   part: 'ball',
+  place: { along: 0.69, across: 0 },
   cuts: 'by-kind',
   childCuts: cuts(-8, -4, 4, 12),
   preferenceShare: 1,

@@ -7,6 +7,7 @@ export const ballWidth = zone({
   id: 'ball-width',
   name: 'ball width',
   part: 'ball',
+  place: { along: 0.65, across: -1 },
   cuts: cuts(-6, -3, 4, 9),
   preferenceShare: 0.4,
   formula: (dims, _, allowances, plan) => plan.planWidthMm - dims.ballWidthMm - 2 * allowances.offsetMm + allowances.stretchMm,

@@ -12,10 +12,11 @@ export const middleOf = ({ b, c }: Cuts): number => (b + c) / 2;
 /** Cuts with each cut moved by its own amount, mm. */
 export const moved = (t: Cuts, by: Cuts): Cuts => cuts(t.a + by.a, t.b + by.b, t.c + by.c, t.d + by.d);
 
-export type ZoneState = 'too-tight' | 'snug' | 'right' | 'roomy' | 'too-loose';
-export const ZONE_STATES: readonly ZoneState[] = ['too-tight', 'snug', 'right', 'roomy', 'too-loose'];
+export const ZONE_STATES = ['too-tight', 'snug', 'right', 'roomy', 'too-loose'] as const;
+export type ZoneState = (typeof ZONE_STATES)[number];
 /** A zone along the foot is behind its place or ahead of it, neither tight nor loose. */
-export type FlexState = ZoneState | 'behind' | 'ahead';
+export const FLEX_STATES = [...ZONE_STATES, 'behind', 'ahead'] as const;
+export type FlexState = (typeof FLEX_STATES)[number];
 
 /** State of a clearance against its cuts. */
 export function stateOf(clearanceMm: number, t: Cuts): ZoneState {

@@ -10,6 +10,7 @@ export const flexPoint = zone({
   id: 'flex-point',
   name: 'flex point',
   part: 'ball',
+  place: { along: 0.725, across: 1 },
   decides: false,
   cuts: cuts(-2 * FLEX_WITHIN_MM, -FLEX_WITHIN_MM, FLEX_WITHIN_MM, 2 * FLEX_WITHIN_MM),
   scale: 'place',

@@ -5,6 +5,7 @@ export const heelSlip = zone({
   id: 'heel-slip',
   name: 'heel slip',
   part: 'heel',
+  place: { along: 0.01, across: 0 },
   cuts: 'by-kind',
   scale: 'amount',
   straight: false,

@@ -8,6 +8,7 @@ export const heelWidth = zone({
   id: 'heel-width',
   name: 'heel width',
   part: 'heel',
+  place: { along: 0.12, across: -1 },
   cuts: cuts(-2, 0, 4, 7),
   preferenceShare: 0.4,
   formula: (dims, _, allowances, plan) => 2 * plan.heelHalfMm - dims.heelWidthMm - 2 * allowances.sockMm - allowances.narrowsHeelMm,

@@ -6,6 +6,7 @@ export const instep = zone({
   id: 'instep',
   name: 'instep',
   part: 'waist',
+  place: { along: 0.46, across: 0.05 },
   cuts: 'by-kind',
   preferenceShare: 1,
   closureTakesUp: true,

@@ -7,6 +7,7 @@ export const shaft = zone({
   id: 'shaft',
   name: 'shaft',
   part: 'heel',
+  place: { along: 0.2, across: 0 },
   cuts: cuts(0, 5, 25, 40),
   formula: (dims, inside, allowances) =>
     dims.calfKnown && inside.shaftGirthMm !== null ? inside.shaftGirthMm - dims.calfGirthMm - allowances.sockGirthMm : NaN,

@@ -7,6 +7,7 @@ export const throat = zoneOfSome({
   id: 'throat',
   name: 'throat',
   part: 'waist',
+  place: { along: 0.34, across: 0 },
   kinds: ({ pullOn }) => pullOn,
   cuts: cuts(-10, -4, 4, 10),
   preferenceShare: 1,

@@ -13,6 +13,7 @@ export const toeBoxDepth = zone({
   id: 'toe-box-depth',
   name: 'toe box depth',
   part: 'toes',
+  place: { along: 0.9, across: 0.55 },
   cuts: cuts(-1, 1, 6, 12),
   preferenceShare: 0.4,
   formula: (dims, inside, allowances) => Math.min(bigToeDepth(dims, inside), littleToeDepth(dims, inside)) - allowances.depthTakenMm - dims.hammerToeMm,

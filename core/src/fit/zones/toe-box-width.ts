@@ -7,6 +7,7 @@ export const toeBoxWidth = zone({
   id: 'toe-box-width',
   name: 'toe box width',
   part: 'toes',
+  place: { along: 0.8, across: -1 },
   cuts: cuts(-4, -1, 6, 12),
   preferenceShare: 0.4,
   straight: false,

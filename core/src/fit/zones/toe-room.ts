@@ -7,6 +7,7 @@ export const toeRoom = zone({
   id: 'toe-room',
   name: 'toe room',
   part: 'toes',
+  place: 'first-toe',
   cuts: 'by-kind',
   // Growth room 12 mm, least 9: three-width children's system, from memory.
   childCuts: cuts(9, 12, 17, 22),

@@ -7,6 +7,7 @@ export const topline = zone({
   id: 'topline',
   name: 'topline',
   part: 'heel',
+  place: { along: 0.26, across: -1 },
   cuts: cuts(-4, 0, 12, 22),
   formula: (dims, inside, allowances) =>
     dims.ankleKnown && inside.toplineGirthMm !== null ? inside.toplineGirthMm - dims.ankleGirthMm - allowances.sockGirthMm : NaN,

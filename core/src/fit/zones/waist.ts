@@ -7,6 +7,7 @@ export const waist = zone({
   id: 'waist',
   name: 'waist',
   part: 'waist',
+  place: { along: 0.52, across: -1 },
   decides: false,
   cuts: cuts(-10, -6, 4, 10),
   preferenceShare: 0.4,

@@ -22,6 +22,11 @@ export interface ZoneDefinition<Id extends string = string> {
   name: string;
   /** Part of the shoe it lies in, front to back. */
   part: ZonePart;
+  /**
+   * Where a fitter points to it on a foot seen from above: along the length from the heel, and across from the outer edge (-1) over the middle
+   * (0) to the inner edge (1); or whichever toe reaches the shoe first.
+   */
+  place: { along: number; across: number } | 'first-toe';
   /** Kinds that have it. A zone of some kinds only takes no place in the arrays of the others. */
   kinds: 'all' | ((kind: KindTraits) => boolean);
   /** Comfort-only zones are told but never decide. */
@@ -79,7 +84,8 @@ const USUAL = {
   tellsTightness: false
 } as const satisfies Partial<ZoneDefinition>;
 
-type Own<Id extends string, C> = Pick<ZoneDefinition<Id>, 'id' | 'name' | 'tooLittle' | 'tooMuch' | 'sum'> & Partial<ZoneDefinition<Id>> & { cuts: C };
+type Own<Id extends string, C> = Pick<ZoneDefinition<Id>, 'id' | 'name' | 'place' | 'tooLittle' | 'tooMuch' | 'sum'> &
+  Partial<ZoneDefinition<Id>> & { cuts: C };
 type Told = ZoneDefinition['cuts'];
 
 /** Defines a zone of every kind; what is left out is as in most. */

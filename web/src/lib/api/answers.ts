@@ -1,5 +1,7 @@
-import { HELP_IDS, KIND_IDS, ZONE_IDS, ZONE_STATES } from '@chiave/core/fit';
-import { SCALE_IDS } from '@chiave/core/size';
+import { FLEX_STATES, HELP_IDS, KIND_IDS, VERDICTS, ZONE_IDS } from '@chiave/core/fit';
+import { REACHES } from '@chiave/core/heel';
+import { SIDES } from '@chiave/core/measure';
+import { CONFIDENCES, SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
 import { footAnswer } from './foot-schema';
 import {
@@ -15,8 +17,7 @@ import {
   readingRow,
   styleRow,
   tracingRow,
-  tryRow,
-  VERDICTS
+  tryRow
 } from './rows';
 import { lastShape, makerSchema, stylesPatchSchema, styleSchema } from './stock-schema';
 import { targetsSchema } from './targets-schema';
@@ -24,7 +25,7 @@ import { targetsSchema } from './targets-schema';
 /** What the API answers, beside the bodies it takes: routes are typed by these, the document shows them, and the tests hold every answer against them. */
 const text = z.string();
 const number = z.number();
-const side = z.enum(['left', 'right']);
+const side = z.enum(SIDES);
 const problem = z.object({ row: number, message: text });
 
 export const savedAnswer = z.object({ saved: z.boolean() });
@@ -48,7 +49,7 @@ const school = z.object({
   allowanceMm: number,
   source: text
 });
-const confidence = z.enum(['high', 'medium', 'low']);
+const confidence = z.enum(CONFIDENCES);
 const anchor = z.object({ letter: text, lengthMm: number, mm: number });
 export const scalesAnswer = z.object({
   length: z.array(
@@ -105,7 +106,7 @@ export const chartAnswer = z.object({
 });
 
 const zone = z.enum(ZONE_IDS);
-const state = z.enum([...ZONE_STATES, 'behind', 'ahead']);
+const state = z.enum(FLEX_STATES);
 const cuts = z.object({ a: number, b: number, c: number, d: number });
 const range = z.object({ lowMm: number, centreMm: number, highMm: number });
 const help = z.object({ kind: z.enum([...HELP_IDS, 'other-last', 'sister-size']), zone, effectMm: number, limits: text });
@@ -121,7 +122,9 @@ export const fitCheckAnswer = z.object({
   heel: z
     .object({
       pitch: z.object({ dropMm: number, lowDeg: number, centralDeg: number, wedgeDeg: number, tooSteep: z.boolean() }),
-      reach: z.enum(['in-comfort', 'at-the-limit', 'out-of-reach', 'unknown']),
+      poseDeg: number,
+      ankleDemandDeg: number,
+      reach: z.enum(REACHES),
       slide: range,
       toeRoomAfter: range
     })
@@ -155,6 +158,7 @@ export const fitAnswer = z.object({
       remedies: z.array(help)
     })
   ),
+  cautions: z.array(text).describe('of the wearer; those of a shoe are told by /fit/check'),
   notRead,
   considered: number,
   tookMs: number

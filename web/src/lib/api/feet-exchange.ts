@@ -1,7 +1,7 @@
 import { EXTRA, EXTRAS, figureOf, isExtraId, LOADS, MEASURES, refusalOf, WAYS, type Side, type TakenId } from '@chiave/core/measure';
 import { z } from 'zod';
 import { MOST_PROBLEMS } from './problem-list';
-import { emptySide, feetOut, footSchema, type FeetBody, type TakenValue } from './foot-schema';
+import { emptySide, feetOut, footSchema, takenValue, type FeetBody, type TakenValue } from './foot-schema';
 
 /** A person's feet as one file: every session with both feet, each value with how it was taken. Units are millimetres, angles degrees. */
 export const FORMAT = 'chiave-feet';
@@ -151,6 +151,6 @@ function readRow(row: Record<string, string>): { date: string; side: Side; id: T
     date,
     side,
     id,
-    value: { mm, typed: typed.slice(0, 40), how: way.id, at: null, by: (row.by ?? '').slice(0, 60), under: load.id, sockMm: 0, readings: [] }
+    value: takenValue({ mm, typed: typed.slice(0, 40), how: way.id, by: (row.by ?? '').slice(0, 60), under: load.id })
   };
 }

@@ -7,6 +7,7 @@ import {
   MEASURES,
   refusalOf,
   SIDES,
+  TOE_TIP_IDS,
   typedProblem,
   WAYS,
   type Side,
@@ -42,6 +43,8 @@ const takenFields = z.strictObject({
 /** A value with how it was taken. */
 export const takenSchema = takenFields.meta({ id: 'TakenValue' });
 export type TakenValue = z.output<typeof takenFields>;
+/** A value of which nothing more is known than is said here. */
+export const takenValue = (said: z.input<typeof takenFields>): TakenValue => takenFields.parse(said);
 const value = z.union([z.number(), takenSchema], { error: 'a number of millimetres (degrees for an angle), or a value with how it was taken' });
 
 const SAID_OF = Object.fromEntries([...MEASURES, ...EXTRAS].map((m) => [m.id, `${m.name}: ${m.definition}`])) as Record<TakenId, string>;
@@ -51,7 +54,7 @@ const standsOut = z.number().min(0, 'from 0 to 25 mm').max(25, 'from 0 to 25 mm'
 const printMm = z.number().min(0, 'from 0 to 160 mm').max(160, 'from 0 to 160 mm').nullable();
 const mark = z.number().int().min(-2, 'each mark is -2 to +2').max(2, 'each mark is -2 to +2');
 /** What is seen of a foot rather than measured. */
-const features = z.object({
+export const features = z.object({
   toeShape: z.enum(FOOT_TOE_SHAPES).nullable(),
   archType: z.enum(ARCH_TYPES).nullable(),
   bunionMm: standsOut.describe('how far it stands out, inside the ball width, mm'),
@@ -61,7 +64,9 @@ const features = z.object({
   print: z.object({ midfootMm: printMm, heelMm: printMm, forefootMm: printMm }).nullable()
 });
 export type FootFeatures = z.output<typeof features>;
-const NO_FEATURES: FootFeatures = { toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null, posture: null, print: null };
+export const FEATURE_IDS = features.keyof().options;
+/** What is seen of a foot, by itself; null where nothing is. */
+export const featuresOf = (foot: Partial<FootFeatures>): FootFeatures => Object.fromEntries(FEATURE_IDS.map((id) => [id, foot[id] ?? null])) as FootFeatures;
 
 /** A foot as a fitting holds it. */
 export interface SideBody extends FootFeatures {
@@ -69,7 +74,7 @@ export interface SideBody extends FootFeatures {
 }
 export type FeetBody = Record<Side, SideBody>;
 /** A foot of which nothing is known. */
-export const emptySide = (): SideBody => ({ values: {}, ...NO_FEATURES });
+export const emptySide = (): SideBody => ({ values: {}, ...featuresOf({}) });
 
 const fields = z.strictObject({
   side: z.enum(SIDES).default('left'),
@@ -79,19 +84,18 @@ const fields = z.strictObject({
   sd: z.partialRecord(z.enum(TAKEN_IDS), z.number().min(0).max(40)).optional().describe('standard deviation of bare numbers, by field, mm')
 });
 type Fields = z.output<typeof fields>;
-const TIPS = ['toe1TipMm', 'toe2TipMm', 'toe3TipMm', 'toe4TipMm', 'toe5TipMm'] as const satisfies readonly TakenId[];
 
 /** Each figure as its place in the body names it, with what is known of its taking. */
 function valuesOf(foot: Fields): { id: TakenId; path: (string | number)[]; value: TakenValue }[] {
   const plain = (id: TakenId, mm: number): TakenValue => {
     const sdMm = foot.sd?.[id];
-    return { mm, typed: '', how: 'tape', ...(sdMm === undefined ? {} : { sdMm }), at: null, by: '', under: 'standing', sockMm: 0, readings: [] };
+    return takenValue(sdMm === undefined ? { mm } : { mm, sdMm });
   };
   const own = TAKEN_IDS.flatMap((id) => {
     const sent = foot[id];
     return sent === undefined ? [] : [{ id, path: [id], value: typeof sent === 'number' ? plain(id, sent) : sent }];
   });
-  const tips = (foot.toeTipsMm ?? []).map((mm, i) => ({ id: TIPS[i], path: ['toeTipsMm', i], value: plain(TIPS[i], mm) }));
+  const tips = (foot.toeTipsMm ?? []).map((mm, i) => ({ id: TOE_TIP_IDS[i], path: ['toeTipsMm', i], value: plain(TOE_TIP_IDS[i], mm) }));
   return [...own, ...tips.filter((t) => foot[t.id] === undefined)];
 }
 
@@ -117,16 +121,11 @@ function check(foot: Fields, context: z.RefinementCtx): void {
     if (message) context.addIssue({ code: 'custom', path, message });
   }
 }
-const kept = (foot: Fields): SideBody & { side: Side } => {
-  const { side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } = foot;
-  const seen = { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print };
-  return {
-    side,
-    values: Object.fromEntries(valuesOf(foot).map(({ id, value }) => [id, value])),
-    ...NO_FEATURES,
-    ...(Object.fromEntries(Object.entries(seen).filter(([, v]) => v !== undefined)) as Partial<FootFeatures>)
-  };
-};
+const kept = (foot: Fields): SideBody & { side: Side } => ({
+  side: foot.side,
+  values: Object.fromEntries(valuesOf(foot).map(({ id, value }) => [id, value])),
+  ...featuresOf(foot)
+});
 
 /** A foot of which anything may be missing. */
 export const footSchema = fields.superRefine(check).transform(kept);
@@ -143,13 +142,13 @@ export type FootAnswer = FootFeatures & Partial<Record<TakenId, TakenValue>>;
 export const footOut = ({ values, ...seen }: SideBody): FootAnswer => ({ ...values, ...seen });
 export const feetOut = ({ left, right }: FeetBody): Record<Side, FootAnswer> => ({ left: footOut(left), right: footOut(right) });
 /** The same read back by a page. */
-export function footIn(foot: FootAnswer): SideBody {
-  const { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print, ...values } = foot;
-  return { values, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print };
-}
+export const footIn = (foot: FootAnswer): SideBody => ({
+  values: Object.fromEntries(TAKEN_IDS.flatMap((id) => (foot[id] === undefined ? [] : [[id, foot[id]]]))),
+  ...featuresOf(foot)
+});
 
 /** What of a foot the fit does not read: kept for benches of their own. */
-const NOT_FITTED: readonly TakenId[] = EXTRAS.map((e) => e.id).filter((id) => id !== 'littleToeBunionMm' && !(TIPS as readonly TakenId[]).includes(id));
+const NOT_FITTED: readonly TakenId[] = EXTRAS.filter((e) => !e.fitted).map((e) => e.id);
 export const notFitted = (foot: SideBody): string[] => [
   ...NOT_FITTED.filter((id) => foot.values[id] !== undefined),
   ...(['posture', 'print'] as const).filter((key) => foot[key] !== null)

@@ -10,7 +10,8 @@ import {
   type EvidenceMark,
   type Last
 } from '@chiave/core/last';
-import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
+import { trimNumber } from '@chiave/core/measure';
+import { numberOrText } from './values';
 
 /** The places of a last as they are written: in its form, as columns of a file, in lists. One list for all of them. */
 export interface LastField {
@@ -134,7 +135,7 @@ export const textsOfLast = (last: Omit<Last, 'id' | 'maker'>, digits?: number): 
 
 /** What a text says in its field; what is no number goes on as it was typed, so that the schema's words name the field. */
 function valueOf({ kind }: LastField, text: string): unknown {
-  if (kind === 'number') return parseMixedNumber(text) ?? (Number.isFinite(Number(text)) ? Number(text) : text);
+  if (kind === 'number') return numberOrText(text);
   if (kind === 'yes') return text === 'true' ? true : text === 'false' ? false : text;
   if (kind !== 'list') return text;
   return text

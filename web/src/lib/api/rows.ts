@@ -1,33 +1,27 @@
-import { BETWEEN_SCHOOLS, BREAK_INS, FLAG_IDS, KIND_IDS, PREFERENCES, ROOM_SCHOOLS, ZONE_IDS, ZONE_STATES, type ShopTargets } from '@chiave/core/fit';
-import { FITS_AS, POPULATIONS, SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
-import { EVIDENCE_IDS } from '@chiave/core/size';
+import { FLAG_IDS, KIND_IDS, VERDICTS, type ShopTargets } from '@chiave/core/fit';
+import { SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
-import { feetOut, footAnswer, footIn, loadId, type FeetBody } from './foot-schema';
+import { feetOut, footAnswer, footIn, type FeetBody } from './foot-schema';
+import { OUTCOMES } from './outcomes';
 import { pairPutSchema } from './put-schema';
 import { lastShape, matrixSchema, photoShows, readingFields, styleFields } from './stock-schema';
-import { makerScaleFields } from './size-schema';
+import { felt, fittingFields, personFields, tracingFields } from './shop-schema';
+import { habitFields, makerScaleFields } from './size-schema';
 import { targetsSchema } from './targets-schema';
 import { idOf } from './values';
 
 /** What is kept, as it is read: rows of the database as pages and answers have them. */
 const nullableNumber = z.number().nullable();
-const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES));
-export const OUTCOMES = ['open', 'kept', 'left', 'returned'] as const;
-export const VERDICTS = ['fits', 'fits-with-help', 'does-not-fit'] as const;
 
-export const customerRow = z
-  .object({
+export const customerRow = personFields
+  .omit({ consent: true })
+  .extend({
     id: z.number(),
     name: z.string(),
-    born: nullableNumber,
-    bornMonth: nullableNumber,
-    work: z.string(),
     story: z.string().nullable(),
-    fitsAs: z.enum(FITS_AS),
     flags: z.array(z.enum(FLAG_IDS)),
     version: z.number(),
     consentAt: z.string().nullable().describe('when the person agreed that this is kept; null while it has not been asked'),
-    consentNote: z.string(),
     erasedAt: z.string().nullable()
   })
   .meta({ id: 'Person' });
@@ -52,7 +46,7 @@ export const tryRow = z
     width: z.string(),
     put: pairPutSchema.describe('what was put into either shoe'),
     felt: z.object({ left: felt, right: felt }),
-    outcome: z.enum(OUTCOMES),
+    outcome: z.enum(idOf(OUTCOMES)),
     why: z.string(),
     verdict: z.enum(VERDICTS),
     probability: z.number(),
@@ -64,42 +58,22 @@ export const tryRow = z
   .meta({ id: 'TriedPair' });
 export type TryRow = z.infer<typeof tryRow>;
 
-const fittingFields = z.object({
+const visit = fittingFields.extend({
   id: z.number(),
   openedAt: z.string(),
   updatedAt: z.string(),
-  purpose: z.string(),
   kinds: z.array(z.enum(KIND_IDS)),
-  sockMm: z.number(),
-  insertMm: z.number(),
-  preference: z.enum(PREFERENCES),
-  measuredAt: z.string(),
-  wornAt: z.string(),
-  breakIn: z.enum(BREAK_INS),
-  roomSchool: z.enum(idOf(ROOM_SCHOOLS)),
-  betweenSchool: z.enum(idOf(BETWEEN_SCHOOLS)),
-  population: z.enum(idOf(POPULATIONS)),
-  wearingNow: z.string(),
-  trouble: z.string(),
-  looked: z.record(z.string(), z.string()),
-  note: z.string(),
-  measuredLoad: loadId,
-  measuredSockMm: z.number(),
-  measuredWarm: z.boolean(),
-  wornWarm: z.boolean(),
-  weightKg: nullableNumber,
-  feetWeightKg: nullableNumber,
   stateOff: z.array(z.enum(STATE_STEP_IDS)),
   tries: z.array(tryRow),
   version: z.number(),
   feetVersion: z.number()
 });
 /** A visit of a person as it is answered. */
-export const fittingAnswer = fittingFields
+export const fittingAnswer = visit
   .extend({ feet: z.record(z.enum(SIDES), footAnswer), customer: customerRow, shopTargets: targetsSchema.nullable() })
   .meta({ id: 'Fitting' });
 /** A visit of a person as pages hold it. */
-export type FittingRow = z.infer<typeof fittingFields> & { feet: FeetBody; customer: CustomerRow; shopTargets: ShopTargets | null };
+export type FittingRow = z.infer<typeof visit> & { feet: FeetBody; customer: CustomerRow; shopTargets: ShopTargets | null };
 export type FittingAnswer = Omit<FittingRow, 'feet'> & { feet: ReturnType<typeof feetOut> };
 export const fittingOut = (row: FittingRow): FittingAnswer => ({ ...row, feet: feetOut(row.feet) });
 export const fittingIn = ({ feet, ...row }: FittingAnswer): FittingRow => ({ ...row, feet: { left: footIn(feet.left), right: footIn(feet.right) } });
@@ -108,18 +82,7 @@ export const fittingsAnswer = z.object({ fittings: z.array(fittingAnswer), next:
 export const changeRow = z.object({ at: z.string(), by: z.string(), what: z.string(), changed: z.record(z.string(), z.unknown()) }).meta({ id: 'Change' });
 export type ChangeRow = z.infer<typeof changeRow>;
 
-const outlinePoint = z.tuple([z.number(), z.number()]);
-export const tracingRow = z
-  .object({
-    id: z.number(),
-    side: z.enum(SIDES),
-    outline: z.array(outlinePoint),
-    source: z.string(),
-    lengthSdMm: z.number(),
-    widthSdMm: z.number(),
-    createdAt: z.string()
-  })
-  .meta({ id: 'KeptTracing' });
+export const tracingRow = tracingFields.extend({ id: z.number(), source: z.string(), createdAt: z.string() }).meta({ id: 'KeptTracing' });
 export type TracingRow = z.infer<typeof tracingRow>;
 
 export const lastRow = lastShape.extend({ version: z.number() }).meta({ id: 'KeptLast' });
@@ -138,18 +101,7 @@ export const styleRow = z
 /** A style as the stockroom keeps it; the fit takes it as it is. */
 export type StyleRow = z.infer<typeof styleRow>;
 
-export const habitRow = z
-  .object({
-    id: z.number(),
-    lastId: z.string(),
-    evidence: z.enum(EVIDENCE_IDS),
-    offsetSizes: z.number(),
-    variant: z.string(),
-    madeYear: nullableNumber,
-    note: z.string(),
-    createdAt: z.string()
-  })
-  .meta({ id: 'HabitReport' });
+export const habitRow = habitFields.extend({ id: z.number(), createdAt: z.string() }).meta({ id: 'HabitReport' });
 export type HabitRow = z.infer<typeof habitRow>;
 
 export const readingRow = readingFields.extend({ id: z.number() }).meta({ id: 'KeptReading' });

@@ -3,7 +3,7 @@ import { FITS_AS, hourOf, MEASURE_GROUP_IDS, POPULATIONS, SIDES, STATE_STEP_IDS 
 import { z } from 'zod';
 import { footSchema, loadId } from './foot-schema';
 import { pairPutSchema } from './put-schema';
-import { OUTCOMES } from './rows';
+import { OUTCOMES } from './outcomes';
 import { setOf } from './sets';
 import { idOf, text } from './values';
 
@@ -12,7 +12,8 @@ const thisYear = new Date().getUTCFullYear();
 /** The version that was seen; a save over a newer one is a conflict, 409. Left out, the save goes through. */
 const versionSeen = z.number().int().min(0).optional();
 
-const person = z.object({
+/** What is kept of a person. */
+export const personFields = z.object({
   name: text(120).trim().min(1, 'a name, or a word to find the person by'),
   born: z
     .number('write the year with four figures')
@@ -29,10 +30,10 @@ const person = z.object({
   consentNote: text(500)
 });
 /** A new person: a name is enough. */
-export const customerSchema = person.partial().required({ name: true }).meta({ id: 'Customer' });
+export const customerSchema = personFields.partial().required({ name: true }).meta({ id: 'Customer' });
 
 /** Any part of what is kept of a person. */
-export const customerPatchSchema = person.partial().extend({ version: versionSeen }).meta({ id: 'CustomerPatch' });
+export const customerPatchSchema = personFields.partial().extend({ version: versionSeen }).meta({ id: 'CustomerPatch' });
 
 const afterId = z.coerce.number().int().min(1).optional().describe('id of the row the page begins behind, as the last answer’s `next`');
 const atOnce = (most: number, usual: number) => z.coerce.number().int().min(1).max(most, `at most ${most} at once`).default(usual);
@@ -50,48 +51,46 @@ const time = text(10).refine((t) => t === '' || hourOf(t) !== null, 'write the t
 
 const kilograms = z.number().min(2, 'from 2 to 400 kg').max(400, 'from 2 to 400 kg').nullable();
 
-/** Ask and Look: any part may be sent. */
-export const fittingPatchSchema = z
-  .object({
-    purpose: text(300),
-    kinds: setOf(z.enum(KIND_IDS)),
-    sockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
-    insertMm: z.number().min(-12, 'from -12 to 20 mm').max(20, 'from -12 to 20 mm'),
-    preference: z.enum(PREFERENCES),
-    measuredAt: time,
-    wornAt: time,
-    breakIn: z.enum(BREAK_INS),
-    roomSchool: z.enum(idOf(ROOM_SCHOOLS)),
-    betweenSchool: z.enum(idOf(BETWEEN_SCHOOLS)),
-    population: z.enum(idOf(POPULATIONS)),
-    wearingNow: text(2000),
-    trouble: text(2000),
-    looked: z.record(text(40), text(400)).refine((l) => Object.keys(l).length <= 200, 'at most 200'),
-    note: text(4000),
-    flags: setOf(z.enum(FLAG_IDS)),
-    measuredLoad: loadId,
-    measuredSockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
-    measuredWarm: z.boolean(),
-    wornWarm: z.boolean(),
-    weightKg: kilograms,
-    feetWeightKg: kilograms,
-    stateOff: setOf(z.enum(STATE_STEP_IDS)),
-    version: versionSeen
-  })
-  .partial()
-  .meta({ id: 'FittingPatch' });
+/** What is asked and seen in a fitting. */
+export const fittingFields = z.object({
+  purpose: text(300),
+  kinds: setOf(z.enum(KIND_IDS)),
+  sockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
+  insertMm: z.number().min(-12, 'from -12 to 20 mm').max(20, 'from -12 to 20 mm'),
+  preference: z.enum(PREFERENCES),
+  measuredAt: time,
+  wornAt: time,
+  breakIn: z.enum(idOf(BREAK_INS)),
+  roomSchool: z.enum(idOf(ROOM_SCHOOLS)),
+  betweenSchool: z.enum(idOf(BETWEEN_SCHOOLS)),
+  population: z.enum(idOf(POPULATIONS)),
+  wearingNow: text(2000),
+  trouble: text(2000),
+  looked: z.record(text(40), text(400)).refine((l) => Object.keys(l).length <= 200, 'at most 200'),
+  note: text(4000),
+  measuredLoad: loadId,
+  measuredSockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
+  measuredWarm: z.boolean(),
+  wornWarm: z.boolean(),
+  weightKg: kilograms,
+  feetWeightKg: kilograms,
+  stateOff: setOf(z.enum(STATE_STEP_IDS))
+});
+/** Ask and Look: any part may be sent, and what is told of the wearer. */
+export const fittingPatchSchema = fittingFields.extend({ flags: personFields.shape.flags, version: versionSeen }).partial().meta({ id: 'FittingPatch' });
 
 /** Both feet of a fitting as they were measured. */
 export const feetSchema = z.object({ left: footSchema, right: footSchema, version: versionSeen }).meta({ id: 'Feet' });
 
-const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES));
+/** How each zone of one foot felt. */
+export const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES));
 
 export const trySchema = z.object({ styleId: text(60), size: text(12), width: text(12), put: pairPutSchema.default({}) }).meta({ id: 'Try' });
 
 export const tryPatchSchema = z
   .object({
     felt: z.object({ left: felt.default({}), right: felt.default({}) }),
-    outcome: z.enum(OUTCOMES),
+    outcome: z.enum(idOf(OUTCOMES)),
     why: text(2000),
     version: versionSeen
   })
@@ -111,12 +110,11 @@ export const measureOrderSchema = z
 
 const outlinePoint = z.tuple([z.number().min(-500).max(500), z.number().min(-500).max(500)]);
 /** An outline in foot coordinates, mm: x forward from the heel, y to the inner side. */
-export const tracingSchema = z
-  .object({
-    side: z.enum(SIDES),
-    outline: z.array(outlinePoint).min(8, 'an outline has at least eight points').max(4000, 'at most 4000 points'),
-    source: z.enum(['photograph', 'svg']),
-    lengthSdMm: z.number().min(0).max(20),
-    widthSdMm: z.number().min(0).max(20)
-  })
-  .meta({ id: 'Tracing' });
+export const tracingFields = z.object({
+  side: z.enum(SIDES),
+  outline: z.array(outlinePoint).min(8, 'an outline has at least eight points').max(4000, 'at most 4000 points'),
+  source: z.enum(['photograph', 'svg']),
+  lengthSdMm: z.number().min(0).max(20),
+  widthSdMm: z.number().min(0).max(20)
+});
+export const tracingSchema = tracingFields.meta({ id: 'Tracing' });

@@ -14,19 +14,20 @@ export const stripsSchema = z
 const thisYear = new Date().getUTCFullYear();
 
 /** One report of how a last runs against its label. */
-export const habitSchema = z
-  .object({
-    lastId: z.string().max(60),
-    evidence: z.enum(EVIDENCE_IDS),
-    offsetSizes: z
-      .number('write it in sizes: 0.5 for half a size long, -0.5 for short')
-      .min(-3, 'from -3 to 3 sizes')
-      .max(3, 'from -3 to 3 sizes')
-      .describe('sizes longer (+) or shorter (-) than the label says'),
-    variant: z.string().max(80).default(''),
-    madeYear: z.number().int().min(1950, 'a year from 1950 on').max(thisYear, 'not in the future').nullable().default(null),
-    note: z.string().max(2000).default('')
-  })
+export const habitFields = z.object({
+  lastId: z.string().max(60),
+  evidence: z.enum(EVIDENCE_IDS),
+  offsetSizes: z
+    .number('write it in sizes: 0.5 for half a size long, -0.5 for short')
+    .min(-3, 'from -3 to 3 sizes')
+    .max(3, 'from -3 to 3 sizes')
+    .describe('sizes longer (+) or shorter (-) than the label says'),
+  variant: z.string().max(80),
+  madeYear: z.number().int().min(1950, 'a year from 1950 on').max(thisYear, 'not in the future').nullable(),
+  note: z.string().max(2000)
+});
+export const habitSchema = habitFields
+  .extend({ variant: habitFields.shape.variant.default(''), madeYear: habitFields.shape.madeYear.default(null), note: habitFields.shape.note.default('') })
   .meta({ id: 'Habit' });
 
 const text = z.string().max(300);

@@ -1,8 +1,8 @@
 import { KINDS, UPPERS, type StyleDetails } from '@chiave/core/fit';
-import { parseMixedNumber } from '@chiave/core/measure';
 import { SCALES } from '@chiave/core/size';
 import { z } from 'zod';
 import { detailsSchema, styleFields } from './stock-schema';
+import { numberOrText } from './values';
 
 /** The fields of a style as they are written: in its form, changed in many at once, as columns of a file. One list for all of them. */
 const { details: _details, stock: _stock, ...OWN } = styleFields.shape;
@@ -58,11 +58,11 @@ export const STYLE_FIELDS: readonly StyleField[] = ORDER.filter((id) => id !== '
   options: optionsOf(id)
 }));
 
-/** A text as its field takes it; what is no number or no yes or no goes on as text, so that the schema's words name the field. */
+/** A text as its field takes it; what is neither number nor yes or no goes on as text, so that the schema's words name the field. */
 export function styleValue(column: StyleColumn, text: string): unknown {
   const field = inner(SHAPES[column]);
   if (field instanceof z.ZodArray) return text.split(/[\s;,]+/).filter(Boolean);
   if (field instanceof z.ZodBoolean) return text === 'true' ? true : text === 'false' ? false : text;
-  if (field instanceof z.ZodNumber) return parseMixedNumber(text) ?? (text !== '' && Number.isFinite(Number(text)) ? Number(text) : text);
+  if (field instanceof z.ZodNumber) return numberOrText(text);
   return text;
 }

@@ -1,9 +1,12 @@
+import { parseMixedNumber } from '@chiave/core/measure';
 import { z } from 'zod';
 
 /** Small pieces that many schemas share. */
 export const text = (most: number): z.ZodString => z.string().max(most, `at most ${most} characters`);
 export const mm = (low: number, high: number): z.ZodNumber =>
   z.number('write it as a number').min(low, `from ${low} to ${high}`).max(high, `from ${low} to ${high}`);
+/** A typed number as the API takes it; what is none goes on as it was typed, so that the schema's words name its field. */
+export const numberOrText = (text: string): number | string => parseMixedNumber(text) ?? (text !== '' && Number.isFinite(Number(text)) ? Number(text) : text);
 /** Ids of definitions, as an enumeration takes them. */
 export const idOf = <T extends string>(rows: readonly { id: T }[]): T[] => rows.map((r) => r.id);
 

@@ -1,5 +1,5 @@
 import { hourOf } from '@chiave/core/measure';
-import { BETWEEN_SCHOOLS, BREAK_INS, PREFERENCES, ROOM_SCHOOLS, type Wear } from '@chiave/core/fit';
+import { BETWEEN_SCHOOLS, BREAK_INS, PREFERENCES, ROOM_SCHOOLS, stateOfFlags, type FlagId, type Wear } from '@chiave/core/fit';
 import { z } from 'zod';
 import { idOf } from './values';
 
@@ -17,7 +17,7 @@ export const wearSchema = z
     age: z.number().min(0).max(120).optional(),
     schools: z
       .strictObject({
-        breakIn: z.enum(BREAK_INS).default('now'),
+        breakIn: z.enum(idOf(BREAK_INS)).default('now'),
         room: z.enum(idOf(ROOM_SCHOOLS)).default('middle'),
         between: z.enum(idOf(BETWEEN_SCHOOLS)).default('middle').describe('sandals and boots between two sizes')
       })
@@ -25,8 +25,10 @@ export const wearSchema = z
   })
   .meta({ id: 'Wear' });
 
-export const toWear = ({ schools, ...wear }: z.infer<typeof wearSchema>): Wear => ({
+/** Wear as the fit takes it. @param flags what is told of the wearer: some change the foot itself */
+export const toWear = ({ schools, ...wear }: z.infer<typeof wearSchema>, flags: readonly FlagId[]): Wear => ({
   ...wear,
+  ...stateOfFlags(flags),
   breakIn: schools.breakIn,
   roomSchool: schools.room,
   betweenSchool: schools.between

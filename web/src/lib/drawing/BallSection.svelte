@@ -2,6 +2,7 @@
   import type { FootFit, SectionDrawing } from '@chiave/core/fit';
   import { formatSigned, type LengthUnit } from '@chiave/core/measure';
   import { closedPath } from './place';
+  import SideFlag from './SideFlag.svelte';
   import { colourOf, wordOf } from './tightness';
 
   /** Both feet cut across at the ball; the wearer's left stands on the left. */
@@ -26,7 +27,7 @@
     role="img"
     aria-label="Both feet in their shoes cut across at the ball, to scale; the wearer's left on the left"
   >
-    <text x={WIDTH / 2} y="16" text-anchor="middle" font-size={14} fill="var(--color-ink-soft)">across the ball, to scale</text>
+    <text x={WIDTH / 2} y="16" text-anchor="middle" font-size={16} fill="var(--color-ink-soft)">across the ball, to scale</text>
     {#each sections as { side, section } (side)}
       {@const at = place(side)}
       {@const state = stateOf(side)}
@@ -40,27 +41,20 @@
           fill="var(--color-brass-bright)"
           fill-opacity="0.5"
         />
-        <text x={centre(side)} y={FLOOR + 13} text-anchor="middle" font-size={12} fill="var(--color-ink-soft)">{section.underMm} mm under the ball</text>
+        <text x={centre(side)} y={FLOOR + 13} text-anchor="middle" font-size={15} fill="var(--color-ink-soft)">{section.underMm} mm under the ball</text>
       {/if}
-      <path d={closedPath(section.foot.map(at))} fill="#f1e2cf" fill-opacity="0.85" stroke="#c9b497" stroke-width="1" />
+      <path d={closedPath(section.foot.map(at))} fill="var(--color-skin)" fill-opacity="0.85" stroke="var(--color-nail-edge)" stroke-width="1" />
       <path d={closedPath(section.shoe.map(at))} fill="none" stroke={colourOf(state)} stroke-width="4" stroke-linejoin="round" />
       <path d={closedPath(section.shoe.map(at))} fill="none" stroke="var(--color-ink)" stroke-width="1" stroke-linejoin="round" />
-      <text x={centre(side)} y={FLOOR - 26} text-anchor="middle" font-size={13} font-weight="600" fill="var(--color-ink)">
+      <text x={centre(side)} y={FLOOR - 26} text-anchor="middle" font-size={16} font-weight="600" fill="var(--color-ink)">
         girth {formatSigned(section.girthGapMm, unit)}
         {unit}, {wordOf(state)}
       </text>
-      <text x={centre(side)} y={FLOOR - 10} text-anchor="middle" font-size="12.5" fill="var(--color-ink)">
+      <text x={centre(side)} y={FLOOR - 10} text-anchor="middle" font-size={15} fill="var(--color-ink)">
         width {formatSigned(section.widthGapMm, unit)}
         {unit}
       </text>
-      <text
-        x={centre(side)}
-        y={FLOOR + 38}
-        text-anchor="middle"
-        font-size={18}
-        font-weight="700"
-        fill={side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}>{side === 'left' ? 'L' : 'R'}</text
-      >
+      <SideFlag {side} x={centre(side) + (side === 'left' ? -50 : 50)} y={FLOOR + 20} words="wearer’s {side}" />
     {/each}
   </svg>
   <figcaption class="soft text-sm">

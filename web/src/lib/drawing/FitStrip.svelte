@@ -52,7 +52,7 @@
     <SideMark {side} />
     <svg viewBox="0 0 {width} {ROW}" {width} height={ROW} role="img" aria-label="{side}: {marks.map(wordsOf).join(', ')}">
       {#each groups as g (g.part)}
-        <rect x={g.x} y={HALF - BAND} width={g.width} height={2 * BAND} rx="3" fill="#ece0ca" />
+        <rect x={g.x} y={HALF - BAND} width={g.width} height={2 * BAND} rx="3" fill="var(--color-band)" />
         <line x1={g.x + 2} x2={g.x + g.width - 2} y1={HALF} y2={HALF} stroke="#c9b99c" stroke-dasharray="2 3" />
       {/each}
       {#each marks as m (m.zone)}

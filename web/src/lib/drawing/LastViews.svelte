@@ -2,7 +2,7 @@
   /** One to four insides over each other, from above, from the side or cut across at the ball; true proportion, with a measuring cursor. */
   import { frontView, layOver, shiftTo, sideView, type ComparedShoe, type LaidAt } from '@chiave/core/compare';
   import { TOE_FAMILY } from '@chiave/core/last';
-  import { trimNumber } from '@chiave/core/measure';
+  import { SIDE_LETTER, trimNumber } from '@chiave/core/measure';
   import { compileFootShape, footPolygon, type FootPlan, type Point } from '@chiave/core/shape';
   import { closedPath, curveThrough, openPath } from './place';
   import { SHOE_LOOKS } from './shoe-looks';
@@ -132,7 +132,7 @@
   {/each}
   {#if from && cursor}<line x1={from.x} y1={from.y} x2={cursor.x} y2={cursor.y} stroke="#2a2420" stroke-width="0.6" />{/if}
   {#if cursor}<circle cx={cursor.x} cy={cursor.y} r="1" fill="none" stroke="#2a2420" stroke-width="0.4" />{/if}
-  {#if view === 'top'}<text x={box.x + 2} y={box.y + box.h - 3} font-size={6} fill="#5f554b">{side === 'left' ? 'L' : 'R'}, seen from above</text>{/if}
+  {#if view === 'top'}<text x={box.x + 2} y={box.y + box.h - 3} font-size={6} fill="#5f554b">{SIDE_LETTER[side]}, seen from above</text>{/if}
 </svg>
 <p class="figures soft min-h-6 text-sm">{said || 'Point to read, press and drag to measure.'}</p>
 {#if view === 'side'}

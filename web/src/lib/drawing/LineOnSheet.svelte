@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { SIDE_COLOUR } from '$lib/drawing/sides';
   /**
    * Sheets seen straight with the line read on them, toes up; the line is corrected by dragging its points, or by the arrows.
    */
@@ -87,15 +88,7 @@
       stroke-width="0.5"
     />
     {#if axis}
-      <line
-        x1={axis[0].x}
-        y1={axis[0].y}
-        x2={axis[1].x}
-        y2={axis[1].y}
-        stroke={side === 'left' ? 'var(--color-side-left)' : 'var(--color-side-right)'}
-        stroke-width="0.6"
-        stroke-dasharray="4 2"
-      />
+      <line x1={axis[0].x} y1={axis[0].y} x2={axis[1].x} y2={axis[1].y} stroke={SIDE_COLOUR[side]} stroke-width="0.6" stroke-dasharray="4 2" />
     {/if}
     {#each handles as index (index)}
       <circle

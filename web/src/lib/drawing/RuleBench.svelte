@@ -1,20 +1,18 @@
 <script lang="ts">
+  import BrassFill from './BrassFill.svelte';
   import { scaleLinear } from 'd3-scale';
-  import { inRun, lengthStep, readLabel, schoolOf, sizeInterval, type AnyScale, type School } from '@chiave/core/size';
-  import { formatLength, trimNumber, type LengthUnit } from '@chiave/core/measure';
+  import { lengthStep, readLabel, schoolOf, sizeInterval, type AnyScale } from '@chiave/core/size';
+  import { formatFigure, formatLength, type LengthUnit } from '@chiave/core/measure';
   import { gestures, type DragStep, type Gestures } from './gestures';
-  import { isWritten, shortLabel, stripOf } from './rule-strips';
-  import { labelEvery, panned, RULE_LIMITS, zoomed, type View } from './rule-view';
+  import { flagPath, FLAG, layFlags } from './rule-flags';
+  import { RULE_AT, ruleFrame, STRIP_GAP } from './rule-frame';
+  import { outOfView, type Mark } from './rule-readings';
+  import { stripOf } from './rule-strips';
+  import RuleLine from './RuleLine.svelte';
+  import RuleStrip from './RuleStrip.svelte';
+  import { graduation, panned, RULE_LIMITS, zoomed, type View } from './rule-view';
 
-  export interface Mark {
-    id: string;
-    letter: string;
-    name: string;
-    mm: number;
-    colour: string;
-    dash: string;
-  }
-
+  /** A brass rule of foot lengths with marks on it, and size scales laid along it. */
   // prettier-ignore
   let {
     marks, active, scales, view, unit, snap = null, onmark, onactive, onview
@@ -25,70 +23,45 @@
   } = $props();
 
   let width = $state(1100);
-  const NAME = $derived(width < 700 ? 108 : 176);
-  const READ = $derived(width < 700 ? 64 : 92);
-  const ROW = 27;
-  const GAP = 9;
-  const RULE_TOP = 34;
-  const RULE_H = 46;
-  const TOP = RULE_TOP + RULE_H + 14;
+  const frame = $derived(ruleFrame(width));
+  const right = $derived(width - frame.read);
+  const foot = RULE_AT.top + RULE_AT.height;
 
-  const span = $derived(view.toMm - view.fromMm);
-  const scaleX = $derived((width - NAME - READ) / span);
-  const x = $derived(scaleLinear([view.fromMm, view.toMm], [NAME, width - READ]));
+  // Rounded, so that sliding the rule does not seem to zoom it.
+  const span = $derived(Number((view.toMm - view.fromMm).toFixed(6)));
+  const scaleX = $derived((right - frame.name) / span);
+  const x = $derived(scaleLinear([view.fromMm, view.toMm], [frame.name, right]));
   const mmAt = (px: number) => x.invert(px);
   const activeMark = $derived(marks.find((m) => m.id === active) ?? marks[0]);
 
-  // The ticks depend on the view, not on the marks: dragging a mark leaves them alone.
-  const rows = $derived(scales.map((scale) => stripOf(scale, view.fromMm, view.toMm)));
+  // What lies along the rule is laid a little beyond the view and moved as one: dragging a mark or sliding the rule leaves the ticks alone.
+  const BEYOND = 4;
+  const fromMm = $derived((Math.floor((view.fromMm * BEYOND) / span) * span) / BEYOND);
+  const toMm = $derived((Math.ceil((view.toMm * BEYOND) / span) * span) / BEYOND);
+  const shift = $derived(frame.name - view.fromMm * scaleX);
+  const along = $derived.by(() => {
+    const scale = scaleX;
+    return (mm: number): number => mm * scale;
+  });
+  const strips = $derived(scales.map((scale) => ({ scale, strip: stripOf(scale, fromMm, toMm) })));
+  const laid = $derived(strips.filter(({ strip }) => strip.rows.some((row) => row.ticks.some((t) => t.mm >= view.fromMm && t.mm <= view.toMm))));
+  const away = $derived(strips.filter((s) => !laid.includes(s)).map(({ scale }) => ({ scale, ...outOfView(scale, view.fromMm) })));
   const tops = $derived.by(() => {
-    let y = TOP;
-    return rows.map((s) => {
+    let y = foot + RULE_AT.gap;
+    return laid.map(({ strip }) => {
       const top = y;
-      y += Math.max(1, s.rows.length) * ROW + GAP;
+      y += strip.rows.length * frame.row + STRIP_GAP;
       return top;
     });
   });
-  const height = $derived(TOP + rows.reduce((sum, s) => sum + Math.max(1, s.rows.length) * ROW + GAP, 0) + 8);
-  const mmEvery = $derived(labelEvery(scaleX * 5, 34) * 5);
-  const mmTicks = $derived.by(() => {
-    const step = scaleX < 1.6 ? 5 : 1;
-    const first = Math.ceil(view.fromMm / step) * step;
-    return Array.from({ length: Math.floor((view.toMm - first) / step) + 1 }, (_, i) => first + i * step);
+  const height = $derived(foot + RULE_AT.gap + laid.reduce((sum, { strip }) => sum + strip.rows.length * frame.row + STRIP_GAP, 0));
+  const cut = $derived(graduation(unit, scaleX));
+  const ticks = $derived.by(() => {
+    const first = Math.ceil(fromMm / cut.tickMm);
+    return Array.from({ length: Math.floor(toMm / cut.tickMm) - first + 1 }, (_, i) => ({ n: first + i, mm: (first + i) * cut.tickMm }));
   });
-
-  /** What the active mark reads on each row: label, interval, remainder. */
-  const readings = $derived(
-    rows.map((strip, i) =>
-      strip.rows.map(({ school }) => {
-        const read = readLabel(scales[i], school.id, activeMark.mm);
-        return inRun(scales[i], read.size) ? { ...read, ...sizeInterval(scales[i], school.id, read.size) } : null;
-      })
-    )
-  );
-  /** Where the schools of a scale put the size the active mark reads. */
-  const gaps = $derived(
-    rows.map((strip, i) => {
-      const scale = scales[i];
-      const size = readings[i][0]?.size;
-      if (strip.rows.length < 2 || size === undefined) return null;
-      const places = strip.rows.map(({ school }) => sizeInterval(scale, school.id, size).mm);
-      return { low: Math.min(...places), high: Math.max(...places), label: readings[i][0]!.label };
-    })
-  );
-
-  /** Handles stand apart where marks stand close; their tips still point at their places. */
-  const handles = $derived.by(() => {
-    const sorted = marks.map((m) => ({ id: m.id, place: x(m.mm), at: x(m.mm) })).sort((p, q) => p.at - q.at);
-    for (let i = 1; i < sorted.length; i++) sorted[i].at = Math.max(sorted[i].at, sorted[i - 1].at + 30);
-    const drift = sorted.reduce((sum, h) => sum + h.at - h.place, 0) / Math.max(1, sorted.length);
-    return Object.fromEntries(sorted.map((h) => [h.id, h.at - drift]));
-  });
-  /** Where a mark's length is written: outward of the handles at either end; a mark between them is read in the table. */
-  function outward(id: string): -1 | 0 | 1 {
-    const inOrder = marks.filter((m) => m.mm >= view.fromMm && m.mm <= view.toMm).sort((p, q) => handles[p.id] - handles[q.id]);
-    return inOrder.length > 1 && inOrder[0].id === id ? -1 : inOrder.at(-1)?.id === id ? 1 : 0;
-  }
+  const seen = $derived(marks.filter((m) => m.mm >= view.fromMm && m.mm <= view.toMm));
+  const flags = $derived(layFlags(seen.map((m) => x(m.mm))));
   /** A mark that moves is a slider; one that only reads is a switch between feet. */
   const roleOf = (mark: Mark) =>
     onmark
@@ -100,16 +73,11 @@
           'aria-valuenow': Number(mark.mm.toFixed(1)),
           'aria-valuetext': `${mark.name} ${formatLength(mark.mm, unit)}`
         }
-      : { role: 'button' as const, 'aria-label': `${mark.name} ${formatLength(mark.mm, unit)}`, 'aria-pressed': mark.id === active };
-  /** Where a scale that has no size here begins or ends. */
-  function runs(scale: AnyScale): string {
-    const [low, high] = scale.range.map((size) => sizeInterval(scale, undefined, size).mm);
-    if (high < view.fromMm) return `ends at ${formatLength(Math.round(high), unit)}`;
-    return low > view.toMm ? `begins at ${formatLength(Math.round(low), unit)}` : '';
-  }
-
+      : { role: 'button' as const, 'aria-label': `${mark.letter} ${formatLength(mark.mm, unit)}, ${mark.name}`, 'aria-pressed': mark.id === active };
   // One on a mark drags it, one elsewhere slides the rule, two zoom. Not shown, so not reactive.
   let dragging: string | null = null;
+  /** From the finger to the mark it took, px: a mark stays where it was held. */
+  let heldOff = 0;
   let svg: SVGSVGElement;
   const px = (clientX: number) => ((clientX - svg.getBoundingClientRect().left) / svg.getBoundingClientRect().width) * width;
   /** A pointer this near to a mark takes it, px. */
@@ -130,8 +98,10 @@
         const taken = take(step);
         if (taken) onactive(taken);
         dragging = onmark ? taken : null;
+        const mark = marks.find((m) => m.id === taken);
+        heldOff = mark ? x(mark.mm) - px(step.at.x - step.by.x) : 0;
       }
-      if (dragging) onmark?.(dragging, snapped(mmAt(px(step.at.x))));
+      if (dragging) onmark?.(dragging, snapped(mmAt(px(step.at.x) + heldOff)));
       else onview(panned(view, -step.by.x / scaleX));
       if (step.last) dragging = null;
     },
@@ -153,8 +123,6 @@
     else return;
     event.preventDefault();
   }
-  const shortName = (scale: AnyScale) => (width < 700 ? scale.short : scale.name);
-  const schoolWord = ({ name, short }: School) => (width < 700 ? (short ?? name) : name);
 </script>
 
 <div bind:clientWidth={width} class="select-none">
@@ -169,167 +137,81 @@
     aria-label={onmark ? 'The rule: drag a mark, slide the rule, or use the arrow keys on a mark' : 'The rule: both feet and the size scales'}
   >
     <defs>
-      <linearGradient id="brass" x1="0" y1="0" x2="0" y2="1">
-        <stop offset="0" stop-color="#f3dfa9" /><stop offset="0.45" stop-color="#e3c478" /><stop offset="1" stop-color="#c99c43" />
-      </linearGradient>
-      <linearGradient id="paper" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="#fffdf8" /><stop offset="1" stop-color="#f4ead6" /></linearGradient>
-      <clipPath id="window"><rect x={NAME} y="0" width={width - NAME - READ} {height} /></clipPath>
+      <BrassFill id="brass" />
+      <linearGradient id="fade-in"
+        ><stop offset="0" stop-color="var(--color-sheet)" /><stop offset="1" stop-color="var(--color-sheet)" stop-opacity="0" /></linearGradient
+      >
+      <linearGradient id="fade-out"
+        ><stop offset="0" stop-color="var(--color-sheet)" stop-opacity="0" /><stop offset="1" stop-color="var(--color-sheet)" /></linearGradient
+      >
+      <clipPath id="window"><rect x={frame.name} y="0" width={right - frame.name} {height} /></clipPath>
     </defs>
 
-    {#each rows as strip, i (strip.scale)}
-      {@const h = Math.max(1, strip.rows.length) * ROW}
-      <rect x="0.5" y={tops[i] + 0.5} width={width - 1} height={h} rx="4" fill="url(#paper)" stroke="#dccfb5" />
-      <text x="10" y={tops[i] + 18} font-size={width < 700 ? 13 : 15} font-weight="650" fill="var(--color-ink)">{shortName(scales[i])}</text>
-      {#if strip.rows.length > 1}
-        {#each strip.rows as row, r (row.school.id)}
-          {#if r > 0 || width >= 700}
-            <text x={r === 0 ? NAME - 8 : 16} y={tops[i] + r * ROW + 18} text-anchor={r === 0 ? 'end' : 'start'} font-size={11} fill="var(--color-ink-soft)"
-              >{r === 0 ? '' : schoolWord(row.school)}</text
-            >
-          {/if}
-        {/each}
-      {/if}
-      {#if strip.rows.every((row) => row.ticks.length === 0)}
-        <text x={NAME + 12} y={tops[i] + 18} font-size="12.5" fill="var(--color-ink-soft)">{runs(scales[i])}</text>
-      {/if}
-      <g clip-path="url(#window)">
-        {#if gaps[i]}
-          {@const gap = gaps[i]!}
-          <rect
-            x={x(gap.low)}
-            y={tops[i] + 1}
-            width={Math.max(2, (gap.high - gap.low) * scaleX)}
-            height={h - 1}
-            fill="var(--color-brass-bright)"
-            fill-opacity="0.2"
+    {#each seen as mark (mark.id)}<RuleLine {mark} here={mark.id === active} {x} from={foot} to={height - STRIP_GAP} />{/each}
+    {#each laid as { scale, strip }, i (scale.id)}
+      <RuleStrip {scale} {strip} top={tops[i]} {frame} {marks} active={activeMark} {unit} x={along} {shift} />
+    {/each}
+
+    <rect
+      x={frame.name - 8}
+      y={RULE_AT.top}
+      width={right - frame.name + 16}
+      height={RULE_AT.height}
+      rx="5"
+      fill="url(#brass)"
+      stroke="var(--color-rule-edge)"
+    />
+    <text x="14" y={RULE_AT.top + 30} class="head">foot, {unit}</text>
+    {#if onmark}<text x="14" y={RULE_AT.top + 52} class="hint">drag a mark</text>{/if}
+    <text x={right + frame.takes} y={RULE_AT.top + 30} text-anchor="end" class="head">takes</text>
+    {#if !frame.narrow}
+      <text x={width - 14} y={RULE_AT.top + 30} text-anchor="end" class="head">over</text>
+      <text x={width - 14} y={RULE_AT.top + 52} text-anchor="end" class="hint">{unit}</text>
+    {/if}
+    <g clip-path="url(#window)">
+      <g transform="translate({shift} 0)">
+        {#each ticks as { n, mm } (n)}
+          {@const long = n % (cut.longer * cut.figure) === 0 ? 14 : n % cut.longer === 0 ? 11 : 6}
+          <path
+            d="M{along(mm)} {RULE_AT.top + 1}v{long}M{along(mm)} {foot - 1}v{-long}"
+            stroke="var(--color-rule-ink)"
+            stroke-width={long === 14 ? 1.5 : 0.8}
           />
-        {/if}
-        {#each strip.rows as row, r (row.school.id)}
-          {@const y = tops[i] + r * ROW}
-          {@const reading = readings[i][r]}
-          {@const perTick = row.ticks.length > 1 ? (row.ticks[1].mm - row.ticks[0].mm) * scaleX : 60}
-          {@const every = labelEvery(perTick, row.ticks[0]?.label.length > 3 ? 40 : 30)}
-          {#if reading}
-            <rect
-              x={x(reading.lowMm)}
-              y={y + 2}
-              width={(reading.highMm - reading.lowMm) * scaleX}
-              height={ROW - 4}
-              rx="3"
-              fill={activeMark.colour}
-              fill-opacity="0.13"
-              stroke={activeMark.colour}
-              stroke-opacity="0.45"
-            />
-          {/if}
-          {#each row.ticks as tick (tick.mm)}
-            <line x1={x(tick.mm)} x2={x(tick.mm)} y1={y + 1} y2={y + (tick.whole ? 8 : 5)} stroke="var(--color-ink)" stroke-width={tick.whole ? 1.5 : 0.8} />
-            {#if isWritten(tick, every, strip.step) && x(tick.mm) < width - READ - 8 && x(tick.mm) > NAME + 4}
-              <text
-                x={x(tick.mm)}
-                y={y + 21}
-                text-anchor="middle"
-                font-size={tick.whole ? 14 : 12}
-                class="figures"
-                fill={tick.whole ? 'var(--color-ink)' : 'var(--color-ink-soft)'}>{tick.label}</text
-              >
-            {/if}
-          {/each}
+          {#if n % (cut.longer * cut.figure) === 0 && x(mm) < right - 20 && x(mm) > frame.name + 20}<text
+              x={along(mm)}
+              y={RULE_AT.top + 41}
+              text-anchor="middle"
+              class="figures figure">{cut.words(mm)}</text
+            >{/if}
         {/each}
       </g>
-      {#each strip.rows as row, r (row.school.id)}
-        {@const reading = readings[i][r]}
-        {@const y = tops[i] + r * ROW}
-        <text
-          x={width - READ + 8}
-          y={y + 18}
-          font-size={15}
-          font-weight="700"
-          class="figures"
-          fill={activeMark.colour}
-          data-read="{strip.scale}-{row.school.id}">{reading ? shortLabel(reading.label) : '–'}</text
-        >
-        {#if reading && width >= 700}
-          <text x={width - 6} y={y + 18} text-anchor="end" font-size="10.5" class="figures" fill="var(--color-ink-soft)"
-            >{reading.remainderMm < -0.05 ? '−' : reading.remainderMm > 0.05 ? '+' : ''}{trimNumber(Math.abs(reading.remainderMm))}</text
-          >
-        {/if}
-      {/each}
-    {/each}
-
-    <!-- The brass rule itself. -->
-    <rect x={NAME - 6} y={RULE_TOP} width={width - NAME - READ + 12} height={RULE_H} rx="5" fill="url(#brass)" stroke="var(--color-brass)" />
-    <rect x={NAME - 6} y={RULE_TOP + 1} width={width - NAME - READ + 12} height="3" rx="2" fill="#fff" fill-opacity="0.45" />
-    <text x="10" y={RULE_TOP + 28} font-size={15} font-weight="650" fill="var(--color-ink)">foot, mm</text>
-    <g clip-path="url(#window)">
-      {#each mmTicks as mm (mm)}
-        <line
-          x1={x(mm)}
-          x2={x(mm)}
-          y1={RULE_TOP + RULE_H}
-          y2={RULE_TOP + RULE_H - (mm % 10 === 0 ? 20 : mm % 5 === 0 ? 14 : 8)}
-          stroke="#3a2b10"
-          stroke-width={mm % 10 === 0 ? 1.4 : 0.8}
-        />
-        {#if mm % mmEvery === 0 && x(mm) < width - READ - 8}<text
-            x={x(mm)}
-            y={RULE_TOP + 20}
-            text-anchor="middle"
-            font-size={14}
-            font-weight="600"
-            class="figures"
-            fill="#3a2b10">{mm}</text
-          >{/if}
-      {/each}
     </g>
 
-    {#each marks as mark (mark.id)}
-      {#if mark.mm >= view.fromMm && mark.mm <= view.toMm}
-        {@const here = mark.id === active}
-        {@const hx = handles[mark.id]}
-        <line
-          x1={x(mark.mm)}
-          x2={x(mark.mm)}
-          y1={RULE_TOP - 4}
-          y2={height - 4}
-          stroke={mark.colour}
-          stroke-width={here ? 2.6 : 1.8}
-          stroke-dasharray={mark.dash}
-          pointer-events="none"
-        />
-        <!-- A slider where marks move, a switch where they only read. -->
-        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-        <g
-          data-mark={mark.id}
-          {...roleOf(mark)}
-          tabindex="0"
-          class="handle {onmark ? 'cursor-ew-resize' : 'cursor-pointer'}"
-          onfocus={() => onactive(mark.id)}
-          onkeydown={(event) => key(event, mark)}
-        >
-          <path
-            d="M{x(mark.mm)} {RULE_TOP + 4} L{hx - 13} {RULE_TOP - 8} v-20 a6 6 0 0 1 6 -6 h14 a6 6 0 0 1 6 6 v20 z"
-            fill={mark.colour}
-            stroke="#fffdf8"
-            stroke-width={here ? 2.5 : 1}
-          />
-          <rect x={hx - 22} y={RULE_TOP - 34} width="44" height="44" fill="transparent" />
-          <text x={hx} y={RULE_TOP - 12} text-anchor="middle" font-size={14} font-weight="700" fill="#fff">{mark.letter}</text>
-        </g>
-        {#if outward(mark.id) !== 0}
-          <text
-            x={hx + outward(mark.id) * 18}
-            y={RULE_TOP - 12}
-            text-anchor={outward(mark.id) < 0 ? 'end' : 'start'}
-            font-size={14}
-            font-weight={here ? 700 : 500}
-            class="figures"
-            fill={mark.colour}>{mark.letter} {formatLength(mark.mm, unit)}</text
-          >
-        {/if}
-      {/if}
+    {#each seen as mark, i (mark.id)}
+      {@const here = mark.id === active}
+      {@const place = x(mark.mm)}
+      <!-- A slider where marks move, a switch where they only read. -->
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <g
+        data-mark={mark.id}
+        {...roleOf(mark)}
+        tabindex="0"
+        class="handle {onmark ? 'cursor-ew-resize' : 'cursor-pointer'}"
+        onfocus={() => onactive(mark.id)}
+        onkeydown={(event) => key(event, mark)}
+      >
+        <path d={flagPath(flags[i], place, 3, foot)} fill={mark.colour} stroke="var(--color-sheet)" stroke-width={here ? 2 : 1} />
+        <rect x={flags[i].at - FLAG.width / 2} y="0" width={FLAG.width} height="48" fill="transparent" />
+        <text x={flags[i].at} y="25" text-anchor="middle" class="figures flag">{mark.letter} {formatFigure(mark.mm, unit)}</text>
+      </g>
     {/each}
   </svg>
+  {#if away.length > 0}
+    <p class="soft mt-1">
+      Not along this part: {#each away as { scale, ends, mm }, i (scale.id)}{i > 0 ? ', ' : ''}{scale.name}
+        {ends ? 'ends at' : 'begins at'} <span class="figures">{formatLength(Math.round(mm), unit)}</span>{/each}.
+    </p>
+  {/if}
 </div>
 
 <style>
@@ -339,5 +221,25 @@
   .handle:focus-visible path {
     stroke: var(--color-ink);
     stroke-width: 3.5;
+  }
+  .head {
+    font-size: 17px;
+    font-weight: 650;
+    fill: var(--color-ink);
+  }
+  .hint {
+    font-size: 16px;
+    fill: var(--color-ink-soft);
+  }
+  .figure {
+    font-family: var(--font-serif);
+    font-size: 20px;
+    font-weight: 600;
+    fill: var(--color-rule-ink);
+  }
+  .flag {
+    font-size: 18px;
+    font-weight: 650;
+    fill: #fff;
   }
 </style>

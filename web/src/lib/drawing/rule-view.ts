@@ -1,3 +1,5 @@
+import { MM_PER, trimNumber, type LengthUnit } from '@chiave/core/measure';
+
 /** The part of the rule in view, foot mm; panning and zooming keep it within what feet are. */
 export interface View {
   fromMm: number;
@@ -34,4 +36,32 @@ export function viewAround(marks: readonly number[], span = 64): View {
 export function labelEvery(pixelsPerTick: number, labelPixels: number): number {
   for (const n of [1, 2, 5, 10, 20]) if (pixelsPerTick * n >= labelPixels) return n;
   return 50;
+}
+
+/** How the rule is cut: millimetres from tick to tick, ticks to a longer one, longer ones to a figure, and the figure's words. */
+export interface Graduation {
+  tickMm: number;
+  longer: number;
+  figure: number;
+  words: (mm: number) => string;
+}
+/** Room of a figure on the brass, and least room between two ticks, px. */
+const FIGURE_PX = 46;
+const TICK_PX = 3;
+const CUT: Readonly<Record<LengthUnit, { tickMm: number; coarseMm: number; longMm: number; places: number }>> = {
+  mm: { tickMm: 1, coarseMm: 5, longMm: 5, places: 0 },
+  cm: { tickMm: 1, coarseMm: 5, longMm: 5, places: 1 },
+  in: { tickMm: MM_PER.in / 16, coarseMm: MM_PER.in / 4, longMm: MM_PER.in / 4, places: 2 }
+};
+
+/** @param pixelsPerMm how wide a millimetre is seen */
+export function graduation(unit: LengthUnit, pixelsPerMm: number): Graduation {
+  const { tickMm, coarseMm, longMm, places } = CUT[unit];
+  const tick = tickMm * pixelsPerMm < TICK_PX ? coarseMm : tickMm;
+  return {
+    tickMm: tick,
+    longer: Math.round(longMm / tick),
+    figure: labelEvery(longMm * pixelsPerMm, FIGURE_PX),
+    words: (mm) => trimNumber(mm / MM_PER[unit], places)
+  };
 }

@@ -1,6 +1,7 @@
 import { defaults, setError, superForm, type SuperForm } from 'sveltekit-superforms';
 import { zod4 } from 'sveltekit-superforms/adapters';
 import { z } from 'zod';
+import { numberOrText } from '../api/values';
 import { send } from './save.svelte';
 
 /** What stands in a form: texts as they are typed, ticks and choices. */
@@ -68,10 +69,8 @@ export function apiForm<T extends Typed, A = unknown>(asked: ApiFormAsked<T, A>)
   });
 }
 
-/** A typed number as the API takes it: nothing for an empty field, the text itself where it is none. */
-export const numberOr = (
-  text: string,
-  read: (text: string) => number | null = (t) => (Number.isFinite(Number(t)) ? Number(t) : null)
-): number | string | null => (text.trim() === '' ? null : (read(text.trim()) ?? text));
+/** A field as the API takes it: nothing where it is empty, else what is read of it, or the text itself. */
+export const numberOr = (text: string, read: (text: string) => number | string | null = numberOrText): number | string | null =>
+  text.trim() === '' ? null : (read(text.trim()) ?? text);
 /** The first thing said of a field. */
 export const firstOf = (errors: string[] | undefined): string | undefined => errors?.[0];

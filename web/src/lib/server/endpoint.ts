@@ -170,9 +170,12 @@ export function queryOf<S extends z.ZodType>(event: { url: URL }, schema: S): z.
   return parsed.data;
 }
 
+const LISTED = new Intl.ListFormat('en-GB');
 /** The paper asked for; A4 when none is. @throws Problem 422 */
-export function paperOf(event: { url: URL }): PaperId {
-  const paper = event.url.searchParams.get('paper') ?? 'a4';
-  if (!Object.hasOwn(PAPERS, paper)) throw invalid([{ path: 'paper', message: `there are ${Object.keys(PAPERS).join(' and ')}` }]);
-  return paper as PaperId;
+export const paperOf = (event: { url: URL }): PaperId => paperAmong(event, PAPERS);
+/** A paper that the address names, of some. @throws Problem 422 for another */
+export function paperAmong<P extends object>(event: { url: URL }, papers: P): keyof P & string {
+  const paper = event.url.searchParams.get('paper') ?? Object.keys(papers)[0];
+  if (!Object.hasOwn(papers, paper)) throw invalid([{ path: 'paper', message: `there are ${LISTED.format(Object.keys(papers))}` }]);
+  return paper as keyof P & string;
 }

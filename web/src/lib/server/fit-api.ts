@@ -1,4 +1,5 @@
 import {
+  cautionsOfWearer,
   checkFit,
   completeShoe,
   helpsFor,
@@ -34,7 +35,7 @@ const zoneOut = ({ zone, basis, clearanceMm, sdMm, target, state, because }: Zon
   sdMm: round(sdMm),
   target: { a: round(target.a), b: round(target.b), c: round(target.c), d: round(target.d) },
   state,
-  because
+  because: because.sentence
 });
 
 const remediesOut = (foot: FootFit) =>
@@ -45,7 +46,7 @@ const remediesOut = (foot: FootFit) =>
 
 /** `POST /fit/check`: one foot in one shoe, by our own targets whatever the shop has set. */
 export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitCheckSchema>) {
-  const wearing = toWear(wear);
+  const wearing = toWear(wear, flags);
   const whole = footFrom(foot);
   const made = shoeFrom(shoe);
   const worn = footAsWorn(whole, wearing);
@@ -86,9 +87,9 @@ const shoeFrom = (shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<type
   refusing('shoe.insoleLengthMm', () => completeShoe(toShoeInput(shoe)));
 
 /** `POST /fit`: both feet against the stockroom by the shop's targets. */
-export function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchema>, styles: readonly Style[], targets: ShopTargets | null) {
+export function rankForApi({ feet, kinds, wear, limit, flags }: z.infer<typeof fitSchema>, styles: readonly Style[], targets: ShopTargets | null) {
   const started = performance.now();
-  const wearing = { ...toWear(wear), shopTargets: targets ?? undefined };
+  const wearing = { ...toWear(wear, flags), shopTargets: targets ?? undefined };
   const worn = SIDES.map((side) => footAsWorn(footFrom({ ...feet[side], side }), wearing));
   const wanted = kinds && kinds.length > 0 ? styles.filter((s) => kinds.includes(s.kind)) : styles;
   const candidates: Ranked[] = [];
@@ -129,6 +130,7 @@ export function rankForApi({ feet, kinds, wear, limit }: z.infer<typeof fitSchem
       right: zones(c, 'right'),
       remedies: helpsOf(c).map(({ kind, zone, effectMm, limits }) => ({ kind, zone, effectMm: round(effectMm), limits }))
     })),
+    cautions: cautionsOfWearer(wearing, flags),
     notRead: SIDES.flatMap((side) => notFitted(feet[side]).map((field) => `feet.${side}.${field}`)),
     considered,
     tookMs: Math.round(performance.now() - started)

@@ -10,6 +10,7 @@ import {
   sizeText,
   stateOf,
   UPPER,
+  VERDICT_WORDS,
   wornWith,
   ZONE,
   type EdgePoint,
@@ -19,9 +20,11 @@ import {
   type Style,
   type ZoneState
 } from '@chiave/core/fit';
-import { formatSigned, type Side } from '@chiave/core/measure';
+import { SIDE_LETTER, formatSigned, type Side } from '@chiave/core/measure';
+import { smoothClosed } from '@chiave/core/shape';
 import { SCALE } from '@chiave/core/size';
 import { EDGE_CUTS } from '../drawing/tightness';
+import { besideFoot } from '../drawing/above/edge-runs';
 import { toScreen } from '../drawing/place';
 import { wearOf, wornFeetOf } from '../fit-feet';
 import { invalid, refusing } from './problems';
@@ -39,7 +42,6 @@ const EDGE: Readonly<Record<ZoneState, string>> = { 'too-tight': '#a8451a', snug
 const DRAWN = 0.4;
 /** Kept free at the foot of the page, mm. */
 const FOOT_MM = 16;
-const VERDICTS = { fits: 'Fits', 'fits-with-help': 'Fits with help', 'does-not-fit': 'Does not fit' } as const;
 
 /**
  * The fit card: both feet in the opened pair, to scale, zone by zone, with what wear will do.
@@ -64,9 +66,9 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
     colour: SOFT
   });
   let y = 47;
-  const helped = fit.feet.filter((f) => f.putIn.length > 0).map((f) => `${f.side === 'left' ? 'L' : 'R'} ${f.putIn.join(' and ')}`);
+  const helped = fit.feet.filter((f) => f.putIn.length > 0).map((f) => `${SIDE_LETTER[f.side]} ${f.putIn.join(' and ')}`);
   if (helped.length > 0) y += page.text(`With ${helped.join(', ')}:`, left, y, 4.4, { bold: true, width: wide });
-  y += page.text(`${VERDICTS[fit.verdict]}. ${capital(fit.reason)}.`, left, y, 4.4, { width: wide }) + 2;
+  y += page.text(`${capital(VERDICT_WORDS[fit.verdict])}. ${capital(fit.reason)}.`, left, y, 4.4, { width: wide }) + 2;
   const top = y + 6;
   const longest = Math.max(...feet.map((f) => f.dims.lengthMm), shoe.inside.insoleLengthMm);
   const heelY = top + longest * DRAWN + 4;
@@ -76,10 +78,13 @@ export function fitCardPdf(fitting: FittingRow, style: Style, size: number, widt
     const drawing = drawFit(foot, shoe, worn.wear, worn.aids);
     const centre = left + wide * (side === 'left' ? 0.2 : 0.55);
     const place = toScreen(side, centre, heelY, DRAWN);
-    page.path(drawing.silhouette.map(place), { fill: '#ffffff', stroke: INK, widthMm: 0.4 });
+    page.path(drawing.shoe.outside.map(place), { fill: '#ffffff', stroke: INK, widthMm: 0.5 });
+    page.path(drawing.shoe.inside.map(place), { stroke: INK, widthMm: 0.2 });
     page.path(drawing.insole.map(place), { stroke: SOFT, widthMm: 0.2, dashMm: 0.8 });
-    page.path(drawing.foot.map(place), { fill: '#f1e2cf', stroke: '#c9b497' });
-    for (const edge of [drawing.inner, drawing.outer]) edgeInColour(page, edge, place);
+    page.path(smoothClosed(drawing.foot.knots).map(place), { fill: '#f1e2cf', stroke: '#8a6a48' });
+    for (const toe of drawing.foot.toes) page.path(smoothClosed(toe.nail).map(place), { stroke: '#b48a62', widthMm: 0.15 });
+    page.path(drawing.shoe.opening.map(place), { stroke: SOFT, widthMm: 0.25 });
+    for (const edge of besideFoot(drawing)) edgeInColour(page, edge, place);
     const toe = drawing.toes[drawing.firstToe];
     const inFit = fit.feet.find((f) => f.side === side)!;
     page.text(`${toe.name}: ${formatSigned(inFit.usableRoomMm, 'mm')} mm${inFit.heel ? ', flat' : ''}`, centre - 25, top - 5.5, 3.4, {
@@ -134,7 +139,7 @@ function section(page: MmPage, side: Side, drawn: SectionDrawing, { zones }: Foo
   const place = ({ x, y }: { x: number; y: number }) => ({ x: centre + (side === 'left' ? 1 : -1) * x * DRAWN, y: floorY - y * DRAWN });
   page.path(drawn.foot.map(place), { fill: '#f1e2cf', stroke: '#c9b497' });
   page.path(drawn.shoe.map(place), { stroke: EDGE[girth.state as ZoneState], widthMm: 0.9 });
-  page.text(`${side === 'left' ? 'L' : 'R'} across the ball: ${formatSigned(drawn.girthGapMm, 'mm')} mm`, centre - 22, floorY + 1.5, 3, {
+  page.text(`${SIDE_LETTER[side]} across the ball: ${formatSigned(drawn.girthGapMm, 'mm')} mm`, centre - 22, floorY + 1.5, 3, {
     width: 44,
     align: 'center',
     colour: SIDE[side]

@@ -1,25 +1,27 @@
 import PDFDocument from 'pdfkit';
-import { PAPERS, type PaperId } from '../api/papers';
+import { CARD_PAPERS, PAPERS, type CardPaperId, type PaperId } from '../api/papers';
 import { fileOf, runsOf, type Run, type Weight } from './pdf-faces';
 
 /** Points in a millimetre: a PDF's own unit is 1/72 in. */
 export const PT_PER_MM = 72 / 25.4;
 
+const ALL = { ...PAPERS, ...CARD_PAPERS };
+
 /** A page drawn in millimetres, origin at the top left. */
 export class MmPage {
   readonly doc: PDFKit.PDFDocument;
   constructor(
-    readonly paper: PaperId,
+    readonly paper: PaperId | CardPaperId,
     title: string
   ) {
-    const { widthMm, heightMm } = PAPERS[paper];
+    const { widthMm, heightMm } = ALL[paper];
     this.doc = new PDFDocument({ size: [widthMm * PT_PER_MM, heightMm * PT_PER_MM], margin: 0, info: { Title: title, Creator: 'Chiave' }, compress: true });
   }
   get widthMm(): number {
-    return PAPERS[this.paper].widthMm;
+    return ALL[this.paper].widthMm;
   }
   get heightMm(): number {
-    return PAPERS[this.paper].heightMm;
+    return ALL[this.paper].heightMm;
   }
   line(x1: number, y1: number, x2: number, y2: number, widthMm = 0.2, colour = '#2a2420'): void {
     this.doc

@@ -15,5 +15,9 @@ export interface GridColumn<R> {
   usual: boolean;
   /** Chosen from what is there, rather than searched. */
   choices?: boolean;
+  /** A small drawing in place of its text: a path in millimetres, heel at the left. */
+  draw?: (row: R) => string;
+  /** What of the drawing's plane is shown, as an SVG's viewBox says it. */
+  box?: string;
   link?: (row: R) => string;
 }

@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import type { Candidate, OtherShoe } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
 import type { FitEngine } from './fit-engine';
-import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd } from './messages';
+import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
 import { Beside } from './remote';
 
 /** The fit engine of a tab, made when it is first asked. */
@@ -19,7 +19,9 @@ export const tellWhole = (styleIds: string[]): Promise<Candidate[]> => made().as
 export const stopRanking = (): void => void engine?.ask((e) => e.stop()).catch(() => {});
 /** Both feet laid in a pair with what is put in. */
 export const lay = (ask: PairAsk): Promise<Laid> => made().ask((e) => e.lay(plain(ask)));
-/** Opens a pair. */
+/** Draws pairs for both feet. */
+export const sketch = (ask: SketchAsk): Promise<Sketch[]> => made().ask((e) => e.sketch(plain(ask)));
+/** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */
 export const openPair = (ask: PairAsk): Promise<Opened> => made().ask((e) => e.open(plain(ask)));
 /** Other sizes and lasts in place of a pair; null where another was opened meanwhile. */
 export const othersOf = (ask: PairAsk & { stamp: string }): Promise<OtherShoe[] | null> => made().ask((e) => e.others(plain(ask)));

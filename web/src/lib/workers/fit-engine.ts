@@ -25,8 +25,9 @@ import {
   type Style,
   type Unranked
 } from '@chiave/core/fit';
+import { smallPair } from '../drawing/above/small-pair';
 import { bothMeasured, wearOf, wornFeetOf, type FittingState } from '../fit-feet';
-import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd } from './messages';
+import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
 
 /** Only the newest question of a kind is carried on; an older one stops at its next breath. */
 const newest = { warm: 0, rank: 0, open: 0 };
@@ -180,14 +181,12 @@ function lay({ fitting, style, size, width, flags, put = {} }: PairAsk): Laid {
   return { drawings, fit: checkFit(feet, shoe, wear, flags, POINTS.opened, put) };
 }
 
-/** Opens a pair with all that is told of it by itself. */
-function open(ask: PairAsk): Opened {
+/** All that is told of a pair by itself, beside how it lies on the feet. */
+function open({ fitting, style, size, width }: PairAsk): Opened {
   begin('open');
-  const { fitting, style, size, width } = ask;
   const feet = wornFeetOf(fitting);
   const wear = wearOf(fitting);
   return {
-    ...lay(ask),
     grid: sizeGrid(style, size, feet, wear),
     trade: shorterOrLonger(style, size, feet, wear),
     split: splitPair(style, feet, wear),
@@ -202,6 +201,25 @@ async function others({ stamp, fitting, style, size, width }: PairAsk & { stamp:
   return newest.open === job ? otherShoes(style, size, width, wornFeetOf(fitting), wearOf(fitting), [...all.values()]) : null;
 }
 
+/** Draws pairs and judges nothing. */
+async function sketch({ fitting, stamp, pairs }: SketchAsk): Promise<Sketch[]> {
+  const all = await stockroom(stamp);
+  const feet = wornFeetOf(fitting);
+  const wear = wearOf(fitting);
+  return pairs.flatMap(({ styleId, size, width, rooms }) => {
+    const style = all.get(styleId);
+    if (!style) return [];
+    const shoe = shoeOf(style, size, width);
+    return {
+      styleId,
+      feet: smallPair(
+        feet.map((foot) => ({ side: foot.foot.side, drawing: drawFit(foot, shoe, wear) })),
+        rooms
+      )
+    };
+  });
+}
+
 /** What the page may ask of the fit engine. */
 export const fitEngine = {
   warm,
@@ -211,6 +229,7 @@ export const fitEngine = {
   /** The whole of what the newest ranking has listed. */
   tell: (styleIds: readonly string[]): Candidate[] => styleIds.flatMap((id) => found.get(id)?.whole() ?? []),
   lay,
+  sketch,
   open,
   others
 };

@@ -3,6 +3,7 @@ import type {
   FlagId,
   Fit,
   FitDrawing,
+  FlexState,
   Listed,
   NextMeasure,
   PairPutIn,
@@ -13,6 +14,8 @@ import type {
   Trade,
   Unranked
 } from '@chiave/core/fit';
+import type { Side } from '@chiave/core/measure';
+import type { SmallPairLines } from '../drawing/above/small-pair';
 import type { FittingState } from '../fit-feet';
 
 /** One size and width of a style, with what is put into either shoe of the pair. */
@@ -40,13 +43,27 @@ export interface Laid {
   fit: Fit;
   drawings: { side: 'left' | 'right'; drawing: FitDrawing; section: SectionDrawing }[];
 }
-export interface Opened extends Laid {
+/** What is told of a pair beside how it lies on the feet. */
+export interface Opened {
   grid: SizeGrid;
   /** Shorter with nothing against longer and filled, and a pair over two sizes; null where the style or the feet do not ask for it. */
   trade: Trade | null;
   split: SplitPair | null;
   /** What is worth measuring next, best first. */
   next: NextMeasure[];
+}
+
+/** Pairs of which only the drawing is wanted, for both feet as they are worn. */
+export interface SketchAsk {
+  fitting: FittingState;
+  stamp: string;
+  /** `rooms`: state of the toe room of either foot, which its front is coloured by. */
+  pairs: { styleId: string; size: number; width: string; rooms: Partial<Record<Side, FlexState>> }[];
+}
+/** The lines of one pair; none where its style is gone. */
+export interface Sketch {
+  styleId: string;
+  feet: SmallPairLines;
 }
 
 /** What a ranking tells as it goes. */

@@ -1,5 +1,5 @@
 /** Reads and converts many labels beside the page: splits the text, converts a thousand lines a breath, writes the CSV. */
-import { bookOfMakers, convertLine, type KeptScale, type ManyOptions, type ManyRow } from '@chiave/core/size';
+import { bookOfMakers, convertLine, feetByLength, type FeetOfLength, type KeptScale, type ManyOptions, type ManyRow } from '@chiave/core/size';
 import { expose } from 'comlink';
 import Papa from 'papaparse';
 import { writeCsv } from '../api/csv';
@@ -12,12 +12,16 @@ export interface SizesReport {
   rows: ManyRow[];
   /** The first that were not. */
   bad: ManyRow[];
+  /** How the lengths of all that were read lie. */
+  lengths: FeetOfLength[];
   stopped: boolean;
   tookMs: number;
 }
 const BREATH = 1000;
 export const SHOWN = 200;
 export const BAD_SHOWN = 50;
+/** Feet are counted by stretches of this length, mm. */
+const STRETCH_MM = 5;
 let stopped = false;
 let all: ManyRow[] = [];
 let columns: string[] = [];
@@ -49,10 +53,15 @@ async function convert(
     await new Promise((resolve) => setTimeout(resolve, 0));
   }
   const bad = all.filter((r) => r.problem !== '');
+  const good = all.filter((r) => r.problem === '');
   return {
-    read: all.length - bad.length,
+    read: good.length,
     unread: bad.length,
-    rows: all.filter((r) => r.problem === '').slice(0, SHOWN),
+    rows: good.slice(0, SHOWN),
+    lengths: feetByLength(
+      good.map((r) => r.footMm!),
+      STRETCH_MM
+    ),
     bad: bad.slice(0, BAD_SHOWN),
     stopped,
     tookMs: performance.now() - started

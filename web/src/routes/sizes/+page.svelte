@@ -1,5 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { capital } from '$lib/capital';
+  import { schoolOf } from '@chiave/core/size';
   import { page } from '$app/state';
   import { formatLength, trimNumber } from '@chiave/core/measure';
   import RuleBench from '$lib/drawing/RuleBench.svelte';
@@ -33,46 +35,48 @@
 <svelte:head><title>Sizes · Chiave</title></svelte:head>
 <h1 class="sr-only">The size rule</h1>
 
-<div class="flex flex-wrap items-end gap-3">
+<div class="flex flex-wrap items-start gap-3">
   <Field
     label="A size or a length"
     figures
-    class="min-w-72 flex-1"
+    class="w-64"
     value={rule.text}
     oninput={(e) => rule.type(e.currentTarget.value)}
-    placeholder="us w 6.5 · 39 eu · uk 5 e · 24.3 cm · 9 1/2 in"
+    placeholder="us w 6.5 · 39 eu · 24.3 cm"
     autocomplete="off"
     aria-describedby="rule-answer"
   />
-  <Select label="Snap to" bind:value={snapId}>
-    <option value={null}>0.1 mm</option>
-    {#each rule.scales as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-  </Select>
-  <div class="flex gap-1" role="group" aria-label="Zoom">
-    <Button aria-label="Closer" onclick={() => (rule.view = zoomed(rule.view, 0.7, rule.now.mm))}>+</Button>
+  <div class="min-h-14 min-w-64 flex-1 self-center">
+    <div id="rule-answer" aria-live="polite">
+      {#if rule.answer.meanings.length > 1 && !rule.chosen}
+        <p class="inline">That may mean:</p>
+        {#each rule.answer.meanings as m (m.text + m.scale)}
+          <Button class="mr-1 mb-1" onclick={() => rule.choose(m)}>{m.text} <span class="soft figures">{formatLength(m.footMm, shown.unit)}</span></Button>
+        {/each}
+      {:else if rule.meaning}
+        {@const { meaning } = rule}
+        <p class="says">
+          {meaning.text} is a foot of <span class="figures">{formatLength(meaning.footMm, shown.unit)}</span>{#if meaning.lowMm < meaning.highMm}<span
+              class="soft">, from <span class="figures">{formatLength(meaning.lowMm, shown.unit)} to {formatLength(meaning.highMm, shown.unit)}</span></span
+            >{/if}{#if meaning.school && book.get(meaning.scale!).schools.length > 1}<span class="soft"
+              >{' '}({schoolOf(book.get(meaning.scale!), meaning.school).name})</span
+            >{/if}.
+        </p>
+      {/if}
+      {#if rule.answer.problem}<Notice tone="caution" role="alert">{rule.answer.problem}</Notice>{/if}
+    </div>
+    {#if !rule.meaning && rule.answer.meanings.length === 0 && !rule.answer.problem}
+      <p class="says">{capital(rule.now.name)}, <span class="figures">{formatLength(rule.now.mm, shown.unit)}</span>, {rule.takes}.</p>
+    {/if}
+  </div>
+  <div class="flex gap-2 self-end" role="group" aria-label="Zoom">
     <Button aria-label="Further" onclick={() => (rule.view = zoomed(rule.view, 1.43, rule.now.mm))}>−</Button>
+    <Button aria-label="Closer" onclick={() => (rule.view = zoomed(rule.view, 0.7, rule.now.mm))}>+</Button>
     <Button onclick={() => rule.toTheMarks()}>To the marks</Button>
-    <Button onclick={() => (rule.view = clampView(RULE_LIMITS))}>All feet</Button>
   </div>
 </div>
-<div id="rule-answer" aria-live="polite" class="mt-1 min-h-7">
-  {#if rule.answer.meanings.length > 1 && !rule.chosen}
-    <p class="inline">That may mean:</p>
-    {#each rule.answer.meanings as m (m.text + m.scale)}
-      <Button class="mr-1 mb-1" onclick={() => rule.choose(m)}>{m.text} <span class="soft figures text-sm">{formatLength(m.footMm, shown.unit)}</span></Button>
-    {/each}
-  {:else if rule.meaning}
-    {@const { meaning } = rule}
-    <p>
-      <b>{meaning.text}</b> is a foot of <b class="figures">{formatLength(meaning.footMm, shown.unit)}</b>{#if meaning.lowMm < meaning.highMm}, from <span
-          class="figures">{formatLength(meaning.lowMm, shown.unit)} to {formatLength(meaning.highMm, shown.unit)}</span
-        >{/if}{#if meaning.school && book.get(meaning.scale!).schools.length > 1}<span class="soft">, school {meaning.school}</span>{/if}.
-    </p>
-  {/if}
-  {#if rule.answer.problem}<Notice tone="caution" role="alert">{rule.answer.problem}</Notice>{/if}
-</div>
 
-<Sheet class="mt-2 !p-3" aria-label="The rule">
+<section class="mt-3" aria-label="The rule">
   <RuleBench
     marks={rule.marks}
     active={rule.active}
@@ -84,12 +88,18 @@
     onactive={(id) => (rule.active = id)}
     onview={(next) => (rule.view = next)}
   />
-</Sheet>
-<p class="soft mt-1 text-sm">
-  Drag a mark, or its keys: arrows by a step, Shift by 0.1 mm, Page up and down by 10, plus and minus to zoom. Drag the rule to slide it, wheel or two fingers
-  to zoom. The tinted box is the interval the label stands for; brass between rows is where schools put one and the same size. At the right what {rule.now.name} reads,
-  with what is left over.
-</p>
+</section>
+<div class="mt-2 flex flex-wrap items-end gap-3">
+  <Select label="Snap to" bind:value={snapId}>
+    <option value={null}>0.1 mm</option>
+    {#each rule.scales as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+  </Select>
+  <Button onclick={() => (rule.view = clampView(RULE_LIMITS))}>All feet</Button>
+  <p class="soft min-w-72 flex-1">
+    Drag a mark, or its keys: arrows by a step, Shift by 0.1 mm, Page up and down by 10, plus and minus to zoom. Drag the rule to slide it, wheel or two fingers
+    to zoom. A box is what its size stands for; brass between rows is where schools put one and the same size.
+  </p>
+</div>
 
 <div class="mt-3 grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
   <RuleReadings {rule} {book} />

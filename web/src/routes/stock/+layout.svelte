@@ -7,15 +7,21 @@
   const PARTS = [
     { path: '/stock', name: 'Styles' },
     { path: '/stock/lasts', name: 'Lasts' },
-    { path: '/stock/bench', name: 'Last bench' },
-    { path: '/stock/matrix', name: 'Sizes that feel alike' },
     { path: '/stock/targets', name: 'Targets' },
     { path: '/stock/files', name: 'In and out' }
   ] as const;
+  const BENCHES = [
+    { path: '/stock/bench', name: 'Last bench' },
+    { path: '/stock/heel', name: 'Heel bench' },
+    { path: '/stock/toes', name: 'Toe shapes' },
+    { path: '/stock/occasion', name: 'Occasion' },
+    { path: '/stock/matrix', name: 'Sizes that feel alike' }
+  ] as const;
+  const atBench = $derived(BENCHES.some(({ path }) => page.url.pathname.startsWith(path)));
   const current = (path: string) =>
     path === '/stock' ? page.url.pathname === path || page.url.pathname.startsWith('/stock/styles') : page.url.pathname.startsWith(path);
 </script>
 
-<Tabs label="Stockroom" parts={PARTS} {current} />
+<Tabs label={atBench ? 'Benches' : 'Stockroom'} parts={atBench ? BENCHES : PARTS} {current} />
 <UndoBar />
 {@render children()}

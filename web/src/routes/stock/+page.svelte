@@ -4,7 +4,8 @@
   import { onDestroy } from 'svelte';
   import { listSource } from '$lib/stock-list/grid-order';
   import { itemSource, type ItemSource } from '$lib/ui/stock/item-source';
-  import { ITEM_GRID, STYLE_GRID } from '$lib/stock-list/stock-columns';
+  import { ITEM_GRID } from '$lib/stock-list/stock-columns';
+  import { STYLE_TABLE } from '$lib/ui/stock/style-columns';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
 
@@ -13,7 +14,7 @@
   let picked = $state<string[]>([]);
   let search = $state('');
   let filters = $state<Record<string, string>>({});
-  const styles = $derived(listSource(data.styles, STYLE_GRID));
+  const styles = $derived(listSource(data.styles, STYLE_TABLE));
   let items = $state.raw<ItemSource | null>(null);
   $effect(() => {
     if (view !== 'items') return;
@@ -37,13 +38,12 @@
         { id: 'styles', name: 'styles' },
         { id: 'items', name: 'every size and width' }
       ]}
-      value={view}
-      onchange={(v) => (view = v ?? 'styles')}
+      bind:value={view}
     />
     <p class="soft text-sm">Small letters: m measured, f felt, c claimed, u unsure, – not seen.</p>
   </div>
   {#if view === 'styles'}
-    <StockGrid name="Styles" source={styles} columns={STYLE_GRID} pickable bind:picked bind:search bind:filters />
+    <StockGrid name="Styles" source={styles} columns={STYLE_TABLE} pickable bind:picked bind:search bind:filters />
     {#if chosen.length > 0}<BulkEdit styles={chosen} ondone={() => (picked = [])} />{/if}
   {:else if items}
     <StockGrid name="Sizes and widths" source={items} columns={ITEM_GRID} bind:search bind:filters />

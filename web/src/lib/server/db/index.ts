@@ -16,5 +16,5 @@ export {
   type TryOnModel
 } from './models';
 export { wordsOf } from './person-words';
-export { select } from './select';
+export { select, selectRows } from './select';
 export { errorNumber, OutcomeUnknown, transacted } from './transacted';

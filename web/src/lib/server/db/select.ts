@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { QueryTypes, type Model, type ModelStatic } from 'sequelize';
 import type { z } from 'zod';
 import { database } from './connect';
 
@@ -9,3 +9,7 @@ import { database } from './connect';
  */
 export const select = async <S extends z.ZodType>(row: S, sql: string, replacements: Record<string, unknown> = {}): Promise<z.output<S>[]> =>
   (await database().query<object>(sql, { type: QueryTypes.SELECT, replacements })).map((found) => row.parse(found));
+
+/** Rows of a SELECT of a model's columns, read as the model reads them; what else is selected stands beside them (`row.get()`). */
+export const selectRows = <M extends Model>(model: ModelStatic<M>, sql: string, replacements: Record<string, unknown> = {}): Promise<M[]> =>
+  database().query<M>(sql, { type: QueryTypes.SELECT, replacements, model, mapToModel: true });

@@ -2,11 +2,13 @@ import { readStyleSize, type PairPutIn, type ShopTargets } from '@chiave/core/fi
 import type { Chart } from '@chiave/core/size';
 import type { z } from 'zod';
 import type { fitSchema } from '../../api/fit-schema';
-import type { PaperId } from '../../api/papers';
+import { CARD_PAPERS, type CardPaperId, type PaperId } from '../../api/papers';
 import type { AnswerCard } from '../../api/size-schema';
 import { compareLasts, compareSize, matrixOf } from '../compare-api';
 import { checkOne, rankForApi } from '../fit-api';
 import { fitCardPdf } from '../fit-pdf';
+import { planFor } from '../heel-api';
+import { homeCardPdf } from '../home-card';
 import { invalid, notFound } from '../problems';
 import { sayOfTry } from '../say-of-try';
 import type { FittingRow } from '../../api/rows';
@@ -19,9 +21,11 @@ export interface FitCardAsked {
   styleId: string;
   size: string;
   width: string;
-  paper: PaperId;
+  paper: PaperId | CardPaperId;
   put: PairPutIn;
 }
+
+const isCard = (paper: PaperId | CardPaperId): paper is CardPaperId => Object.hasOwn(CARD_PAPERS, paper);
 
 /**
  * What the server computes beside its other requests, each from what is asked and the stockroom. `long` ones may take
@@ -36,6 +40,7 @@ export const JOBS = {
   sayOfTry: { long: false, run: sayOfTry },
   compareLasts: { long: false, run: compareLasts },
   compareSize: { long: true, run: compareSize },
+  planHeels: { long: true, run: planFor },
   fitCard: {
     long: false,
     run: ({ fitting, styleId, size, width, paper, put }: FitCardAsked, { styles }: Stock) => {
@@ -43,7 +48,7 @@ export const JOBS = {
       if (!style) throw notFound(`style “${styleId}”`);
       const read = readStyleSize(style, size, width);
       if ('message' in read) throw invalid([{ path: read.field, message: read.message }]);
-      return fitCardPdf(fitting, style, read.size, read.width, paper, put);
+      return isCard(paper) ? homeCardPdf(fitting, style, read.size, read.width, paper, put) : fitCardPdf(fitting, style, read.size, read.width, paper, put);
     }
   },
   answerCard: { long: false, run: ({ card, paper }: { card: AnswerCard; paper: PaperId }) => answerCardPdf(card, paper) },

@@ -1,10 +1,8 @@
-import { FLAG_IDS } from '@chiave/core/fit';
-import { FITS_AS } from '@chiave/core/measure';
 import type { Transaction } from 'sequelize';
 import { z } from 'zod';
-import type { CustomerRow, PeoplePage } from '../../api/rows';
+import type { CustomerLine, CustomerRow, PeoplePage } from '../../api/rows';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
-import { database, oneOf, select, tables, textSet, transacted, wordsOf, type CustomerModel } from '../db';
+import { database, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
 import { changesOf, logChange, whatChanged } from './changes';
 
@@ -35,31 +33,41 @@ export interface PeopleAsked {
   measured?: boolean;
 }
 export const PEOPLE_AT_ONCE = 50;
-const orNull = z.number().nullable();
-const day = z.date().nullable().transform(moment);
-const lineOfPeople = z.object({
-  id: z.number(),
-  name: z.string(),
-  born: orNull,
-  bornMonth: orNull,
-  work: z.string(),
-  story: z.string().nullable(),
-  fitsAs: z.unknown().transform((v) => oneOf(v, FITS_AS, 'women')),
-  flags: z.unknown().transform((v) => textSet(v, FLAG_IDS)),
-  version: z.number(),
-  consentAt: day,
-  consentNote: z
-    .string()
-    .nullable()
-    .transform((note) => note ?? ''),
-  erasedAt: day,
+/** What of a line of people stands in no column of theirs. */
+const besides = z.object({
   fittings: z.coerce.number(),
-  lastSeen: day,
-  leftMm: orNull,
-  rightMm: orNull
+  lastSeen: z.date().nullable().transform(moment),
+  leftMm: z.number().nullable(),
+  rightMm: z.number().nullable()
 });
 /** Words that are looked for; more find nobody else. */
 const MOST_WORDS = 8;
+
+const lastMm = (side: string): string =>
+  `(SELECT m.mm FROM fittings g JOIN foot_measures m ON m.fitting_id = g.id AND m.side = '${side}' AND m.field = 'lengthMm'
+    WHERE g.customer_id = c.id ORDER BY g.opened_at DESC LIMIT 1)`;
+/** Lines of people, each with when it was last fitted and the lengths measured then. @param people a SELECT of their rows */
+async function linesOf(people: string, order: string, values: Record<string, unknown>): Promise<CustomerLine[]> {
+  const rows = await selectRows(
+    tables(database()).Customer,
+    `SELECT c.*, (SELECT COUNT(*) FROM fittings f WHERE f.customer_id = c.id) AS fittings,
+       (SELECT MAX(f.opened_at) FROM fittings f WHERE f.customer_id = c.id) AS lastSeen,
+       ${lastMm('left')} AS leftMm, ${lastMm('right')} AS rightMm
+     FROM (${people}) c ORDER BY ${order}`,
+    values
+  );
+  return rows.map((row) => ({ ...toRow(row), ...besides.parse(row.get()) }));
+}
+
+/** Who was here last, that one first; none who was erased. */
+export const seenLast = (limit: number): Promise<CustomerLine[]> =>
+  linesOf(
+    `SELECT c.* FROM customers c JOIN (SELECT customer_id, MAX(opened_at) AS seen FROM fittings GROUP BY customer_id ORDER BY seen DESC LIMIT :most) f
+       ON f.customer_id = c.id WHERE c.erased_at IS NULL ORDER BY f.seen DESC LIMIT :limit`,
+    'lastSeen DESC, c.id',
+    // Some of those may have been erased since.
+    { limit, most: 4 * limit }
+  );
 
 /**
  * People by name, a page at a time, with when they were last fitted and the lengths measured then; those who were erased are
@@ -75,20 +83,8 @@ export async function peoplePage({ search = '', limit = PEOPLE_AT_ONCE, after, m
     ...(measured ? ["EXISTS (SELECT 1 FROM fittings f JOIN foot_measures m ON m.fitting_id = f.id AND m.field = 'lengthMm' WHERE f.customer_id = c.id)"] : [])
   ].join(' AND ');
   const behind = after === undefined ? '' : 'AND (c.name, c.id) > (SELECT p.name, p.id FROM customers p WHERE p.id = :after)';
-  const lastMm = (side: string): string =>
-    `(SELECT m.mm FROM fittings g JOIN foot_measures m ON m.fitting_id = g.id AND m.side = '${side}' AND m.field = 'lengthMm'
-      WHERE g.customer_id = c.id ORDER BY g.opened_at DESC LIMIT 1)`;
   const [rows, [{ total }]] = await Promise.all([
-    select(
-      lineOfPeople,
-      `SELECT c.id, c.name, c.born, c.born_month AS bornMonth, c.work, c.story, c.fits_as AS fitsAs, c.flags, c.version, c.consent_at AS consentAt,
-         c.consent_note AS consentNote, c.erased_at AS erasedAt, (SELECT COUNT(*) FROM fittings f WHERE f.customer_id = c.id) AS fittings,
-         (SELECT MAX(f.opened_at) FROM fittings f WHERE f.customer_id = c.id) AS lastSeen,
-         ${lastMm('left')} AS leftMm, ${lastMm('right')} AS rightMm
-       FROM (SELECT c.* FROM customers c WHERE ${found} ${behind} ORDER BY c.name, c.id LIMIT :limit) c
-       ORDER BY c.name, c.id`,
-      values
-    ),
+    linesOf(`SELECT c.* FROM customers c WHERE ${found} ${behind} ORDER BY c.name, c.id LIMIT :limit`, 'c.name, c.id', values),
     select(z.object({ total: z.coerce.number() }), `SELECT COUNT(*) AS total FROM customers c WHERE ${found}`, values)
   ]);
   const customers = rows.slice(0, limit);

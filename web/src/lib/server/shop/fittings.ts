@@ -1,12 +1,13 @@
 import type { ShopTargets } from '@chiave/core/fit';
 import { LOADS, SIDES, WAYS, type TakenId } from '@chiave/core/measure';
 import type { Transaction } from 'sequelize';
-import type { z } from 'zod';
-import { emptySide, TAKEN_IDS, type FeetBody, type TakenValue } from '../../api/foot-schema';
+import { z } from 'zod';
+import { emptySide, FEATURE_IDS, featuresOf, TAKEN_IDS, type FeetBody, type TakenValue } from '../../api/foot-schema';
 import type { CustomerRow, FittingRow, TryRow } from '../../api/rows';
 import type { feetSchema, fittingPatchSchema } from '../../api/shop-schema';
+import { KEPT, UNDECIDED } from '../../api/outcomes';
 import { idOf } from '../../api/values';
-import { database, isFigure, oneOf, Op, readingsOf, tables, transacted } from '../db';
+import { database, isFigure, oneOf, Op, readingsOf, select, tables, transacted } from '../db';
 import type { FittingModel, FootFeatureModel, FootMeasureModel, TryOnModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
 import { logChange, whatChanged } from './changes';
@@ -32,11 +33,7 @@ const valueOf = ({ mm, typed, how, sd, takenAt, takenBy, under, sockMm, readings
 function feetOf(measures: readonly FootMeasureModel[], features: readonly FootFeatureModel[]): FeetBody {
   const feet: FeetBody = { left: emptySide(), right: emptySide() };
   for (const m of measures) if (SIDES.includes(m.side) && isTaken(m.field) && isFigure(m.mm)) feet[m.side].values[m.field] = valueOf(m);
-  for (const f of features) {
-    if (!SIDES.includes(f.side)) continue;
-    const { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } = f;
-    Object.assign(feet[f.side], { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print });
-  }
+  for (const f of features) if (SIDES.includes(f.side)) Object.assign(feet[f.side], featuresOf(f));
   return feet;
 }
 
@@ -159,6 +156,21 @@ export async function fittingsOf(customerId: number, { limit, after }: FittingsP
   return withParts(rows, customer, targets);
 }
 
+/** Fittings that go on: nothing is kept, and nothing was tried yet or something is not decided. The one opened last first; none of a person who was erased. */
+export async function openFittings(limit: number): Promise<FittingRow[]> {
+  const ids = await select(
+    z.object({ id: z.number() }),
+    `SELECT f.id FROM fittings f JOIN customers c ON c.id = f.customer_id
+     WHERE c.erased_at IS NULL
+       AND NOT EXISTS (SELECT 1 FROM try_ons t WHERE t.fitting_id = f.id AND t.outcome = :kept)
+       AND (NOT EXISTS (SELECT 1 FROM try_ons t WHERE t.fitting_id = f.id)
+         OR EXISTS (SELECT 1 FROM try_ons t WHERE t.fitting_id = f.id AND t.outcome = :undecided))
+     ORDER BY f.opened_at DESC, f.id DESC LIMIT :limit`,
+    { limit, undecided: UNDECIDED, kept: KEPT }
+  );
+  return Promise.all(ids.map(({ id }) => fittingOf(id)));
+}
+
 /** The fitting of a row that something hangs on, held for writing, its person held against being erased meanwhile. */
 export interface HeldFitting {
   row: FittingModel;
@@ -229,7 +241,6 @@ const measuresOf = (fittingId: number, transaction: Transaction): Promise<KeptMe
   tables(database()).FootMeasure.findAll({ where: { fittingId }, attributes: ['side', 'field', 'mm'], raw: true, transaction });
 
 const MEASURE_COLUMNS = ['mm', 'typed', 'how', 'sd', 'takenAt', 'takenBy', 'under', 'sockMm', 'readings'] as const;
-const FEATURE_COLUMNS = ['toeShape', 'archType', 'bunionMm', 'hammerToeMm', 'ankleReachDeg', 'posture', 'print'] as const;
 
 /**
  * Writes both feet of a fitting in place of what it had, within a transaction that holds the fitting. Rows are written over
@@ -254,16 +265,13 @@ export async function writeFeet(fittingId: number, feet: FeetBody, there: readon
       readings
     }))
   );
-  const features = SIDES.map((side) => {
-    const { toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print } = feet[side];
-    return { fittingId, side, toeShape, archType, bunionMm, hammerToeMm, ankleReachDeg, posture, print };
-  });
+  const features = SIDES.map((side) => ({ fittingId, side, ...featuresOf(feet[side]) }));
   for (const side of SIDES) {
     const missing = there.filter((m) => m.side === side && !(m.field in feet[side].values)).map((m) => m.field);
     if (missing.length > 0) await t.FootMeasure.destroy({ where: { fittingId, side, field: missing }, transaction });
   }
   if (measures.length > 0) await t.FootMeasure.bulkCreate(measures, { transaction, updateOnDuplicate: [...MEASURE_COLUMNS] });
-  await t.FootFeature.bulkCreate(features, { transaction, updateOnDuplicate: [...FEATURE_COLUMNS] });
+  await t.FootFeature.bulkCreate(features, { transaction, updateOnDuplicate: [...FEATURE_IDS] });
 }
 
 /** Saves both feet as they were measured, replacing what this fitting had; all or nothing. Returns the new version. @throws Problem 404, 409, 410 */

@@ -20,6 +20,9 @@
   const at = $derived(STEPS.findIndex((step) => step.id === here || step.pages?.includes(here)));
   const lengths = $derived((['left', 'right'] as const).map((side) => ({ side, mm: desk.fitting.feet[side].values.lengthMm?.mm })));
 
+  /** Nothing to say but how it stands; a trouble takes the page's whole width. */
+  const calm = $derived([desk.asked, desk.feet].every((k) => ['saved', 'saving', 'typing'].includes(k.state)));
+
   const PAUSE_MS = 800;
   let warmed = false;
   onMount(() => desk.restore());
@@ -62,17 +65,21 @@
       {/each}
     </ol>
   </nav>
-  <p class="figures flex flex-wrap justify-end gap-x-3 whitespace-nowrap">
-    {#each lengths as { side, mm } (side)}
-      <span><SideMark {side} /> {mm === undefined ? 'not measured' : formatLength(mm, shown.unit)}</span>
-    {/each}
-  </p>
+  <div class="text-right leading-tight whitespace-nowrap">
+    <p class="figures flex flex-wrap justify-end gap-x-3">
+      {#each lengths as { side, mm } (side)}
+        <span class="font-semibold {side === 'left' ? 'side-L' : 'side-R'}"
+          ><SideMark {side} /> {mm === undefined ? 'not measured' : formatLength(mm, shown.unit)}</span
+        >
+      {/each}
+    </p>
+    {#if calm}{@render save()}{/if}
+  </div>
 </div>
-<div class="mt-1 flex justify-end gap-4 print:hidden">
-  {#if desk.restored}<p class="soft text-sm">What had been typed on this device before is back.</p>{/if}
-  <SaveLine keepers={[desk.asked, desk.feet]} ontheirs={(keeper) => desk.takeTheirs(keeper)} />
-</div>
-<div class="pt-2">{@render children()}</div>
+{#snippet save()}<SaveLine keepers={[desk.asked, desk.feet]} ontheirs={(keeper) => desk.takeTheirs(keeper)} />{/snippet}
+{#if desk.restored}<p class="soft mt-1 text-right text-sm print:hidden">What had been typed on this device before is back.</p>{/if}
+{#if !calm}<div class="mt-1 print:hidden">{@render save()}</div>{/if}
+<div class="pt-3">{@render children()}</div>
 
 <style>
   .bar {

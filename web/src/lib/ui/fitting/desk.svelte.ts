@@ -2,12 +2,11 @@ import { getContext, setContext } from 'svelte';
 import type { FlagId } from '@chiave/core/fit';
 import { refusalOf, SIDES, usualWay, type LengthUnit, type Load, type Side, type TakenId } from '@chiave/core/measure';
 import { fittingIn, type FittingAnswer, type FittingRow, type TryRow } from '../../api/rows';
-import { feetOut, type FeetBody, type SideBody, type TakenValue } from '../../api/foot-schema';
+import { featuresOf, feetOut, type FeetBody, type FootFeatures, type TakenValue } from '../../api/foot-schema';
 import { bodyOf, entriesOf, nowIso, stampsOf, takenOf, valueOf, withUnit, type Entries, type EntryKey, type Stamp, type Stamps } from './entries';
 import { fitterName, Keeper, send } from '../../send/save.svelte';
 
 const KEY = Symbol('desk');
-type Features = Omit<SideBody, 'values'>;
 type Patch = Partial<Omit<FittingRow, 'feet' | 'tries' | 'customer'>>;
 
 /**
@@ -49,7 +48,7 @@ export class Desk {
       this.patch(asked);
       this.restored = true;
     }
-    const feet = this.feet.draft<{ entries: Entries; features: Record<Side, Features>; stamps?: Stamps }>();
+    const feet = this.feet.draft<{ entries: Entries; features: Record<Side, FootFeatures>; stamps?: Stamps }>();
     if (feet) {
       this.entries = feet.entries;
       this.stamps = feet.stamps ?? { left: {}, right: {} };
@@ -140,7 +139,7 @@ export class Desk {
     this.#takeAll();
   }
 
-  feature(side: Side, part: Partial<Features>): void {
+  feature(side: Side, part: Partial<FootFeatures>): void {
     Object.assign(this.fitting.feet[side], part);
     this.saveFeet();
   }
@@ -164,7 +163,7 @@ export class Desk {
 
   saveFeet(): void {
     const feet = $state.snapshot(this.fitting.feet) as FeetBody;
-    const features = { left: { ...feet.left, values: undefined }, right: { ...feet.right, values: undefined } };
+    const features = { left: featuresOf(feet.left), right: featuresOf(feet.right) };
     this.feet.later(feetOut(feet), { entries: this.#kept(feet), features, stamps: $state.snapshot(this.stamps) }, this.#refusedSomewhere());
   }
 

@@ -1,3 +1,6 @@
+import { SIDES } from '@chiave/core/measure';
+import type { FittingRow } from '../../api/rows';
+
 interface Step {
   id: string;
   name: string;
@@ -15,3 +18,11 @@ export const STEPS: readonly Step[] = [
   { id: 'try', name: 'Try', hint: 'felt zone by zone' },
   { id: 'keep', name: 'Keep', hint: 'what was taken, and why' }
 ];
+
+/** How far a fitting has come: the step that is to be gone on with. */
+export function stepOf(fitting: Pick<FittingRow, 'purpose' | 'feet' | 'tries'>): number {
+  const at = (id: string): number => STEPS.findIndex((step) => step.id === id);
+  if (fitting.tries.length > 0) return at('try');
+  if (SIDES.every((side) => fitting.feet[side].values.lengthMm)) return at('pull');
+  return at(fitting.purpose ? 'measure' : 'ask');
+}

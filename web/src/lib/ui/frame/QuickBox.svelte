@@ -1,21 +1,23 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { formatLength } from '@chiave/core/measure';
-  import { convertFoot, convertLabel, readQuick, SCALES, type Meaning } from '@chiave/core/size';
+  import { convertFoot, convertLabel, readQuick, type Meaning } from '@chiave/core/size';
+  import { COMMON } from '$lib/drawing/rule-strips';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
 
   /** The one box that answers anywhere: a size or a length, while it is typed; Enter lays it on the rule. */
-  const SHOWN: readonly string[] = SCALES.filter((s) => s.inQuickBox).map((s) => s.id);
+  /** @prop large as a page's own box, its answer in the page instead of over it */
+  let { large = false }: { large?: boolean } = $props();
   let text = $state('');
   let open = $state(false);
   const book = $derived(shopBook());
   const answer = $derived(readQuick(text, shown.unit, null, book));
 
   function sizesOf(m: Meaning): { name: string; size: string }[] {
-    const to = m.into ? [m.into] : [...SHOWN.filter((id) => id !== m.scale), ...book.own.map((s) => s.id).filter((id) => id !== m.scale)];
+    const to = m.into ? [m.into] : [...COMMON.filter((id) => id !== m.scale), ...book.own.map((s) => s.id).filter((id) => id !== m.scale)];
     const { readings } =
       m.kind === 'foot' ? convertFoot({ lengthMm: m.footMm }, to, book) : convertLabel({ scale: m.scale!, size: m.size!, school: m.school }, to, book);
     return to.flatMap((id) => {
@@ -48,7 +50,8 @@
     label="Quick size"
     hideLabel
     figures
-    class="w-40 lg:w-64"
+    class={large ? 'w-full max-w-lg' : 'w-36 lg:w-64'}
+    inputClass={large ? 'min-h-14 text-xl' : ''}
     type="search"
     aria-describedby="quick-answer"
     placeholder="us w 6.5"
@@ -58,10 +61,10 @@
       if (e.key === 'Escape') open = false;
     }}
   />
-  {#if open && text.trim() !== ''}
+  {#if (open || large) && text.trim() !== ''}
     <div
       id="quick-answer"
-      class="absolute right-0 z-20 mt-1 w-[26rem] max-w-[90vw] rounded border border-line bg-sheet p-3 text-ink shadow-lg"
+      class={large ? 'mt-2' : 'absolute right-0 z-20 mt-1 w-[26rem] max-w-[90vw] rounded border border-line bg-sheet p-3 text-ink shadow-lg'}
       aria-live="polite"
     >
       {#if answer.problem}<Notice tone="caution">{answer.problem}</Notice>{/if}

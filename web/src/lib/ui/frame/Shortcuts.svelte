@@ -40,10 +40,13 @@
     <dd>the next field; in Measure left then right of each measure</dd>
     <dt class="figures">Enter</dt>
     <dd>opens what is in focus; in Measure the next field</dd>
+    <dt class="figures">1 to 7</dt>
+    <dd>in an opened shoe: its sections, In brief to Why</dd>
     <dt class="figures">Alt Enter</dt>
     <dd>in Measure: reads the same once more</dd>
     <dt class="figures">Alt H</dt>
     <dd>in Measure: how the value was taken</dd>
   </dl>
+  <p><a href="/guide" onclick={() => (open = false)}>The whole way in one minute, and the words of the trade</a>.</p>
   <p>Other programs read and write through the <a href="/api/v1/docs" onclick={() => (open = false)}>API</a>.</p>
 </Dialog>

@@ -6,7 +6,7 @@
 
   type Kind = 'primary' | 'plain' | 'text' | 'danger';
   const LOOKS: Record<Kind, string> = {
-    primary: 'border-0 border-b-[3px] border-solid border-brass-bright bg-ink font-semibold text-sheet hover:bg-[#40372f] hover:text-sheet',
+    primary: 'border-0 border-b-[3px] border-solid border-brass-bright bg-ink font-semibold text-sheet no-underline hover:bg-[#40372f] hover:text-sheet',
     plain: 'border border-solid border-edge bg-sheet font-normal text-ink no-underline hover:bg-brass-pale hover:text-ink',
     text: 'border-0 bg-transparent px-2 font-normal text-ink underline underline-offset-2 hover:bg-brass-pale hover:text-ink',
     danger: 'border border-solid border-tight bg-sheet font-normal text-tight-word hover:bg-tight-tint hover:text-tight-word'
@@ -19,7 +19,7 @@
   // prettier-ignore
   let {
     kind = 'plain', pressed, class: className, children, ...rest
-  }: Omit<HTMLButtonAttributes, 'class'> & Pick<HTMLAnchorAttributes, 'href' | 'download'> & { kind?: Kind; pressed?: boolean; class?: string; children: Snippet } = $props();
+  }: Omit<HTMLButtonAttributes, 'class'> & Pick<HTMLAnchorAttributes, 'href' | 'download' | 'target' | 'rel'> & { kind?: Kind; pressed?: boolean; class?: string; children: Snippet } = $props();
 </script>
 
 <Flowbite

@@ -1,13 +1,20 @@
 <script lang="ts" generics="T extends string">
+  import type { Snippet } from 'svelte';
   import Radio from 'flowbite-svelte/Radio.svelte';
 
-  /** One of a few, as touch-sized radio buttons; a second press on the chosen one clears it when `clearable`. */
+  /** One of a few, as touch-sized radio buttons. @prop onclear lets a second press on the chosen one take it back @prop picture what stands over each word */
   // prettier-ignore
   let {
-    name, legend, options, value, onchange, clearable = false, hideLegend = false
+    name, legend, options, value = $bindable(), onchange, onclear, picture, hideLegend = false
   }: {
-    name: string; legend: string; options: readonly { id: T; name: string }[]; value: T | null; onchange: (value: T | null) => void; clearable?: boolean; hideLegend?: boolean;
+    name: string; legend: string; options: readonly { id: T; name: string }[]; value: T | null; onchange?: (value: T) => void; onclear?: () => void; picture?: Snippet<[T]>;
+    hideLegend?: boolean;
   } = $props();
+
+  function pick(id: T): void {
+    value = id;
+    onchange?.(id);
+  }
 </script>
 
 <fieldset>
@@ -18,11 +25,11 @@
         {name}
         group={value}
         value={option.id}
-        classes={{ label: value === option.id ? 'chip chosen' : 'chip' }}
+        classes={{ label: `chip ${value === option.id ? 'chosen' : ''} ${picture ? 'pictured' : ''}` }}
         onclick={() => {
-          if (clearable && value === option.id) onchange(null);
+          if (value === option.id) onclear?.();
         }}
-        onchange={() => onchange(option.id)}>{option.name}</Radio
+        onchange={() => pick(option.id)}>{@render picture?.(option.id)}{option.name}</Radio
       >
     {/each}
   </div>

@@ -1,9 +1,8 @@
 <script lang="ts">
   import type { HTMLInputAttributes } from 'svelte/elements';
-  import Helper from 'flowbite-svelte/Helper.svelte';
   import Input from 'flowbite-svelte/Input.svelte';
-  import Label from 'flowbite-svelte/Label.svelte';
   import clsx from 'clsx';
+  import Labelled from './Labelled.svelte';
 
   /**
    * One line to type in, under its name, with what is wrong with it.
@@ -14,25 +13,22 @@
    */
   // prettier-ignore
   let {
-    label, hideLabel = false, hint = '', error, figures = false, inputClass = '', value = $bindable(), elementRef = $bindable(), class: className, id, ...rest
-  }: Omit<HTMLInputAttributes, 'children' | 'value' | 'size' | 'class'> & {
-    label: string; hideLabel?: boolean; hint?: string; error?: string; figures?: boolean; inputClass?: string; value?: string; elementRef?: HTMLInputElement; class?: string;
+    label, hideLabel, hint, error, figures = false, inputClass = '', value = $bindable(), elementRef = $bindable(), class: className, id, ...rest
+  }: Omit<HTMLInputAttributes, 'children' | 'value' | 'size' | 'class' | 'id'> & {
+    label: string; hideLabel?: boolean; hint?: string; error?: string; figures?: boolean; inputClass?: string; value?: string; elementRef?: HTMLInputElement; class?: string; id?: string;
   } = $props();
-  const own = $props.id();
-  const field = $derived(id ?? own);
 </script>
 
-<div class={clsx('min-w-0', className)}>
-  <Label for={field} class={hideLabel ? 'sr-only' : 'mb-0.5 block'}>{label}</Label>
-  <Input
-    {...rest as object}
-    id={field}
-    bind:value
-    bind:elementRef
-    aria-invalid={error || rest['aria-invalid'] ? true : undefined}
-    aria-describedby={error || hint ? `${field}-said` : rest['aria-describedby']}
-    class={clsx(figures && 'figures', inputClass)}
-  />
-  {#if error}<Helper id="{field}-said" class="text-tight-word">{error}</Helper>
-  {:else if hint}<Helper id="{field}-said" class="text-ink-soft">{hint}</Helper>{/if}
-</div>
+<Labelled {label} {hideLabel} {hint} {error} {id} class={className}>
+  {#snippet children(field, said)}
+    <Input
+      {...rest as object}
+      id={field}
+      bind:value
+      bind:elementRef
+      aria-invalid={error || rest['aria-invalid'] ? true : undefined}
+      aria-describedby={said ?? rest['aria-describedby']}
+      class={clsx(figures && 'figures', inputClass)}
+    />
+  {/snippet}
+</Labelled>

@@ -1,7 +1,8 @@
 <script lang="ts">
+  import { SIDE_LETTER } from '@chiave/core/measure';
   /** Left or right: a flag with its letter, its tail towards its line; hue and place besides. @prop word adds the word */
   let { side, word = false, class: className = '' }: { side: 'left' | 'right'; word?: boolean; class?: string } = $props();
-  const letter = $derived(side === 'left' ? 'L' : 'R');
+  const letter = $derived(SIDE_LETTER[side]);
 </script>
 
 <b class="side-{letter} {className}"><span class="flag">{letter}</span>{word ? ` ${side}` : ''}</b>

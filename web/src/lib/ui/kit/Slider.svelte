@@ -15,5 +15,5 @@
 
 <div class={clsx('min-w-0', className)}>
   <Label for={id} class="mb-0.5 block">{label}</Label>
-  <Range {id} min={low} max={high} {step} {disabled} bind:value={() => value ?? low, (v) => ((value = v), oninput?.(v))} class="h-11 accent-brass-line" />
+  <Range {id} min={low} max={high} {step} {disabled} bind:value={() => value ?? low, (v) => ((value = v), oninput?.(v))} class="h-11 !bg-transparent" />
 </div>

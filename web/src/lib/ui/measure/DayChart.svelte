@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Chart, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js';
-  import { themeColour } from '$lib/ui/kit/chart-colours';
+  import { chartType, themeColour, withType } from '$lib/ui/kit/chart-colours';
   import { dayOf, type Conditions, type Foot } from '@chiave/core/measure';
 
   /** How much longer and fuller the foot is through the day than on waking, mm. */
@@ -12,6 +12,7 @@
   const over = (key: 'lengthMm' | 'girthMm') => day.map((d) => ({ x: d.hour, y: Math.round((d[key] - day[0][key]) * 100) / 100 }));
 
   $effect(() => {
+    chartType();
     const chart = new Chart(canvas, {
       type: 'line',
       data: {
@@ -29,6 +30,7 @@
         }
       }
     });
+    withType(chart);
     return () => chart.destroy();
   });
 </script>

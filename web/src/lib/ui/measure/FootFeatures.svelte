@@ -4,6 +4,7 @@
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   /** What is seen of each foot rather than taped: toes, arch, what stands out, the wet print, posture. */
   let { desk }: { desk: Desk } = $props();
@@ -34,9 +35,23 @@
   {#each SIDES as side (side)}
     {@const own = f.feet[side]}
     <div class="grid content-start gap-3">
-      <p class="font-semibold {side === 'left' ? 'side-L' : 'side-R'}">{side === 'left' ? 'L left' : 'R right'}</p>
-      <Choice name="toes-{side}" legend="Toe shape" options={TOES} value={own.toeShape} clearable onchange={(v) => desk.feature(side, { toeShape: v })} />
-      <Choice name="arch-{side}" legend="Arch" options={ARCHES} value={own.archType} clearable onchange={(v) => desk.feature(side, { archType: v })} />
+      <p><SideMark {side} word /></p>
+      <Choice
+        name="toes-{side}"
+        legend="Toe shape"
+        options={TOES}
+        value={own.toeShape}
+        onchange={(toeShape) => desk.feature(side, { toeShape })}
+        onclear={() => desk.feature(side, { toeShape: null })}
+      />
+      <Choice
+        name="arch-{side}"
+        legend="Arch"
+        options={ARCHES}
+        value={own.archType}
+        onchange={(archType) => desk.feature(side, { archType })}
+        onclear={() => desk.feature(side, { archType: null })}
+      />
       <div class="grid grid-cols-3 items-end gap-2">
         {#each SINGLES as single (single.key)}
           <NumberField

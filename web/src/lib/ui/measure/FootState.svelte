@@ -1,5 +1,17 @@
 <script lang="ts">
-  import { footInState, heelSpreadShare, hourOf, LOADS, readTooEarly, SOCKS, trimNumber, type Foot } from '@chiave/core/measure';
+  import {
+    footInState,
+    heelSpreadShare,
+    LOADS,
+    readTooEarly,
+    signedNumber,
+    SOCK,
+    sockOf,
+    SOCKS,
+    trimNumber,
+    WORN_TIMES,
+    type Foot
+  } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import { conditionsOf } from '$lib/fit-feet';
   import Choice from '$lib/ui/kit/Choice.svelte';
@@ -14,46 +26,22 @@
   import Table from '$lib/ui/kit/Table.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
   import TickBox from '$lib/ui/kit/TickBox.svelte';
+  import TimeField from '$lib/ui/fitting/TimeField.svelte';
 
   /** In what state the feet are read, in what state the shoes are worn, and every step between with its amount. */
   let { desk, foot }: { desk: Desk; foot: Foot | undefined } = $props();
   const f = $derived(desk.fitting);
   const conditions = $derived(conditionsOf(f));
   const steps = $derived(foot ? footInState(foot, conditions).steps : []);
-  const sockOf = (mm: number) => SOCKS.find((s) => Math.abs(s.mm - mm) < 0.01)?.id ?? null;
-  let timeText = $state<string | null>(null);
-  const timeBad = $derived(timeText !== null && timeText.trim() !== '' && hourOf(timeText.trim()) === null);
   let fitter = $state(fitterName.get());
-  const signed = (n: number) => (Math.abs(n) < 0.05 ? '0' : `${n > 0 ? '+' : '−'}${trimNumber(Math.abs(n))}`);
   const toggle = (id: (typeof steps)[number]['id']) =>
     desk.patch({ stateOff: f.stateOff.includes(id) ? f.stateOff.filter((s) => s !== id) : [...f.stateOff, id] });
-  const WORN = [
-    { id: 'morning', name: 'morning' },
-    { id: 'noon', name: 'noon' },
-    { id: 'evening', name: 'evening' }
-  ] as const;
 </script>
 
 <Sheet class="grid gap-3" heading="The state of the foot">
   <div class="flex flex-wrap items-end gap-2">
-    <Field
-      label="Measured at"
-      figures
-      class="w-40"
-      value={timeText ?? f.measuredAt}
-      placeholder="not noted"
-      aria-invalid={timeBad}
-      oninput={(e) => {
-        timeText = e.currentTarget.value;
-        if (timeText.trim() === '' || hourOf(timeText.trim()) !== null) desk.patch({ measuredAt: timeText.trim() });
-      }}
-    />
-    <Button
-      onclick={() => {
-        timeText = null;
-        desk.patch({ measuredAt: format(new Date(), 'HH:mm') });
-      }}>Now</Button
-    >
+    <TimeField label="Measured at" class="w-40" placeholder="not noted" value={f.measuredAt} onchange={(measuredAt) => desk.patch({ measuredAt })} />
+    <Button onclick={() => desk.patch({ measuredAt: format(new Date(), 'HH:mm') })}>Now</Button>
     <Field
       label="By whom"
       class="w-40"
@@ -68,30 +56,29 @@
     <div class="w-32">
       <NumberField label="Weight" unit="kg" value={f.weightKg} low={2} high={400} step={1} onchange={(v) => desk.patch({ weightKg: v })} />
     </div>
-    {#if timeBad}<p class="text-tight">Write the time as HH:MM.</p>{/if}
   </div>
-  <Choice name="load" legend="Read" options={LOADS} value={f.measuredLoad} onchange={(v) => desk.readAs({ measuredLoad: v ?? 'standing' })} />
+  <Choice name="load" legend="Read" options={LOADS} value={f.measuredLoad} onchange={(v) => desk.readAs({ measuredLoad: v })} />
   <Choice
     name="sock-read"
     legend="In this sock"
     options={SOCKS}
     value={sockOf(f.measuredSockMm)}
-    onchange={(id) => desk.readAs({ measuredSockMm: SOCKS.find((s) => s.id === id)?.mm ?? 0 })}
+    onchange={(id) => desk.readAs({ measuredSockMm: SOCK[id].mm })}
   />
   <Choice
     name="sock-measure"
     legend="Sock it will be worn with"
     options={SOCKS}
     value={sockOf(f.sockMm)}
-    onchange={(id) => desk.patch({ sockMm: SOCKS.find((s) => s.id === id)?.mm ?? f.sockMm })}
+    onchange={(id) => desk.patch({ sockMm: SOCK[id].mm })}
   />
   <Choice
     name="worn-measure"
     legend="Worn in the"
-    options={WORN}
-    value={WORN.find((w) => w.id === f.wornAt)?.id ?? null}
-    clearable
-    onchange={(v) => desk.patch({ wornAt: v ?? '' })}
+    options={WORN_TIMES}
+    value={WORN_TIMES.find((w) => w.id === f.wornAt)?.id ?? null}
+    onchange={(wornAt) => desk.patch({ wornAt })}
+    onclear={() => desk.patch({ wornAt: '' })}
   />
   <div class="flex flex-wrap gap-4">
     <Check checked={f.measuredWarm} onchange={(e) => desk.patch({ measuredWarm: e.currentTarget.checked })}>read after hours on the feet or in the heat</Check>
@@ -115,9 +102,9 @@
               <th scope="row" class="py-1 pr-2 text-left font-semibold"
                 >{s.what}<span class="soft block text-xs font-normal">{s.sdMm > 0 ? `± ${trimNumber(s.sdMm)} mm; ` : ''}{s.source}</span></th
               >
-              <td class="figures">{signed(s.lengthMm)}</td>
-              <td class="figures">{signed(s.widthMm)}</td>
-              <td class="figures">{signed(s.girthMm)}</td>
+              <td class="figures">{signedNumber(s.lengthMm)}</td>
+              <td class="figures">{signedNumber(s.widthMm)}</td>
+              <td class="figures">{signedNumber(s.girthMm)}</td>
               <td><TickBox label="{s.what} counts" checked={s.on} onchange={() => toggle(s.id)} /></td>
             </tr>
           {/each}

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { archReadings, judgeFoot, judgePair, judgeSplay, POSTURE_SOURCE, postureScore, tellFinding, type Judgement, type Told } from '@chiave/core/foot';
-  import type { Foot, Side } from '@chiave/core/measure';
+  import { SIDES, type Foot, type Side } from '@chiave/core/measure';
   import type { SideBody } from '$lib/api/foot-schema';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
+  import { withMinus } from '$lib/true-minus';
 
   /** What the measures say of both feet: verdict, sum, source; italic where it rests on what was filled in. */
   let { feet, taken, group }: { feet: Partial<Record<Side, Foot>>; taken: Record<Side, SideBody>; group: 'women' | 'men' } = $props();
@@ -60,17 +62,17 @@
 
 {#snippet cell(j: Line | undefined)}
   <td class="py-1 pr-3 align-top" class:italic={j?.derived}>
-    {#if j}{j.verdict}<span class="soft figures block text-xs not-italic">{j.sum}</span>{:else}<span class="soft">not taken</span>{/if}
+    {#if j}{j.verdict}<span class="soft figures block text-xs not-italic">{withMinus(j.sum)}</span>{:else}<span class="soft">not taken</span>{/if}
   </td>
 {/snippet}
 
 <Sheet heading="What the measures say">
-  {#each pair as j (j.id)}<p><b>{j.what}</b>: {j.verdict}. <span class="soft figures text-sm">{j.sum}</span></p>{/each}
+  {#each pair as j (j.id)}<p><b>{j.what}</b>: {j.verdict}. <span class="soft figures text-sm">{withMinus(j.sum)}</span></p>{/each}
   <div class="overflow-x-auto">
     <Table class="mt-1" data-judged>
       <thead>
         <tr class="border-b border-ink text-left"
-          ><th scope="col">of</th><th scope="col" class="side-L">L left</th><th scope="col" class="side-R">R right</th></tr
+          ><th scope="col">of</th>{#each SIDES as side (side)}<th scope="col"><SideMark {side} word /></th>{/each}</tr
         >
       </thead>
       <tbody>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { EXTRA, formatLength, isExtraId, LOADS, WAYS, type FootValue, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
+  import { SIDE_LETTER, EXTRA, formatLength, isExtraId, LOADS, WAYS, type FootValue, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import { disagreement, readEntry, secondOf, stepped, withUnit, type EntryKey } from '$lib/ui/fitting/entries';
@@ -29,7 +29,7 @@
   const derivedFrom = $derived(read.mm === null && !refused && filled?.how === 'derived' ? filled : null);
   const echoUnit = $derived<LengthUnit>(unit === 'in' ? 'mm' : 'in');
   const degrees = $derived(isExtraId(id) && EXTRA[id].unit === '°');
-  const letter = $derived(side === 'left' ? 'L' : 'R');
+  const letter = $derived(SIDE_LETTER[side]);
   const noteId = $derived(`${id}-${side}-note`);
   let again = $state(false);
   let how = $state(false);

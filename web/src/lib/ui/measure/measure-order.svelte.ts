@@ -24,6 +24,9 @@ export class MeasureOrder {
     this.groups.filter((g) => OPEN_GROUPS.includes(g.id)).flatMap((g) => g.measures.flatMap((m) => SIDES.map((side) => ({ id: m.id, side }))))
   );
 
+  /** What is taken now: the first of all until a field was looked at. */
+  readonly now = $derived.by(() => this.active ?? this.#sequence[0]);
+
   look(id: TakenId, side: Side): void {
     this.active = { id, side };
     this.#fresh = true;
@@ -47,7 +50,7 @@ export class MeasureOrder {
 
   /** A key of the keypad, for the field that is looked at. */
   press(key: string): void {
-    const at = this.active ?? this.#sequence[0];
+    const at = this.now;
     if (key === 'next') return this.next(at.id, at.side);
     const stood = this.#fresh && key !== '⌫' ? '' : (this.#desk.entries[at.side][at.id] ?? '').replace(/ mm$/, '');
     this.#fresh = false;

@@ -21,13 +21,7 @@
 <form method="POST" use:enhance class="sheet mt-4 grid gap-4 sm:grid-cols-[2fr_1fr_auto_auto] sm:items-end" novalidate>
   <Field label="Name" bind:value={$form.name} error={firstOf($errors.name)} autocomplete="off" />
   <Field label="Born (year)" figures inputmode="numeric" bind:value={$form.born} error={firstOf($errors.born)} />
-  <Choice
-    name="fitsAs"
-    legend="Widths by"
-    options={FITS_AS.map((id) => ({ id, name: `${id}'s` }))}
-    value={$form.fitsAs as (typeof FITS_AS)[number]}
-    onchange={(v) => ($form.fitsAs = v ?? FITS_AS[0])}
-  />
+  <Choice name="fitsAs" legend="Widths by" options={FITS_AS.map((id) => ({ id, name: `${id}'s` }))} bind:value={$form.fitsAs} />
   <Button type="submit" kind="primary">Add and open a fitting</Button>
   {#if $message}<Notice role="alert" tone="caution" class="sm:col-span-4">{$message}</Notice>{/if}
 </form>

@@ -2,6 +2,8 @@
   import { format, formatDistanceToNow } from 'date-fns';
   import { remeasureWords, trendWords } from '@chiave/core/foot';
   import { MEASURE, trimNumber } from '@chiave/core/measure';
+  import { withFractions } from '$lib/size-fractions';
+  import { capital } from '$lib/capital';
   import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type KeptPair, type PairRoom } from '$lib/feet-history';
   import type { CustomerRow } from '$lib/api/rows';
   import { themeColour } from '$lib/ui/kit/chart-colours';
@@ -28,11 +30,20 @@
           return { name: side, colour: themeColour(`side-${side}`), points, line: trend?.real ? ends.map((year) => ({ year, mm: trend.at(year).mm })) : null };
         })
   );
+  /** What the chart comes to, as its heading. */
+  const finding = $derived.by(() => {
+    const trends = (['left', 'right'] as const).map((side) => ({ side, trend: series.sides[side].trend }));
+    const real = trends.filter(({ trend }) => trend?.real);
+    const name = capital(MEASURE[id].name);
+    if (trends.every(({ trend }) => !trend)) return 'Feet over the years';
+    if (real.length === 0) return `${name}: no change beyond the error of the hand`;
+    return `${name}: ${real.map(({ side, trend }) => `${side} ${trendWords(trend!)}`).join('; ')}`;
+  });
   const enough = $derived(sets.some((s) => s.points.length > 1));
 </script>
 
-<Sheet class="mt-4" aria-label="Feet over the years">
-  <h2>Feet over the years</h2>
+<Sheet aria-label="Feet over the years">
+  <h2 class="finding">{finding}</h2>
   <p class:caution={check.overdue} data-next-check>
     {#if check.due}
       <b>{check.overdue ? 'Measure again now' : `Measure again by ${format(new Date(check.due), 'MMMM yyyy')}`}</b>{check.overdue
@@ -44,13 +55,7 @@
     <span class="soft text-sm">({check.source})</span>
   </p>
   <div class="mt-2 flex flex-wrap items-end gap-4">
-    <Choice
-      name="followed"
-      legend="Measure"
-      options={FOLLOWED.map((m) => ({ id: m, name: MEASURE[m].name }))}
-      value={id}
-      onchange={(v) => (id = v ?? 'lengthMm')}
-    />
+    <Choice name="followed" legend="Measure" options={FOLLOWED.map((m) => ({ id: m, name: MEASURE[m].name }))} bind:value={id} />
     <Check bind:checked={apart}>left against right</Check>
   </div>
   {#if enough}
@@ -72,7 +77,7 @@
         {@const t = kept.find((k) => k.id === r.tryId)}
         {#if t}
           <li class:text-tight={r.months === 0}>
-            <b>{names[t.styleId]}</b> <span class="figures">{t.size} {t.width}: {trimNumber(r.roomMm)} mm</span> before the toes{r.months === 0
+            <b>{names[t.styleId]}</b> <span class="figures">{withFractions(t.size)} {t.width}: {trimNumber(r.roomMm)} mm</span> before the toes{r.months === 0
               ? ', too little for a growing foot'
               : r.months
                 ? `, enough for about ${r.months} ${r.months === 1 ? 'month' : 'months'}`
@@ -83,3 +88,12 @@
     </ul>
   {/if}
 </Sheet>
+
+<style>
+  .finding {
+    font-family: var(--font-serif);
+    font-size: 1.5rem;
+    font-weight: 600;
+    line-height: 1.2;
+  }
+</style>

@@ -6,8 +6,8 @@
 
   /** Chooses a person whose feet were measured, by what is typed. @prop first people offered before anything is typed */
   // prettier-ignore
-  let { label, first, chosen, onchoose }: {
-    label: string; first: PeoplePage; chosen: { id: number; name: string } | null; onchoose: (person: { id: number; name: string } | null) => void;
+  let { label, hideLabel = false, first, chosen, onchoose }: {
+    label: string; hideLabel?: boolean; first: PeoplePage; chosen: { id: number; name: string } | null; onchoose: (person: { id: number; name: string } | null) => void;
   } = $props();
   const list = $derived(new PeopleList(first, true));
   let open = $state(false);
@@ -24,13 +24,14 @@
 <div class="relative" onfocusout={(e) => !e.currentTarget.contains(e.relatedTarget as Node | null) && (open = false)}>
   <Field
     {label}
+    {hideLabel}
     type="search"
     role="combobox"
     aria-expanded={open}
     aria-controls={id}
     aria-autocomplete="list"
     autocomplete="off"
-    placeholder="nobody’s"
+    placeholder={hideLabel ? label : 'nobody’s'}
     value={typed ?? chosen?.name ?? ''}
     onfocus={() => (open = true)}
     oninput={(e) => {

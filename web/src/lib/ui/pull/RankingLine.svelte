@@ -1,7 +1,5 @@
 <script lang="ts">
-  import type { Listed } from '@chiave/core/fit';
-  import { VERDICTS } from '$lib/api/rows';
-  import { VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { VERDICT_WORDS, VERDICTS, type Listed } from '@chiave/core/fit';
   import Button from '$lib/ui/kit/Button.svelte';
   import Progress from '$lib/ui/kit/Progress.svelte';
   import type { Ranking } from './ranking.svelte';
@@ -15,7 +13,7 @@
   );
 </script>
 
-<div class="ml-auto min-w-64 flex-1" aria-live="polite">
+<div class="min-w-64 flex-1" aria-live="polite">
   {#if ranking.running}
     <div class="flex items-center gap-3">
       <div class="flex-1"><Progress done={ranking.progress.done} of={ranking.progress.of} what="Ranking the stockroom" /></div>
@@ -23,9 +21,13 @@
       <Button onclick={() => ranking.cancel()}>Cancel</Button>
     </div>
   {:else if ranking.asked}
-    <p class="soft text-right text-sm">
-      {#each counts as c, i (c.verdict)}{i > 0 ? ' · ' : ''}{c.n} {c.n === 1 ? VERDICT_WORDS[c.verdict] : MANY[c.verdict]}{/each}
-      · {ranking.considered} sizes and widths fitted{took}{ranking.tookMs === null && ranking.progress.done < ranking.progress.of ? ' · stopped' : ''}
+    <p class="leading-tight">
+      <b class="font-serif text-2xl font-semibold"
+        >{#each counts as c, i (c.verdict)}{i > 0 ? ', ' : ''}{c.n} {c.n === 1 ? VERDICT_WORDS[c.verdict] : MANY[c.verdict]}{/each}</b
+      >
+      <span class="soft ml-2"
+        >{ranking.considered} sizes and widths fitted{took}{ranking.tookMs === null && ranking.progress.done < ranking.progress.of ? ' · stopped' : ''}</span
+      >
     </p>
   {/if}
 </div>

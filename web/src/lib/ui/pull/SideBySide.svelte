@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { ZONE, ZONE_IDS, type Candidate } from '@chiave/core/fit';
+  import { VERDICT_WORDS, ZONE, ZONE_IDS, type Candidate } from '@chiave/core/fit';
   import { formatSigned } from '@chiave/core/measure';
-  import { chance, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { withFractions } from '$lib/size-fractions';
+  import { chance } from '$lib/ui/fitting/names';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
@@ -22,7 +23,7 @@
     <thead>
       <tr class="border-b border-ink text-left"
         ><th scope="col">{shown.unit} of room</th>{#each shoes as c (c.styleId)}<th scope="col" colspan="2" class="pl-3"
-            >{c.name} <span class="figures">{c.size}</span>, width {c.width}</th
+            >{c.name} <span class="figures">{withFractions(c.size)}</span>, width {c.width}</th
           >{/each}</tr
       >
       <tr class="border-b border-line text-left"

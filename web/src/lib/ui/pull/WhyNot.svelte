@@ -61,7 +61,7 @@
 
 <!-- The field stands among what narrows; its answer has a line of its own below them. -->
 <div class="contents" data-why-not>
-  <Field label="Why not this one?" class="w-60" list="why-not-names" placeholder="name of any style" autocomplete="off" bind:value={typed} />
+  <Field label="Why not this one?" hideLabel class="w-60" list="why-not-names" placeholder="Why not … a style" autocomplete="off" bind:value={typed} />
   <datalist id="why-not-names">
     {#each matches.slice(0, OFFERED) as s (s.id)}<option value={label(s)}></option>{/each}
   </datalist>

@@ -15,8 +15,8 @@
     type WornFoot,
     type ZoneId
   } from '@chiave/core/fit';
-  import { formatLength, SOCKS, trimNumber } from '@chiave/core/measure';
-  import { themeColour } from '$lib/ui/kit/chart-colours';
+  import { formatLength, signedNumber, SOCKS, trimNumber } from '@chiave/core/measure';
+  import { chartType, themeColour, withType } from '$lib/ui/kit/chart-colours';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
@@ -48,6 +48,7 @@
   $effect(() => {
     if (!canvas) return;
     const t = seen.targets[zone]!;
+    chartType();
     const chart = new Chart(canvas, {
       type: 'line',
       data: {
@@ -90,6 +91,7 @@
         }
       }
     });
+    withType(chart);
     return () => chart.destroy();
   });
 </script>
@@ -122,7 +124,8 @@
         role="img"
         aria-label="{ZONE[zone].name} over hours of wear: {seen.sides
           .map(
-            (s, i) => `${s} ${trimNumber(seen.points[0].zones[i][zone]!)} mm in the shop, ${trimNumber(later.zones[i][zone]!)} mm after ${LATER_HOURS} hours`
+            (s, i) =>
+              `${s} ${signedNumber(seen.points[0].zones[i][zone]!)} mm in the shop, ${signedNumber(later.zones[i][zone]!)} mm after ${LATER_HOURS} hours`
           )
           .join('; ')}"
       >
@@ -152,7 +155,7 @@
           {#each seen.points.filter((p) => [0, 8, 40, 120, 350].includes(p.hours)) as p (p.hours)}
             <tr class="border-b border-line"
               ><th scope="row" class="figures text-left">{p.hours === 0 ? 'shop' : p.hours}</th>{#each p.zones as z, i (i)}<td class="figures"
-                  >{trimNumber(z[zone]!)}</td
+                  >{signedNumber(z[zone]!)}</td
                 >{/each}<td>{p.fits ? 'yes' : 'no'}</td>{#each day as points, end (end)}<td>{points.find((q) => q.hours === p.hours)!.fits ? 'yes' : 'no'}</td
                 >{/each}</tr
             >

@@ -1,8 +1,7 @@
 <script lang="ts">
   import type { FootFit, Shoe } from '@chiave/core/fit';
-  import { pitchOf } from '@chiave/core/heel';
   import type { Foot } from '@chiave/core/measure';
-  import HeelSide from '$lib/drawing/HeelSide.svelte';
+  import FootOnHeel from '$lib/drawing/FootOnHeel.svelte';
   import { aboutWords, slides } from '$lib/range-words';
   import { REACH_WORDS } from '$lib/ui/fitting/names';
   import { shown } from '$lib/ui/kit/units.svelte';
@@ -10,43 +9,35 @@
   import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   /** Both feet from the side, on this heel. */
-  let { feet, fits, shoe, drop }: { feet: readonly Foot[]; fits: readonly FootFit[]; shoe: Shoe; drop: number } = $props();
+  let { feet, fits, shoe, benchHref }: { feet: readonly Foot[]; fits: readonly FootFit[]; shoe: Shoe; benchHref: string } = $props();
   const sides = $derived(
     feet.map((foot) => ({
       foot,
-      pitch: pitchOf(Math.max(0, drop), foot.values.lengthMm.mm),
       heel: fits.find((x) => x.side === foot.side)?.heel ?? null
     }))
   );
 </script>
 
-<Sheet class="mt-4" heading="From the side, on this heel">
+<Sheet aria-label="From the side, on this heel">
   <div class="grid gap-4 md:grid-cols-2">
-    {#each sides as { foot, pitch, heel } (foot.side)}
+    {#each sides as { foot, heel } (foot.side)}
       <div>
-        <HeelSide
-          lengthMm={foot.values.lengthMm.mm}
-          toeHeightMm={foot.values.toeHeightMm.mm}
-          heelHeightMm={shoe.heelHeightMm}
-          platformMm={shoe.platformMm}
-          {pitch}
-          {heel}
-          unit={shown.unit}
-          side={foot.side}
-        />
         {#if heel}
-          <p class="text-sm">
+          <p class="min-h-12">
             <SideMark side={foot.side} />
             {REACH_WORDS[heel.reach]}{foot.ankleReachDeg === null ? '' : ` (${foot.ankleReachDeg}° measured)`}. {slides(heel.slide, shown.unit)
               ? `Slides forward ${aboutWords(heel.slide, shown.unit)}, which leaves ${aboutWords(heel.toeRoomAfter, shown.unit)} of toe room`
               : `Does not slide forward; ${aboutWords(heel.toeRoomAfter, shown.unit)} of toe room`}.
           </p>
         {/if}
+        <FootOnHeel {foot} {shoe} {heel} unit={shown.unit} />
       </div>
     {/each}
   </div>
   <p class="soft text-sm">
-    Effective drop is heel height less what is under the ball. Two figures of pitch: lever from the back of the heel, and from the wedged seat. Slide and pitch
-    are this project’s estimates.
+    <a href={benchHref}>Other heights, tips and grounds on these feet: the heel bench.</a>
+    Both feet face right, drawn from the inner side and to scale; the heel’s shape is what is usual for the kind. Effective drop is heel height less what is under
+    the ball. Pitch: lever from the back of the heel, and from the wedged seat; midfoot and toe joint take part of it, so the ankle points less. Slide and pitch are
+    this project’s estimates.
   </p>
 </Sheet>

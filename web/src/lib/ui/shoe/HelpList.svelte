@@ -60,7 +60,8 @@
         {#each row.sides as { side, remedy } (side)}
           <span class="figures mr-2"
             ><SideMark {side} />
-            {formatSigned(remedy.effectMm, unit)} → {formatSigned(remedy.afterMm, unit)}</span
+            {formatSigned(remedy.effectMm, unit)} → {formatSigned(remedy.afterMm, unit)}
+            {unit}</span
           >{#if remedy.makesFit && !fits}<span class="mr-2 text-sm font-semibold">makes it fit</span>{/if}
         {/each}
         <span class="soft text-sm">{row.first.limits}{row.first.costs ? `; also ${row.first.costs}` : ''}</span>
@@ -81,7 +82,7 @@
   {#each others ?? [] as other, at (at)}
     <li class="border-b border-line py-1">
       <a href={href(other)} class="font-semibold">{other.name}</a>: {ZONE[other.zone].name}
-      <span class="figures">{formatSigned(other.effectMm, unit)} → {formatSigned(other.afterMm, unit)}</span>
+      <span class="figures">{formatSigned(other.effectMm, unit)} → {formatSigned(other.afterMm, unit)} {unit}</span>
       {#if other.makesFit}<span class="text-sm font-semibold">fits</span>{/if}
     </li>
   {/each}

@@ -4,6 +4,7 @@
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   /** A trouble brought home: which zones of this fit it points to, before training is blamed. */
   let { feet, unit }: { feet: readonly FootFit[]; unit: LengthUnit } = $props();
@@ -20,7 +21,7 @@
       {#each feet as foot (foot.side)}
         {@const suspects = suspectsOf(id, foot)}
         <div>
-          <h3 class={foot.side === 'left' ? 'side-L' : 'side-R'}>{foot.side === 'left' ? 'L left' : 'R right'}</h3>
+          <h3><SideMark side={foot.side} word /></h3>
           <ol>
             {#each suspects as s (`${s.zone}${s.then}`)}
               <li class="border-b border-line py-1 {s.shown === 'not-shown' ? 'soft' : ''}">

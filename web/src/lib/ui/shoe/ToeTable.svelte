@@ -1,6 +1,6 @@
 <script lang="ts">
   import { stateOf, type FitDrawing, type FootFit } from '@chiave/core/fit';
-  import { formatSigned, SIDES, type LengthUnit, type Side } from '@chiave/core/measure';
+  import { SIDE_LETTER, formatSigned, SIDES, type LengthUnit, type Side } from '@chiave/core/measure';
   import { colourOf, wordOf } from '$lib/drawing/tightness';
   import Table from '$lib/ui/kit/Table.svelte';
 
@@ -20,8 +20,8 @@
   <thead>
     <tr class="border-b border-ink text-left"
       ><th scope="col"><span class="sr-only">toe</span></th>{#each columns as { side } (side)}<th scope="col" class={side === 'left' ? 'side-L' : 'side-R'}
-          >{side === 'left' ? 'L' : 'R'} forward</th
-        ><th scope="col" class={side === 'left' ? 'side-L' : 'side-R'}>{side === 'left' ? 'L' : 'R'} above</th>{/each}</tr
+          >{SIDE_LETTER[side]} forward</th
+        ><th scope="col" class={side === 'left' ? 'side-L' : 'side-R'}>{SIDE_LETTER[side]} above</th>{/each}</tr
     >
   </thead>
   <tbody>

@@ -1,10 +1,12 @@
 <script lang="ts">
-  import type { Fit, ZoneFit } from '@chiave/core/fit';
-  import { formatSigned, type LengthUnit } from '@chiave/core/measure';
+  import type { Fit } from '@chiave/core/fit';
+  import { formatLength, formatSigned, type LengthUnit } from '@chiave/core/measure';
+  import SumOnRule from '$lib/drawing/SumOnRule.svelte';
   import ZoneTrack from '$lib/drawing/ZoneTrack.svelte';
   import { wordOf } from '$lib/drawing/tightness';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
+  import { withMinus } from '$lib/true-minus';
 
   /** Both feet zone by zone: place among the limits, millimetres, how it feels, and the sum behind it. */
   let { fit: whole, unit }: { fit: Pick<Fit, 'feet' | 'decidedBy'>; unit: LengthUnit } = $props();
@@ -17,11 +19,10 @@
       sides: feet.map((f) => ({ side: f.side, fit: f.zones.find((z) => z.zone === zone.zone), decides: decides(f.side, zone.zone) }))
     }))
   );
-  const word = (z: ZoneFit) => (z.state === 'behind' ? 'shoe bends behind the joint' : z.state === 'ahead' ? 'shoe bends ahead of the joint' : wordOf(z.state));
 </script>
 
 <Table>
-  <caption class="sr-only">Zones of both feet in millimetres: plus is room, minus is pressure</caption>
+  <caption class="sr-only">Zones of both feet, {unit}: plus is room, minus is pressure</caption>
   <tbody>
     {#each rows as { zone, sides } (zone.zone)}
       <tr class="border-b border-line align-top">
@@ -32,19 +33,22 @@
         <td class="py-1">
           {#each sides as { side, fit, decides } (side)}
             {#if fit}
-              <details class="zone">
+              <details class="zone" open={decides}>
                 <summary class="grid min-h-11 grid-cols-[1.1rem_3.2rem_minmax(6rem,1.5fr)_minmax(8rem,1fr)] items-center gap-2">
                   <SideMark {side} />
                   <span class="figures text-right">{formatSigned(fit.clearanceMm, unit)}</span>
-                  <ZoneTrack mm={fit.clearanceMm} sdMm={fit.sdMm} target={fit.target} letter={side === 'left' ? 'L' : 'R'} />
+                  <ZoneTrack marks={[{ side, mm: fit.clearanceMm, sdMm: fit.sdMm }]} target={fit.target} />
                   <span class="text-sm"
-                    >{word(fit)}{#if decides}<b>{' '}· decides</b>{/if}</span
+                    >{wordOf(fit.state)}{#if decides}<b>{' '}· decides</b>{/if}</span
                   >
                 </summary>
+                <div class="ml-7"><SumOnRule zone={fit} {side} {unit} /></div>
                 <p class="soft mb-1 ml-7 text-sm">
-                  {fit.feel}. <span class="figures">{fit.because}</span>. ± {fit.sdMm.toFixed(1)} mm. Right from {fit.target.b.toFixed(1)} to {fit.target.c.toFixed(
-                    1
-                  )}, limits {fit.target.a.toFixed(1)} and {fit.target.d.toFixed(1)} mm.
+                  {fit.feel}. <span class="figures">{withMinus(fit.because.sentence)}</span> mm. ± {formatLength(fit.sdMm, unit)}. Right from {formatSigned(
+                    fit.target.b,
+                    unit
+                  )} to {formatSigned(fit.target.c, unit)}, limits {formatSigned(fit.target.a, unit)} and {formatSigned(fit.target.d, unit)}
+                  {unit}.
                 </p>
               </details>
             {/if}
@@ -63,6 +67,6 @@
     display: none;
   }
   .zone[open] {
-    background: #fbf3df;
+    background: var(--color-row-tint);
   }
 </style>

@@ -1,5 +1,4 @@
 import { drawFit, LATER_HOURS, nothingIn, shoeOf, wornWith, type OtherShoe, type PairPutIn, type Style } from '@chiave/core/fit';
-import { effectiveDrop } from '@chiave/core/heel';
 import { wearOf, wornFeetOf } from '../../fit-feet';
 import { lay, openPair, othersOf } from '../../workers/fit-client';
 import { forWorker } from '../../workers/for-worker';
@@ -17,6 +16,8 @@ export interface PairOpened {
 
 /** An opened pair as its page sees it: worked out beside the page, drawn as it will be worn, bare, or after hours of wear. */
 export class OpenedPair {
+  /** Both feet in the pair as it is, and what else is told of it. */
+  bare = $state.raw<Laid | null>(null);
   opened = $state.raw<Opened | null>(null);
   others = $state.raw<OtherShoe[] | null>(null);
   /** What is put into either shoe, and the pair laid with it. */
@@ -27,6 +28,8 @@ export class OpenedPair {
   drawnWhen = $state<'now' | 'later'>('now');
   readonly #desk: Desk;
   readonly #of: () => PairOpened;
+  /** The style that was opened last. */
+  #style = '';
   /** Counts up with every question: what an older one still answers is not heard. */
   #turn = { open: 0, lay: 0 };
 
@@ -37,8 +40,7 @@ export class OpenedPair {
 
   readonly worn = $derived.by(() => wornFeetOf(this.#desk.fitting));
   readonly shoe = $derived.by(() => shoeOf(this.#of().style, this.#of().size, this.#of().width));
-  readonly drop = $derived.by(() => effectiveDrop(this.shoe.heelHeightMm, this.shoe.platformMm));
-  readonly seen = $derived.by<Laid | null>(() => this.laid ?? this.opened);
+  readonly seen = $derived.by<Laid | null>(() => this.laid ?? this.bare);
   readonly drawings = $derived.by<Pick<Laid['drawings'][number], 'side' | 'drawing'>[]>(() => {
     if (!this.seen) return [];
     if (this.drawnSock === 'worn' && this.drawnWhen === 'now') return this.seen.drawings;
@@ -74,14 +76,20 @@ export class OpenedPair {
     }
   }
 
-  /** Opens the pair with what is put in; other sizes and lasts follow. */
+  /** Opens the pair with what is put in; neighbouring sizes follow, then other sizes and lasts. */
   async open(put: PairPutIn): Promise<void> {
     const own = ++this.#turn.open;
     this.others = null;
     this.failed = '';
+    if (this.#style !== this.#of().style.id) this.opened = null;
+    this.#style = this.#of().style.id;
     if (this.worn.length < 2) return;
     void this.putIn(put);
     try {
+      // The feet in the shoe are shown as soon as they are known; the sizes beside it take longer.
+      const bare = await lay(this.#ask());
+      if (own !== this.#turn.open) return;
+      this.bare = bare;
       const opened = await openPair(this.#ask());
       if (own !== this.#turn.open) return;
       this.opened = opened;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { FITS_AS, formatSigned, parseLength, type FitsAs } from '@chiave/core/measure';
   import { footLetter, mondopoint, WIDTH_SCALES } from '@chiave/core/size';
+  import LetterRule from '$lib/drawing/LetterRule.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -31,10 +32,11 @@
     <Field label="Ball width" figures bind:value={widthText} aria-invalid={foot.width === null} />
   </div>
   <div class="mt-2">
-    <Choice name="group" legend="Letters" options={FITS_AS.map((id) => ({ id, name: `${id}’s` }))} value={group} onchange={(v) => ongroup(v ?? FITS_AS[0])} />
+    <Choice name="group" legend="Letters" options={FITS_AS.map((id) => ({ id, name: `${id}’s` }))} value={group} onchange={ongroup} />
   </div>
   {#if faults.length > 0}<Notice class="mt-2" tone="caution" role="alert">Not a foot’s {faults.join(', ')}: write it as 244, 24.4 cm or 9 5/8 in.</Notice>
   {:else}
+    <div class="mt-3"><LetterRule {group} lengthMm={foot.length!} girthMm={foot.girth!} unit={shown.unit} /></div>
     <Table class="mt-2" data-letters>
       <tbody>
         {#each WIDTH_SCALES as w (w.id)}

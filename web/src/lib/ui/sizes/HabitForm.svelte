@@ -10,13 +10,9 @@
   /** One report of how a last runs against its label. @prop onkept gets the last it was kept for */
   let { lasts, onkept }: { lasts: readonly { id: string; name: string }[]; onkept: (lastId: string) => Promise<void> } = $props();
   const EMPTY = { lastId: '', evidence: 'fitters', offsetSizes: '', variant: '', madeYear: '', note: '' };
-  const sizes = (text: string): number | null => {
-    const value = Number(text.replace(',', '.').replace('−', '-'));
-    return Number.isNaN(value) ? null : value;
-  };
   const { form, errors, message, enhance } = apiForm<typeof EMPTY>({
     start: EMPTY,
-    body: ({ offsetSizes, madeYear, ...rest }) => ({ ...rest, offsetSizes: numberOr(offsetSizes, sizes) ?? '', madeYear: numberOr(madeYear) }),
+    body: ({ offsetSizes, madeYear, ...rest }) => ({ ...rest, offsetSizes: numberOr(offsetSizes) ?? '', madeYear: numberOr(madeYear) }),
     schema: habitSchema,
     url: '/api/v1/habits',
     onsent: (_, { lastId }) => onkept(lastId)

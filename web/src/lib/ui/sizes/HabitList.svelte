@@ -1,10 +1,9 @@
 <script lang="ts">
-  import { trimNumber } from '@chiave/core/measure';
+  import { signedNumber, trimNumber } from '@chiave/core/measure';
   import { EVIDENCE_KINDS, HABIT_PRIOR_SD, makingsOf, reportsFor, weighHabit, type Making } from '@chiave/core/size';
   import type { HabitRow } from '$lib/api/rows';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
-  import { signedSizes } from './signed';
 
   /** How lasts run, each making by itself: a wide variant or another year's factory is another inside. */
   let { lasts, habits, onremove }: { lasts: readonly { id: string; name: string }[]; habits: readonly HabitRow[]; onremove: (id: number) => void } = $props();
@@ -22,14 +21,14 @@
   <div class="mt-3 border-t border-line pt-2" data-making="{last.id} {wordsOf(making)}">
     <h3>
       {last.name}{wordsOf(making) ? `, ${wordsOf(making)}` : ''}:
-      <span class="figures">{signedSizes(weighed.offsetSizes)} ± {trimNumber(weighed.sdSizes, 2)}</span> sizes
+      <span class="figures">{signedNumber(weighed.offsetSizes, 2)} ± {trimNumber(weighed.sdSizes, 2)}</span> sizes
     </h3>
     <ul class="text-sm">
       {#each reports as r, i (r.id)}
         <li class="flex items-center gap-2">
           <span class="mr-auto"
             ><span class="figures">{Math.round(weighed.weights[i].share * 100)} of 100</span>: {EVIDENCE_KINDS.find((k) => k.id === r.evidence)?.name},
-            <b class="figures">{signedSizes(r.offsetSizes)}</b>{r.variant ? `, ${r.variant}` : ''}{r.madeYear ? `, ${r.madeYear}` : ''}
+            <b class="figures">{signedNumber(r.offsetSizes, 2)}</b>{r.variant ? `, ${r.variant}` : ''}{r.madeYear ? `, ${r.madeYear}` : ''}
             <span class="soft">{r.note}</span></span
           ><Button kind="text" onclick={() => onremove(r.id)}>remove</Button>
         </li>

@@ -1,9 +1,8 @@
 <script lang="ts">
-  import { trimNumber } from '@chiave/core/measure';
+  import { signedNumber, trimNumber } from '@chiave/core/measure';
   import { callsForALook, HAND_ERROR_MM, INSOLE_UNDER_LAST_MM, insoleFlagWords, type AnyScale, type InsoleFit } from '@chiave/core/size';
   import Table from '$lib/ui/kit/Table.svelte';
   import ResidualChart from './ResidualChart.svelte';
-  import { signedSizes } from './signed';
 
   /** What a table of measured insoles comes to: its step, how the last runs against its label, and which rows to look at. */
   let { fit, scale }: { fit: InsoleFit; scale: AnyScale } = $props();
@@ -15,7 +14,7 @@
   <span class="figures">± {trimNumber(fit.sdMm, 2)} mm</span> off the line; a hand errs by about {HAND_ERROR_MM}.
 </p>
 <p>
-  Against its label the last runs <b class="figures">{signedSizes(fit.claimed!.habitSizes)}</b> sizes,
+  Against its label the last runs <b class="figures">{signedNumber(fit.claimed!.habitSizes, 2)}</b> sizes,
   <span class="figures">± {trimNumber(fit.claimed!.habitSdSizes, 2)}</span>.
   <span class="soft">An insole stands about {INSOLE_UNDER_LAST_MM} mm under its last: estimate.</span>
 </p>
@@ -31,7 +30,7 @@
       <tr
         ><th scope="row" class="figures text-left">{r.row.size}</th><td class="figures">{trimNumber(r.row.lengthMm)}</td><td class="figures"
           >{trimNumber(r.fittedMm)}</td
-        ><td class="figures">{signedSizes(r.residualMm, 1)}</td><td class={r.flags.some(callsForALook) ? 'text-tight-word' : 'soft'}
+        ><td class="figures">{signedNumber(r.residualMm)}</td><td class={r.flags.some(callsForALook) ? 'text-tight-word' : 'soft'}
           >{r.flags.map(insoleFlagWords).join('; ')}</td
         ></tr
       >

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { parseMixedNumber } from '@chiave/core/measure';
-  import { CUTS, FOR_WHOM, type ForWhom } from '@chiave/core/size';
+  import { CUTS, FOR_WHOM } from '@chiave/core/size';
   import { makerScaleSchema } from '$lib/api/size-schema';
   import { apiForm, firstOf, numberOr } from '$lib/send/api-form';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -18,7 +17,7 @@
   }; // prettier-ignore
   const CUT_NAMES = { whole: 'whole sizes only', half: 'half sizes', 'half-is-width': 'half = width only' } as const;
   const WIDTH_FIELDS: Readonly<Record<string, string>> = { 'widths.names': 'widthNames', 'widths.firstMm': 'widthFirst', 'widths.stepMm': 'widthStep' };
-  const number = (text: string) => numberOr(text, parseMixedNumber) ?? '';
+  const number = (text: string) => numberOr(text) ?? '';
   const { form, errors, message, enhance } = apiForm<typeof EMPTY>({
     start: EMPTY,
     body: ({ widthNames, widthFirst, widthStep, unitMm, knownSize, knownFootMm, from, to, ...rest }) => {
@@ -61,20 +60,8 @@
     {@render field('Note', 'note', 'runs large; box says EU')}
   </div>
   <div class="mt-2 grid gap-2">
-    <Choice
-      name="cut"
-      legend="Cut in"
-      options={CUTS.map((id) => ({ id, name: CUT_NAMES[id] }))}
-      value={$form.cut as (typeof CUTS)[number]}
-      onchange={(v) => ($form.cut = v ?? 'half')}
-    />
-    <Choice
-      name="forWhom"
-      legend="For"
-      options={FOR_WHOM.map((id) => ({ id, name: id }))}
-      value={$form.forWhom as ForWhom}
-      onchange={(v) => ($form.forWhom = v ?? 'unisex')}
-    />
+    <Choice name="cut" legend="Cut in" options={CUTS.map((id) => ({ id, name: CUT_NAMES[id] }))} bind:value={$form.cut} />
+    <Choice name="forWhom" legend="For" options={FOR_WHOM.map((id) => ({ id, name: id }))} bind:value={$form.forWhom} />
   </div>
   <div class="mt-2 grid gap-2 sm:grid-cols-3">
     {@render field('Widths, narrowest first', 'widthNames', '1x 2x 3x 4x 5x')}

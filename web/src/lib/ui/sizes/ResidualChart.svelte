@@ -1,6 +1,6 @@
 <script lang="ts">
   import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
-  import { themeColour } from '$lib/ui/kit/chart-colours';
+  import { chartType, themeColour, withType } from '$lib/ui/kit/chart-colours';
   import { HAND_ERROR_MM, type InsoleFit } from '@chiave/core/size';
 
   /** How far each measured insole stands off the fitted line. */
@@ -9,6 +9,7 @@
   let canvas: HTMLCanvasElement;
 
   $effect(() => {
+    chartType();
     const chart = new Chart(canvas, {
       type: 'bar',
       data: {
@@ -28,6 +29,7 @@
         scales: { x: { title: { display: true, text: 'size on the box' } }, y: { title: { display: true, text: 'mm over (+) or under (−) the line' } } }
       }
     });
+    withType(chart);
     return () => chart.destroy();
   });
 </script>

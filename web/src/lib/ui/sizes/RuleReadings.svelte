@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { formatLength, trimNumber } from '@chiave/core/measure';
-  import type { ScaleBook } from '@chiave/core/size';
+  import { formatLength } from '@chiave/core/measure';
+  import { remainderWords, type ScaleBook } from '@chiave/core/size';
+  import { withFractions } from '$lib/size-fractions';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
@@ -18,10 +19,8 @@
         <tr class="border-b border-line">
           <th scope="row" class="py-1 pr-2 text-left font-semibold">{book.get(r.scale).name}</th>
           <td class="soft pr-2 text-sm">{r.school === 'standard' ? '' : r.school}</td>
-          <td><b class="figures">{r.size}{r.wider ? ' wider' : ''}</b></td>
-          <td class="soft figures text-sm"
-            >{Math.abs(r.remainderMm) < 0.05 ? 'exact' : `${r.remainderMm > 0 ? '+' : '−'}${trimNumber(Math.abs(r.remainderMm))} mm`}</td
-          >
+          <td><b class="figures">{withFractions(r.size)}{r.wider ? ' wider' : ''}</b></td>
+          <td class="soft figures text-sm">{remainderWords(r.remainderMm)}</td>
           <td class="soft text-sm">{r.byLength && r.exact === null ? `by its length ${r.byLength.size}; ` : ''}{r.source}</td>
         </tr>
       {/each}

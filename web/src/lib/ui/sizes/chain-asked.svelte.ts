@@ -1,5 +1,5 @@
 import { claimedFootMm, shoeOf, type Preference, type Style } from '@chiave/core/fit';
-import { SOCKS, type LengthUnit } from '@chiave/core/measure';
+import { SOCK, type LengthUnit, type SockId } from '@chiave/core/measure';
 import {
   addChain,
   lengthStep,
@@ -40,7 +40,7 @@ export class ChainAsked {
   styleId = $state('');
   toScale = $state('eu');
   purposeId = $state('everyday');
-  sockId = $state<(typeof SOCKS)[number]['id']>('none');
+  sockId = $state<SockId>('none');
   preference = $state<Preference>('regular');
   rounding = $state<Rounding | null>(null);
   off = $state<ChainLineId[]>([]);
@@ -91,7 +91,7 @@ export class ChainAsked {
       habit: habit && { sizes: habit.offsetSizes, sdSizes: habit.sdSizes, source: `${style!.last.name}: ${reports}, weighed` },
       // Where the inside is known the plus-sizes of the trade must not come on top.
       purpose: style ? null : { name: purpose.name, sizes: purpose.sizes },
-      sockMm: SOCKS.find((s) => s.id === this.sockId)!.mm,
+      sockMm: SOCK[this.sockId].mm,
       insertMm: 0,
       preference: this.preference,
       off: this.off

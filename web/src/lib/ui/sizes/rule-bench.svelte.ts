@@ -1,6 +1,6 @@
 import type { LengthUnit } from '@chiave/core/measure';
 import { convertFoot, convertLabel, readQuick, type AnyScale, type Meaning, type ScaleBook } from '@chiave/core/size';
-import type { Mark } from '../../drawing/RuleBench.svelte';
+import { takesWords, type Mark } from '../../drawing/rule-readings';
 import { RULE_LIMITS, viewAround, type View } from '../../drawing/rule-view';
 
 /** A foot on the rule until something is typed, mm. */
@@ -53,10 +53,22 @@ export class RuleAsked {
   /** A maker's scale that was taken away leaves no strip behind. */
   readonly scales = $derived.by(() => this.strips.map((id) => this.#of().book.find(id)).filter((s): s is AnyScale => s !== undefined));
   readonly marks = $derived.by((): Mark[] => [
-    ...(this.left === null ? [] : [{ id: 'left', letter: 'L', name: 'left foot', mm: this.left, colour: 'var(--color-side-left)', dash: '' }]),
-    ...(this.right === null ? [] : [{ id: 'right', letter: 'R', name: 'right foot', mm: this.right, colour: 'var(--color-side-right)', dash: '8 4' }]),
+    ...(this.left === null ? [] : [{ id: 'left', letter: 'L', name: 'left foot', mm: this.left, colour: 'var(--color-side-left)', dash: '', foot: true }]),
+    ...(this.right === null
+      ? []
+      : [{ id: 'right', letter: 'R', name: 'right foot', mm: this.right, colour: 'var(--color-side-right)', dash: '8 4', foot: true }]),
     ...(this.left === null || this.text !== ''
-      ? [{ id: 'typed', letter: 'S', name: this.meaning ? 'size or length typed' : 'free mark', mm: this.typedMm, colour: 'var(--color-brass)', dash: '2 3' }]
+      ? [
+          {
+            id: 'typed',
+            letter: 'S',
+            name: this.meaning ? 'size or length typed' : 'free mark',
+            mm: this.typedMm,
+            colour: 'var(--color-brass)',
+            dash: '2 3',
+            foot: false
+          }
+        ]
       : [])
   ]);
   readonly now = $derived.by(() => this.marks.find((m) => m.id === this.active) ?? this.marks[0]);
@@ -67,6 +79,12 @@ export class RuleAsked {
     return meaning?.kind === 'label' && now.id === 'typed' && Math.abs(now.mm - meaning.footMm) < 1e-6
       ? convertLabel({ scale: meaning.scale!, size: meaning.size!, school: meaning.school }, meaning.into ? [meaning.into] : laid, this.#of().book)
       : convertFoot({ lengthMm: now.mm }, laid, this.#of().book);
+  });
+
+  /** What the mark looked at takes, in words. */
+  readonly takes = $derived.by(() => {
+    const words = takesWords(this.scales, [{ mm: this.now.mm, word: '' }]);
+    return words === '' ? 'has no size on these strips' : `takes ${words}`;
   });
 
   /** A typed label answers with no further key. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { formatLength, trimNumber } from '@chiave/core/measure';
+  import { formatLength, signedNumber, trimNumber } from '@chiave/core/measure';
   import { MARKS } from '$lib/api/last-fields';
   import { SHOE_LOOKS } from '$lib/drawing/shoe-looks';
   import { shown } from '$lib/ui/kit/units.svelte';
@@ -10,7 +10,6 @@
   /** How the shoes on the bench differ from the first, in words and in millimetres. */
   let { bench }: { bench: LastBench } = $props();
   const figure = (value: number, unit: 'mm' | '°') => (unit === '°' ? `${trimNumber(value)}°` : formatLength(value, shown.unit));
-  const signed = (by: number, unit: 'mm' | '°') => (Math.abs(by) < 0.05 ? '0' : `${by < 0 ? '−' : '+'}${trimNumber(Math.abs(by))}${unit === '°' ? '°' : ''}`);
 </script>
 
 <Sheet data-readout>
@@ -42,7 +41,7 @@
             <td class="figures">{figure(row.first, row.measure.unit)}</td>
             {#each bench.against as a, i (i)}
               {@const d = a.all.find((x) => x.measure.id === row.measure.id)}
-              <td class="figures {d && !d.alike ? 'font-semibold' : ''}">{d ? signed(d.by, d.measure.unit) : ''}</td>
+              <td class="figures {d && !d.alike ? 'font-semibold' : ''}">{d ? `${signedNumber(d.by)}${d.measure.unit === '°' ? '°' : ''}` : ''}</td>
             {/each}
           </tr>
         {/each}

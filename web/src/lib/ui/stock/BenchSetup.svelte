@@ -12,14 +12,15 @@
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
   import { MOST_SLOTS, slotFor, type LastBench } from './last-bench.svelte';
+  import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
 
   /** Which shoes are laid over each other, at what, and whose foot is in them. */
   let { bench, all, people }: { bench: LastBench; all: readonly Comparable[]; people: PeoplePage } = $props();
   const badFoot = $derived(bench.typedFoot !== null && !bench.typedFoot.ok);
 </script>
 
-<Sheet class="mb-4 print:hidden">
-  <div class="grid gap-2 lg:grid-cols-2">
+<Sheet class="!py-3 print:hidden lg:col-start-2">
+  <div class="grid gap-2">
     {#each bench.slots as slot, i (i)}
       {@const c = bench.byKey[slot.key]}
       <div class="grid grid-cols-[2rem_minmax(0,1fr)_4.5rem_7.5rem_auto] items-end gap-1">
@@ -54,7 +55,7 @@
     {/each}
     {#if bench.slots.length < MOST_SLOTS}<Button onclick={() => (bench.slots = [...bench.slots, slotFor(all[0])])}>Another shoe</Button>{/if}
   </div>
-  <div class="mt-3 flex flex-wrap items-end gap-4">
+  <div class="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2">
     <Choice
       name="by"
       legend="Compared at"
@@ -63,8 +64,7 @@
         { id: 'label', name: 'the same number' },
         { id: 'sizes', name: 'chosen sizes' }
       ]}
-      value={bench.by}
-      onchange={(v) => (bench.by = v ?? 'foot')}
+      bind:value={bench.by}
     />
     {#if bench.by === 'foot'}
       <Field
@@ -83,19 +83,9 @@
         { id: 'heel', name: 'heel' },
         { id: 'ball', name: 'ball' }
       ]}
-      value={bench.at}
-      onchange={(v) => (bench.at = v ?? 'heel')}
+      bind:value={bench.at}
     />
-    <Choice
-      name="side"
-      legend="Side, of all"
-      options={[
-        { id: 'left', name: 'L left' },
-        { id: 'right', name: 'R right' }
-      ]}
-      value={bench.side}
-      onchange={(v) => (bench.side = v ?? 'left')}
-    />
+    <Choice name="side" legend="Side, of all" options={SIDE_CHOICES} bind:value={bench.side} />
     <div class="w-52"><PersonFinder label="Whose foot is in it" first={people} chosen={bench.person} onchoose={(who) => bench.open(who)} /></div>
   </div>
   {#if bench.laid.problem}<Notice class="mt-2" tone="caution" role="alert">{bench.laid.problem}.</Notice>{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import type { Last, LastEstimate } from '@chiave/core/last';
-  import { trimNumber } from '@chiave/core/measure';
+  import { signedNumber, trimNumber } from '@chiave/core/measure';
   import type { LastChange } from '$lib/api/stock-schema';
   import type { ReadingRow } from '$lib/api/rows';
   import { send } from '$lib/send/save.svelte';
@@ -86,7 +86,7 @@
     {#each estimate.leftLessRight as d, at (at)}
       <p class="text-sm">
         <SideMark side="left" /> less <SideMark side="right" />, {told(d.what)}:
-        <span class="figures">{d.mm < 0 ? '−' : '+'}{trimNumber(Math.abs(d.mm))} ± {trimNumber(d.sdMm)} mm</span>.
+        <span class="figures">{signedNumber(d.mm)} ± {trimNumber(d.sdMm)} mm</span>.
       </p>
     {/each}
     <div><Button onclick={takeOver}>Take this as the last</Button></div>

@@ -3,7 +3,7 @@
   import { untrack } from 'svelte';
   import { format } from 'date-fns';
   import { readInsole, TOE_FAMILY, type Last } from '@chiave/core/last';
-  import { parseLength, parseMixedNumber, SIDES, trimNumber, type Side } from '@chiave/core/measure';
+  import { parseLength, trimNumber, type Side } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import { readingSchema } from '$lib/api/stock-schema';
   import { apiForm, firstOf, numberOr } from '$lib/send/api-form';
@@ -19,6 +19,7 @@
   import { TracingReader } from '$lib/workers/tracing-client';
   import { READ_FIGURES } from './read-figures';
   import { undoList } from './undo.svelte';
+  import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
 
   /** The inside of one pair on a last, as somebody measured it; an outline fills the figures in. */
   let { last, letters }: { last: Last; letters: readonly string[] } = $props();
@@ -42,7 +43,7 @@
   const { form, errors, message, enhance } = apiForm<typeof EMPTY & { size: string; width: string; side: string; who: string }, { id: number }>({
     start: { ...EMPTY, size: '', width: untrack(() => last.base.width), side: 'left', who: fitterName.get() },
     body: ({ size, width, side, who, ...figures }) => ({
-      size: numberOr(size, parseMixedNumber) ?? '',
+      size: numberOr(size) ?? '',
       width,
       side,
       who,
@@ -104,7 +105,7 @@
 <form method="POST" use:enhance class="grid grid-cols-2 items-start gap-2 md:grid-cols-4" novalidate>
   <Field label="Size" figures bind:value={$form.size} error={firstOf($errors.size)} />
   <Select label="Width" options={letters.map((id) => ({ id, name: id }))} bind:value={$form.width} error={firstOf($errors.width)} />
-  <Select label="Shoe" options={SIDES.map((id) => ({ id, name: id === 'left' ? 'L left' : 'R right' }))} bind:value={$form.side} />
+  <Select label="Shoe" options={SIDE_CHOICES} bind:value={$form.side} />
   <Field label="By whom" bind:value={$form.who} error={firstOf($errors.who)} />
   {#each READ_FIGURES as { id, name } (id)}
     <Field label="{name}, mm" figures bind:value={$form[id]} error={firstOf($errors[id])} />

@@ -120,7 +120,7 @@
     >
   {/each}
   <details class="relative">
-    <summary class="min-h-11 content-center rounded border border-line bg-white px-3">Columns</summary>
+    <summary class="min-h-11 content-center rounded-[9px] border border-edge bg-sheet px-3">Columns</summary>
     <div class="absolute z-20 grid w-64 gap-1 rounded border border-line bg-white p-2 shadow">
       {#each columns as c (c.id)}
         <Check checked={visible(c)} onchange={() => hide(c)}>{c.name}</Check>
@@ -145,7 +145,7 @@
         >{/if}
       {#each shown as c (c.id)}
         <span role="columnheader" aria-sort={sortedBy(c.id)} class="min-w-0">
-          <Button class="w-full truncate text-left" onclick={() => sortBy(c.id)}
+          <Button kind="text" class="w-full justify-start truncate text-left font-semibold no-underline" onclick={() => sortBy(c.id)}
             >{c.name}{sortedBy(c.id) === 'ascending' ? ' ↑' : sortedBy(c.id) === 'descending' ? ' ↓' : ''}</Button
           >
         </span>
@@ -171,7 +171,9 @@
             {#each shown as c (c.id)}
               {@const mark = c.mark?.(row)}
               <span role="gridcell" class="truncate px-2 {c.figures ? 'figures' : ''}" title={mark?.title}
-                >{#if c.link}<a href={c.link(row)}>{textOf(c, row)}</a>{:else}{textOf(c, row)}{/if}{#if mark}<sup class="soft ml-0.5">{mark.letter}</sup
+                >{#if c.draw}<svg viewBox={c.box} class="h-10 w-full" role="img" aria-label={textOf(c, row)}
+                    ><path d={c.draw(row)} fill="#f4e6c6" stroke="var(--color-ink)" stroke-width="4" stroke-linejoin="round" /></svg
+                  >{:else if c.link}<a href={c.link(row)}>{textOf(c, row)}</a>{:else}{textOf(c, row)}{/if}{#if mark}<sup class="soft ml-0.5">{mark.letter}</sup
                   >{/if}</span
               >
             {/each}

@@ -1,12 +1,10 @@
 import { compareShoes, type ComparedShoe } from '@chiave/core/compare';
 import { planOf } from '@chiave/core/fit';
-import { completeFoot, parseLength, parseMixedNumber, SIDES, type LengthUnit, type Side } from '@chiave/core/measure';
+import { parseLength, parseMixedNumber, type LengthUnit, type Side } from '@chiave/core/measure';
 import type { FootPlan } from '@chiave/core/shape';
 import { isFootLength } from '../../api/foot-length';
-import { fittingIn, type FittingAnswer } from '../../api/rows';
 import { shoeAt, type Comparable } from '../../compare-shoes';
-import { footInputOf } from '../../fit-feet';
-import { send } from '../../send/save.svelte';
+import { lastFeetOf } from '../kit/feet-of-person';
 import { said } from '../../workers/remote';
 
 /** One place on the bench: which shoe, in which size and width. */
@@ -113,19 +111,12 @@ export class LastBench {
     this.person = who;
     this.feet = {};
     if (who === null) return;
-    const sent = await send<{ fittings: FittingAnswer[] }>(`/api/v1/customers/${who.id}/fittings`, 'GET');
+    const found = await lastFeetOf(who.id);
     if (this.person !== who) return;
-    if (!sent.ok) {
-      this.message = sent.detail;
+    if ('message' in found) {
+      this.message = found.message;
       return;
     }
-    const fittings = sent.value.fittings.map(fittingIn);
-    this.feet = Object.fromEntries(
-      SIDES.flatMap((side) => {
-        const fitting = fittings.find((f) => f.feet[side].values.lengthMm);
-        const input = fitting && footInputOf(side, fitting.feet[side], fitting.population);
-        return input ? [[side, planOf(completeFoot(input))]] : [];
-      })
-    );
+    this.feet = Object.fromEntries(Object.entries(found.feet).map(([side, foot]) => [side, planOf(foot)]));
   }
 }

@@ -1,57 +1,56 @@
 <script lang="ts">
   import { ZONE_STATES, type ZoneState } from '@chiave/core/fit';
   import Radio from 'flowbite-svelte/Radio.svelte';
-  import { TIGHT_TO_LOOSE } from '$lib/drawing/tightness';
+  import { wordOf } from '$lib/drawing/tightness';
+  import FeltMark from './FeltMark.svelte';
 
   /** What was felt in one zone of one foot, on the signed scale tight to loose; a second press clears it. */
   let { name, label, value, onchange }: { name: string; label: string; value: ZoneState | undefined; onchange: (value: ZoneState | undefined) => void } =
     $props();
-  const SIGNS: Readonly<Record<ZoneState, string>> = { 'too-tight': '−−', snug: '−', right: '0', roomy: '+', 'too-loose': '++' };
-  const wordFor = (state: ZoneState) => TIGHT_TO_LOOSE.find((s) => s.id === state)!;
 </script>
 
 <fieldset>
   <legend class="sr-only">{label}</legend>
-  <div class="flex gap-0.5">
+  <div class="scale">
     {#each ZONE_STATES as state (state)}
-      <div style="--hue:{wordFor(state).colour}" title={wordFor(state).word}>
-        <Radio
-          custom
-          {name}
-          group={value}
-          value={state}
-          aria-label="{label}: {wordFor(state).word}"
-          classes={{ label: value === state ? 'sign chosen' : 'sign' }}
-          class="sr-only"
-          onclick={() => {
-            if (value === state) onchange(undefined);
-          }}
-          onchange={() => onchange(state)}><span aria-hidden="true">{SIGNS[state]}</span></Radio
-        >
-      </div>
+      <Radio
+        custom
+        {name}
+        group={value}
+        value={state}
+        aria-label="{label}: {wordOf(state)}"
+        classes={{ label: value === state ? 'sign chosen' : 'sign' }}
+        class="sr-only"
+        onclick={() => {
+          if (value === state) onchange(undefined);
+        }}
+        onchange={() => onchange(state)}><FeltMark {state} size={32} /> <span>{wordOf(state)}</span></Radio
+      >
     {/each}
   </div>
 </fieldset>
 
 <style>
-  div :global(.sign) {
-    display: inline-flex;
-    min-width: 44px;
-    min-height: 44px;
+  .scale {
+    display: grid;
+    gap: 0.25rem;
+  }
+  .scale :global(.sign) {
+    display: flex;
+    min-height: 46px;
     align-items: center;
-    justify-content: center;
-    border: 1px solid var(--color-edge);
-    border-bottom: 5px solid var(--hue);
+    gap: 0.6rem;
+    padding: 0 0.5rem;
+    border: 1.5px solid transparent;
     border-radius: 9px;
-    background: var(--color-sheet);
     cursor: pointer;
   }
-  div :global(.sign.chosen) {
-    background: var(--color-ink);
-    color: var(--color-sheet);
-    font-weight: 700;
+  .scale :global(.sign.chosen) {
+    border-color: var(--color-brass-line);
+    background: var(--color-brass-pale);
+    font-weight: 650;
   }
-  div :global(.sign:focus-within) {
+  .scale :global(.sign:focus-within) {
     outline: 3px solid var(--color-brass-bright);
     outline-offset: 1px;
   }

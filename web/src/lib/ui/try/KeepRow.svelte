@@ -1,11 +1,14 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { ZONE, type ZoneId } from '@chiave/core/fit';
+  import { VERDICT_WORDS, ZONE, type Style, type ZoneId } from '@chiave/core/fit';
+  import { withFractions } from '$lib/size-fractions';
+  import SmallPair from '$lib/drawing/SmallPair.svelte';
+  import { smallTried } from './lay-tried';
   import { wordOf } from '$lib/drawing/tightness';
   import type { TryRow } from '$lib/api/rows';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
-  import { OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { OUTCOMES } from '$lib/api/outcomes';
   import { Keeper } from '$lib/send/save.svelte';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import SaveLine from '$lib/ui/fitting/SaveLine.svelte';
@@ -14,7 +17,8 @@
   import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   /** What became of one pair, and why. */
-  let { desk, row, name }: { desk: Desk; row: TryRow; name: string } = $props();
+  let { desk, row, style, name }: { desk: Desk; row: TryRow; style: Style | undefined; name: string } = $props();
+  const drawn = $derived(smallTried(desk.fitting, row, style));
   const keeper = new Keeper(
     untrack(() => `/api/v1/tries/${row.id}`),
     'PATCH',
@@ -35,17 +39,22 @@
 
 <Sheet class="grid gap-2" data-keep={row.styleId}>
   <div class="flex flex-wrap items-baseline gap-3">
-    <h2 class="mr-auto">{name} <span class="figures">{row.size} {row.width}</span> <span class="text-base font-normal"><PutWords put={row.put} /></span></h2>
+    <h2 class="mr-auto">
+      {name} <span class="figures">{withFractions(row.size)} {row.width}</span> <span class="text-base font-normal"><PutWords put={row.put} /></span>
+    </h2>
     <SaveLine keepers={[keeper]} ontheirs={(k) => desk.takeTheirs(k)} />
   </div>
-  <p class="soft text-sm">
-    The engine (version {row.engine}) said: {row.said || `${VERDICT_WORDS[row.verdict]}.`}
-  </p>
-  <p class="text-sm">
-    Felt:
-    {#each felt as item, i (i)}<span class="mr-2"><SideMark side={item.side} /> {item.text}</span>{:else}<span class="soft">nothing noted</span>{/each}
-  </p>
-  <Choice name="outcome-{row.id}" legend="Outcome" hideLegend options={OUTCOME_CHOICES} value={row.outcome} onchange={(v) => set({ outcome: v ?? 'open' })} />
+  <div class="flex items-center gap-4">
+    {#if drawn}<div class="w-36 shrink-0"><SmallPair feet={drawn} /></div>{/if}
+    <div class="grid gap-1">
+      <p class="soft">The engine (version {row.engine}) said: {row.said || `${VERDICT_WORDS[row.verdict]}.`}</p>
+      <p>
+        Felt:
+        {#each felt as item, i (i)}<span class="mr-2"><SideMark side={item.side} /> {item.text}</span>{:else}<span class="soft">nothing noted</span>{/each}
+      </p>
+    </div>
+  </div>
+  <Choice name="outcome-{row.id}" legend="Outcome" hideLegend options={OUTCOMES} value={row.outcome} onchange={(v) => set({ outcome: v })} />
   <Area
     label="Why"
     rows={2}

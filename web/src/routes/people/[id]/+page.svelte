@@ -1,14 +1,18 @@
 <script lang="ts">
-  import { goto } from '$app/navigation';
-  import { ZONE, type ZoneId } from '@chiave/core/fit';
-  import { formatDifference, formatLength } from '@chiave/core/measure';
+  import { VERDICT_WORDS, ZONE, type ZoneId } from '@chiave/core/fit';
+  import { formatDifference, formatLength, SIDES } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import Badge from 'flowbite-svelte/Badge.svelte';
+  import { withFractions } from '$lib/size-fractions';
+  import SmallFeet from '$lib/drawing/SmallFeet.svelte';
+  import { feetOf } from '$lib/fit-feet';
   import { wordOf } from '$lib/drawing/tightness';
-  import { FLAG_CHOICES, OUTCOME_CHOICES, VERDICT_WORDS } from '$lib/ui/fitting/names';
+  import { FLAG_CHOICES } from '$lib/ui/fitting/names';
+  import { OUTCOMES } from '$lib/api/outcomes';
   import FeetOverYears from '$lib/ui/people/FeetOverYears.svelte';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import PersonRecord from '$lib/ui/people/PersonRecord.svelte';
+  import { beginFitting } from '$lib/ui/people/begin-fitting';
   import { fittingIn, type FittingAnswer, type FittingRow } from '$lib/api/rows';
   import { send } from '$lib/send/save.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
@@ -31,6 +35,7 @@
   });
   const fittings = $derived([...data.fittings, ...older]);
   const lengthOf = (i: number, side: 'left' | 'right') => (fittings[i] ?? data.followed[i])?.feet[side].values.lengthMm?.mm;
+  const latest = $derived(fittings.find((f) => SIDES.some((side) => f.feet[side].values.lengthMm)));
   const nameOf = (styleId: string) => data.names[styleId] ?? styleId;
 
   async function showOlder(): Promise<void> {
@@ -47,9 +52,7 @@
   }
 
   async function open(): Promise<void> {
-    const sent = await send<{ id: number }>(`/api/v1/customers/${data.customer.id}/fittings`, 'POST');
-    if (sent.ok) await goto(`/fittings/${sent.value.id}/ask`, { invalidateAll: true });
-    else message = sent.detail;
+    message = await beginFitting(data.customer.id);
   }
 </script>
 
@@ -66,25 +69,40 @@
 </div>
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 
-<Sheet class="mt-4" heading="Kept">
-  {#if data.kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
-    <ul class="mt-1 grid gap-1">
-      {#each allKept ? data.kept : data.kept.slice(0, KEPT_SHOWN) as t (t.id)}
-        <li>
-          <b>{nameOf(t.styleId)}</b> in <span class="figures">{t.size} {t.width}</span>
-          <PutWords put={t.put} />
-          <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>
-          {#if t.why}<span>· {t.why}</span>{/if}
-        </li>
-      {/each}
-    </ul>
-    {#if !allKept && data.kept.length > KEPT_SHOWN}
-      <Button kind="text" onclick={() => (allKept = true)}>All {data.kept.length} pairs kept</Button>
+<div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
+  <FeetOverYears customer={data.customer} fittings={data.followed} kept={data.kept} room={data.room} names={data.names} now={data.now} />
+  <div class="grid content-start gap-4">
+    {#if latest}
+      <Sheet aria-label="Feet as measured last">
+        <SmallFeet feet={feetOf(latest)} height={236} />
+        <p class="figures mt-1 flex justify-center gap-10">
+          {#each SIDES as side (side)}
+            {@const mm = latest.feet[side].values.lengthMm?.mm}
+            <span><SideMark {side} /> {mm === undefined ? 'not measured' : formatLength(mm, shown.unit)}</span>
+          {/each}
+        </p>
+        <p class="soft text-center">as measured on {format(new Date(latest.openedAt), 'd MMM yyyy')}, to scale</p>
+      </Sheet>
     {/if}
-  {/if}
-</Sheet>
-
-<FeetOverYears customer={data.customer} fittings={data.followed} kept={data.kept} room={data.room} names={data.names} now={data.now} />
+    <Sheet heading="Kept">
+      {#if data.kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
+        <ul class="mt-1 grid gap-1">
+          {#each allKept ? data.kept : data.kept.slice(0, KEPT_SHOWN) as t (t.id)}
+            <li>
+              <b>{nameOf(t.styleId)}</b> in <span class="figures">{withFractions(t.size)} {t.width}</span>
+              <PutWords put={t.put} />
+              <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>
+              {#if t.why}<span>· {t.why}</span>{/if}
+            </li>
+          {/each}
+        </ul>
+        {#if !allKept && data.kept.length > KEPT_SHOWN}
+          <Button kind="text" onclick={() => (allKept = true)}>All {data.kept.length} pairs kept</Button>
+        {/if}
+      {/if}
+    </Sheet>
+  </div>
+</div>
 {#key data.customer.id}<PersonRecord customer={data.customer} />{/key}
 
 <h2 class="mt-5">Fittings</h2>
@@ -108,8 +126,8 @@
         <ul class="mt-2 grid gap-1 border-t border-line pt-2">
           {#each f.tries as t (t.id)}
             <li>
-              <b>{nameOf(t.styleId)}</b> <span class="figures">{t.size} {t.width}</span>
-              <PutWords put={t.put} />: {OUTCOME_CHOICES.find((o) => o.id === t.outcome)?.name}
+              <b>{nameOf(t.styleId)}</b> <span class="figures">{withFractions(t.size)} {t.width}</span>
+              <PutWords put={t.put} />: {OUTCOMES.find((o) => o.id === t.outcome)?.name}
               <span class="soft">· engine said {VERDICT_WORDS[t.verdict]}</span>
               {#each ['left', 'right'] as const as side (side)}
                 {#each Object.entries(t.felt[side]) as [zone, state] (zone)}<span class="ml-2 text-sm"

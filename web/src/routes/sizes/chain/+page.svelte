@@ -55,7 +55,7 @@
       options={PURPOSES}
       value={asked.purposeId}
       onchange={(v) => {
-        asked.purposeId = v ?? 'everyday';
+        asked.purposeId = v;
         asked.rounding = null;
       }}
     />
@@ -69,14 +69,8 @@
       value={asked.rounding ?? asked.purpose.rounding}
       onchange={(v) => (asked.rounding = v)}
     />
-    <Choice name="sock" legend="Sock" options={SOCKS} value={asked.sockId} onchange={(v) => (asked.sockId = v ?? 'none')} />
-    <Choice
-      name="taste"
-      legend="Likes it"
-      options={PREFERENCES.map((id) => ({ id, name: id }))}
-      value={asked.preference}
-      onchange={(v) => (asked.preference = v ?? 'regular')}
-    />
+    <Choice name="sock" legend="Sock" options={SOCKS} bind:value={asked.sockId} />
+    <Choice name="taste" legend="Likes it" options={PREFERENCES.map((id) => ({ id, name: id }))} bind:value={asked.preference} />
   </Sheet>
   <ChainSum {asked} />
 </div>

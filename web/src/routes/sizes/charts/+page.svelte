@@ -7,6 +7,7 @@
   import Choices from '$lib/ui/kit/Choices.svelte';
   import { download, downloadPdf } from '$lib/ui/kit/download';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { withFractions } from '$lib/size-fractions';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -28,6 +29,19 @@
     } catch (error) {
       return { chart: null, problem: error instanceof Error ? error.message : String(error) };
     }
+  });
+  const LISTED = new Intl.ListFormat('en-GB');
+  const says = $derived.by(() => {
+    const { chart } = made;
+    if (!chart || chart.rows.length === 0) return 'No chart of this yet.';
+    const [first, last] = [chart.rows[0], chart.rows[chart.rows.length - 1]];
+    const spans = chart.columns
+      .map((c, i) => ({ c, from: first.cells[i].label, to: last.cells[i].label }))
+      .filter(({ from, to }) => from !== '' && to !== '')
+      .slice(0, 3)
+      .map(({ c, from, to }) => `${c.name} ${withFractions(from)} to ${withFractions(to)}`);
+    const feet = `${chart.rows.length} feet from ${formatLength(first.footMm, shown.unit)} to ${formatLength(last.footMm, shown.unit)}`;
+    return `${feet} in ${chart.columns.length} ${chart.columns.length === 1 ? 'scale' : 'scales'}${spans.length > 0 ? `: ${LISTED.format(spans)}` : ''}.`;
   });
   const names = $derived(made.chart?.columns.map((c) => `${c.name} (${c.school})`) ?? []);
   function csv(chart: Chart): void {
@@ -60,6 +74,7 @@
 
 <svelte:head><title>Charts and gauge · Chiave</title></svelte:head>
 <h1 class="sr-only">Charts and gauge</h1>
+<p class="says mb-3 print:hidden" aria-live="polite">{says}</p>
 <div class="grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
   <Sheet>
     <div class="flex flex-wrap items-end gap-2 print:hidden">

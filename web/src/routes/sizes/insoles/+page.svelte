@@ -2,7 +2,7 @@
   import Papa from 'papaparse';
   import { invalidateAll } from '$app/navigation';
   import { trimNumber } from '@chiave/core/measure';
-  import { fitInsoles, readInsoleRows, type InsoleFit } from '@chiave/core/size';
+  import { callsForALook, fitInsoles, readInsoleRows, type InsoleFit } from '@chiave/core/size';
   import { send } from '$lib/send/save.svelte';
   import Area from '$lib/ui/kit/Area.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -47,6 +47,17 @@
     }
   });
 
+  /** What the table says, before its figures. */
+  const finding = $derived.by(() => {
+    const claimed = fitted.fit?.claimed;
+    if (!claimed) return 'A few insoles with a ruler say how a last runs.';
+    const odd = fitted.fit!.rows.filter((r) => r.flags.some(callsForALook)).length;
+    const off = Math.abs(claimed.habitSizes);
+    const runs = off < 0.05 ? 'true' : `${trimNumber(off, 2)} sizes ${claimed.habitSizes > 0 ? 'long' : 'short'}`;
+    const rows = odd === 0 ? 'no row' : odd === 1 ? 'one row' : `${odd} rows`;
+    return `The last runs ${runs} against ${book.get(claims).name}, give or take ${trimNumber(claimed.habitSdSizes, 2)} (estimate); ${rows} to look at.`;
+  });
+
   async function upload(file: File): Promise<void> {
     if (file.size > MOST_BYTES) {
       message = `${file.name} has ${Math.round(file.size / 1e6)} MB: an insole table is a few lines. Nothing was read.`;
@@ -79,8 +90,9 @@
 
 <svelte:head><title>Insoles and habits · Chiave</title></svelte:head>
 <h1 class="sr-only">Insoles and habits</h1>
+<p class="says mb-3" aria-live="polite">{finding}</p>
 <div class="grid gap-4 lg:grid-cols-2">
-  <Sheet heading="Measured insoles">
+  <Sheet class="self-start" heading="Measured insoles">
     <p class="soft text-sm">One line a size: size, length, ball, narrow part; cm or mm. Paste from a spreadsheet, type, or choose a CSV file.</p>
     <Area label="Insole table" hideLabel figures class="mt-1" rows={9} bind:value={text} placeholder={EXAMPLE} />
     <div class="mt-1 flex flex-wrap items-end gap-2">
@@ -92,15 +104,18 @@
     {#if fitted.problem}<Notice class="mt-1" tone="caution" role="alert">{fitted.problem}.</Notice>{/if}
     {#if message}<Notice class="mt-1" tone="caution" role="alert">{message}</Notice>{/if}
     {#if saved}<Notice class="mt-1" role="status">{saved}</Notice>{/if}
-    {#if fitted.fit}
-      {@const { fit } = fitted}
+  </Sheet>
+
+  {#if fitted.fit}
+    {@const { fit } = fitted}
+    <Sheet heading="What the table comes to">
       <InsoleTable {fit} scale={book.get(claims)} />
       <div class="mt-2 flex flex-wrap items-end gap-2">
         <Select label="The last" empty="choose a last" options={lasts} bind:value={lastId} />
         <Button disabled={lastId === ''} onclick={() => keepTable(fit)}>Keep as its habit, measured</Button>
       </div>
-    {/if}
-  </Sheet>
+    </Sheet>
+  {/if}
 
   <Sheet heading="How lasts run">
     <p class="soft text-sm">

@@ -4,6 +4,9 @@
   import Choices from '$lib/ui/kit/Choices.svelte';
   import { download } from '$lib/ui/kit/download';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import FeetOnRule from '$lib/drawing/FeetOnRule.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
+  import { formatLength } from '@chiave/core/measure';
   import { ManySizes, MOST_BYTES, MOST_ROWS } from '$lib/ui/sizes/many-sizes.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -24,6 +27,19 @@
   const book = $derived(shopBook());
   onDestroy(() => many.close());
 
+  const says = $derived.by(() => {
+    const { report, running } = many;
+    if (running) return 'Reading the column …';
+    if (!report) return `Paste a column of sizes, or take a CSV file: up to ${MOST_ROWS.toLocaleString('en')} rows, each told in every scale chosen.`;
+    const { read, unread, lengths } = report;
+    const counted = `${read} read, ${unread} could not be read`;
+    if (read === 0) return `${counted}.`;
+    const most = lengths.reduce((best, l) => (l.feet > best.feet ? l : best));
+    const spread =
+      lengths.length === 1 ? '' : `, most (${most.feet}) between ${formatLength(most.fromMm, shown.unit)} and ${formatLength(most.toMm, shown.unit)}`;
+    return `${counted}: feet between ${formatLength(lengths[0].fromMm, shown.unit)} and ${formatLength(lengths[lengths.length - 1].toMm, shown.unit)}${spread}.`;
+  });
+
   function upload(chosen: File): void {
     many.message = '';
     if (chosen.size > MOST_BYTES) {
@@ -40,6 +56,7 @@
 
 <svelte:head><title>Many at once · Chiave</title></svelte:head>
 <h1 class="sr-only">Many at once</h1>
+<p class="says mb-3" aria-live="polite" data-report={many.report ? '' : undefined}>{says}</p>
 <div class="grid gap-4 lg:grid-cols-2">
   <Sheet class="grid content-start gap-3" heading="A column of sizes">
     {#if file}
@@ -87,9 +104,8 @@
     </div>
     {#if many.report}
       {@const report = many.report}
-      <p data-report>
-        {report.read} read, {report.unread} could not be read<span class="soft">, in {(report.tookMs / 1000).toFixed(1)} s</span>.
-      </p>
+      <p class="soft text-sm">In {(report.tookMs / 1000).toFixed(1)} s.</p>
+      {#if report.lengths.length > 0}<FeetOnRule lengths={report.lengths} unit={shown.unit} />{/if}
       {#if report.unread > 0}
         <details open class="mt-1">
           <summary class="min-h-11 content-center">What could not be read</summary>
@@ -119,6 +135,6 @@
         </Table>
       </div>
       {#if report.read > report.rows.length}<p class="soft text-sm">The first {report.rows.length} are shown; all of them are in the CSV.</p>{/if}
-    {:else}<p class="soft">Nothing converted yet. Up to {MOST_ROWS.toLocaleString('en')} rows; the work is done beside the page.</p>{/if}
+    {:else}<p class="soft">Nothing converted yet; the work is done beside the page.</p>{/if}
   </Sheet>
 </div>

@@ -43,14 +43,13 @@
 
 <svelte:head><title>Last bench · Chiave</title></svelte:head>
 <h1 class="sr-only">Last bench</h1>
-<BenchSetup {bench} {all} people={data.people} />
-{#if bench.laid.shoes.length > 0}
-  <div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
-    <Sheet class="self-start lg:sticky lg:top-2">
+<div class="grid gap-4 lg:grid-cols-[minmax(0,6fr)_minmax(0,7fr)]">
+  {#if bench.laid.shoes.length > 0}
+    <Sheet class="self-start lg:sticky lg:top-2 lg:row-span-2">
       <div class="mb-2 flex flex-wrap items-end gap-3 print:hidden">
-        <Slider label="Zoom" class="w-36" low={1} high={5} step={0.1} bind:value={zoom} />
+        <Slider label="Zoom" class="w-28" low={1} high={5} step={0.1} bind:value={zoom} />
         {#if bench.laid.shoes.length > 1}
-          <Slider label="Slide A to B" class="w-36" low={0} high={1} step={0.05} bind:value={bench.slide} disabled={bench.blinking} />
+          <Slider label="Slide A to B" class="w-28" low={0} high={1} step={0.05} bind:value={bench.slide} disabled={bench.blinking} />
           <Button pressed={bench.blinking} onclick={() => bench.blink()}>{bench.blinking ? 'Stop blinking' : 'Blink'}</Button>
         {/if}
         <Button onclick={saveSvg}>SVG, true size</Button>
@@ -68,7 +67,10 @@
         bind:svg={drawing}
       />
     </Sheet>
-    <div class="grid content-start gap-4">
+  {/if}
+  <BenchSetup {bench} {all} people={data.people} />
+  {#if bench.laid.shoes.length > 0}
+    <div class="grid content-start gap-4 lg:col-start-2">
       <BenchReadout {bench} />
       <Sheet heading="From the inner side">
         <LastViews shoes={bench.laid.shoes} view="side" at={bench.at} side={bench.side} shown={bench.strengths} />
@@ -78,5 +80,5 @@
       </Sheet>
       <PhotoLayers bind:photos />
     </div>
-  </div>
-{/if}
+  {/if}
+</div>

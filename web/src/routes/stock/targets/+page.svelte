@@ -14,7 +14,8 @@
     type SharedZone,
     type ShopTargets
   } from '@chiave/core/fit';
-  import { parseMixedNumber, trimNumber } from '@chiave/core/measure';
+  import { trimNumber } from '@chiave/core/measure';
+  import { numberOrText } from '$lib/api/values';
   import { send, type SaveError } from '$lib/send/save.svelte';
   import { undoList } from '$lib/ui/stock/undo.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -53,10 +54,7 @@
   const others = $derived(KINDS.filter((k) => k.id !== kind && KIND_ZONES.some((z) => changed(`kinds.${k.id}.${z}`))).map((k) => k.name));
 
   function bodyOf(): object {
-    const cutsOf = (path: string): object =>
-      Object.fromEntries(
-        LETTERS.map((l, i) => [l, parseMixedNumber(typed[path][i]) ?? (Number.isFinite(Number(typed[path][i])) ? Number(typed[path][i]) : typed[path][i])])
-      );
+    const cutsOf = (path: string): object => Object.fromEntries(LETTERS.map((l, i) => [l, numberOrText(typed[path][i])]));
     const kinds: Record<string, Record<string, object>> = {};
     for (const k of KINDS)
       for (const zone of KIND_ZONES) {

@@ -5,6 +5,7 @@ import {
   KIND_IDS,
   PREFERENCES,
   ROOM_SCHOOLS,
+  VERDICTS,
   ZONE_IDS,
   ZONE_STATES,
   type BetweenSchool,
@@ -30,11 +31,11 @@ import {
   type StateStepId,
   type WayOfTaking
 } from '@chiave/core/measure';
-import { z } from 'zod';
 import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
-import type { FootFeatures, TakenValue } from '../../../api/foot-schema';
+import { features, type FootFeatures, type TakenValue } from '../../../api/foot-schema';
 import { pairPutSchema } from '../../../api/put-schema';
-import { OUTCOMES, VERDICTS, type TryRow } from '../../../api/rows';
+import { OUTCOMES } from '../../../api/outcomes';
+import type { TryRow } from '../../../api/rows';
 import { idOf } from '../../../api/values';
 import { bySchema, isFigure, oneOf, record, records, textRecord, textSet } from '../kept';
 import { DOUBLE, flag, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
@@ -167,8 +168,6 @@ const feltOf = (value: unknown): TryRow['felt'] => {
     );
   return { left: known(left), right: known(right) };
 };
-const marks = z.array(z.number()).length(6);
-const print = z.object({ midfootMm: z.number().nullable(), heelMm: z.number().nullable(), forefootMm: z.number().nullable() });
 
 export const peopleTables = (sequelize: Sequelize) => ({
   Customer: sequelize.define<CustomerModel>(
@@ -204,7 +203,7 @@ export const peopleTables = (sequelize: Sequelize) => ({
       preference: word('preference', 10, PREFERENCES, 'regular'),
       measuredAt: STRING(10),
       wornAt: STRING(10),
-      breakIn: word('breakIn', 6, BREAK_INS, 'now'),
+      breakIn: word('breakIn', 6, idOf(BREAK_INS), 'now'),
       roomSchool: word('roomSchool', 8, idOf(ROOM_SCHOOLS), 'middle'),
       betweenSchool: word('betweenSchool', 14, idOf(BETWEEN_SCHOOLS), 'middle'),
       population: word('population', 12, idOf(POPULATIONS), 'general'),
@@ -262,8 +261,8 @@ export const peopleTables = (sequelize: Sequelize) => ({
       bunionMm: DOUBLE,
       hammerToeMm: DOUBLE,
       ankleReachDeg: DOUBLE,
-      posture: json('posture', (v) => bySchema(v, marks, null)),
-      print: json('print', (v) => bySchema(v, print, null))
+      posture: json('posture', (v) => bySchema(v, features.shape.posture, null)),
+      print: json('print', (v) => bySchema(v, features.shape.print, null))
     },
     { tableName: 'foot_features' }
   ),
@@ -277,7 +276,7 @@ export const peopleTables = (sequelize: Sequelize) => ({
       width: STRING(12),
       putIn: json('putIn', (v) => bySchema(v, pairPutSchema, {})),
       felt: json('felt', feltOf),
-      outcome: word('outcome', 10, OUTCOMES, 'open'),
+      outcome: word('outcome', 10, idOf(OUTCOMES), 'open'),
       why: TEXT,
       verdict: word('verdict', 16, VERDICTS, 'does-not-fit'),
       probability: DOUBLE,

@@ -1,5 +1,5 @@
-import type { ClosureId, KindId, StyleDetails, UpperId } from '@chiave/core/fit';
-import type { ToeFamilyId, ToeStructure } from '@chiave/core/last';
+import type { ShoeMake, StyleDetails } from '@chiave/core/fit';
+import type { ToeFamilyId } from '@chiave/core/last';
 import { SIDES, type Side } from '@chiave/core/measure';
 import { CUTS, EVIDENCE_IDS, FOR_WHOM, type EvidenceId, type ForWhom, type MakerScaleInput, type ScaleId } from '@chiave/core/size';
 import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
@@ -24,12 +24,11 @@ export interface LastModel extends Model<InferAttributes<LastModel>, InferCreati
   definition: object;
   version: CreationOptional<number>;
 }
-export interface StyleModel extends Model<InferAttributes<StyleModel>, InferCreationAttributes<StyleModel>> {
+export interface StyleModel extends Model<InferAttributes<StyleModel>, InferCreationAttributes<StyleModel>>, ShoeMake {
   id: string;
   makerId: string;
   lastId: string;
   name: string;
-  kind: KindId;
   forWhom: ForWhom;
   scale: ScaleId;
   school: string;
@@ -37,13 +36,6 @@ export interface StyleModel extends Model<InferAttributes<StyleModel>, InferCrea
   sizeFrom: number;
   sizeTo: number;
   widths: string[];
-  upper: UpperId;
-  closure: ClosureId;
-  soleStiffness: number;
-  heelHeightMm: number;
-  platformMm: number;
-  removableInsoleMm: number;
-  toeStructure: ToeStructure;
   details: CreationOptional<StyleDetails>;
   version: CreationOptional<number>;
 }

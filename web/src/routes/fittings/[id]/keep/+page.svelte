@@ -16,7 +16,8 @@
 </p>
 <div class="grid gap-4 lg:grid-cols-2">
   {#each desk.fitting.tries as row (`${row.id} ${desk.readings}`)}
-    <KeepRow {desk} {row} name={data.names[row.styleId] ?? row.styleId} />
+    {@const style = data.styles.find((s) => s.id === row.styleId)}
+    <KeepRow {desk} {row} {style} name={style ? `${style.name}, ${style.maker.name}` : row.styleId} />
   {:else}
     <Notice>Nothing was tried yet. Carry a pair to the chair from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>.</Notice>
   {/each}

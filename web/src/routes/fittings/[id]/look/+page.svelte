@@ -1,10 +1,13 @@
 <script lang="ts">
+  import { SIDES } from '@chiave/core/measure';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import LookPicture from '$lib/ui/fitting/LookPicture.svelte';
   import { LOOKS } from '$lib/ui/fitting/looks';
   import Area from '$lib/ui/kit/Area.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   const desk = getDesk();
   const looked = $derived(desk.fitting.looked);
@@ -27,20 +30,22 @@
     <Sheet>
       <h2>{look.name}</h2>
       <p class="soft text-sm">{look.hint}</p>
-      <div class="mt-2 grid gap-3 sm:grid-cols-2">
-        {#each ['left', 'right'] as const as side (side)}
+      <div class="grid gap-x-4 sm:grid-cols-2 lg:grid-cols-1">
+        {#each SIDES as side (side)}
           {@const key = `${look.id}-${side}`}
-          <div>
-            <p class="font-semibold {side === 'left' ? 'side-L' : 'side-R'}">{side === 'left' ? 'L left' : 'R right'}</p>
+          <div class="mt-2 flex items-start gap-2">
+            <SideMark {side} />
             <Choice
               name={key}
               legend="{look.name}, {side} foot"
               hideLegend
               options={look.choices}
               value={looked[key] ?? null}
-              clearable
               onchange={(v) => set(key, v)}
-            />
+              onclear={() => set(key, null)}
+            >
+              {#snippet picture(id)}<LookPicture shows={look.choices.find((c) => c.id === id)!.shows} {side} />{/snippet}
+            </Choice>
           </div>
         {/each}
       </div>

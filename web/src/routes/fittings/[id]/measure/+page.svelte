@@ -1,13 +1,16 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { isExtraId, MEASURE, SIDES_EXCHANGED_WORDS, slipWords, type Foot, type MeasureId, type Side } from '@chiave/core/measure';
+  import { EXTRA, isExtraId, MEASURE, SIDES_EXCHANGED_WORDS, slipWords, type Foot, type MeasureId, type Side, type TakenId } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import FootPair from '$lib/drawing/FootPair.svelte';
+  import HowTaken from '$lib/drawing/HowTaken.svelte';
+  import { HOW_TAKEN } from '$lib/drawing/how-taken';
   import { feetOf } from '$lib/fit-feet';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import FootFeatures from '$lib/ui/measure/FootFeatures.svelte';
   import FootState from '$lib/ui/measure/FootState.svelte';
@@ -28,27 +31,30 @@
   let gauge = $state(false);
   const feet = $derived(Object.fromEntries(feetOf(f).map((foot) => [foot.side, foot])) as Partial<Record<Side, Foot>>);
   const judged = $derived(judgeVisit(f, data.earlier));
+  const looked = $derived(order.fast ? order.now : order.active);
+  const definitionOf = (id: TakenId): string => (isExtraId(id) ? EXTRA[id] : MEASURE[id]).definition;
   const filledIn = $derived(feet.left?.assumed.filter((id) => id in MEASURE).map((id) => MEASURE[id as MeasureId].name) ?? []);
-  const where = $derived.by(() => {
-    if (!order.active) return 'begins at the left length';
-    const { id, side } = order.active;
-    return `${side === 'left' ? 'L left' : 'R right'}, ${isExtraId(id) ? 'this measure' : MEASURE[id].name}`;
-  });
 </script>
 
 <svelte:head><title>Measure · {f.customer.name} · Chiave</title></svelte:head>
 <h1 class="sr-only">Measure</h1>
 
-<div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] {order.fast ? 'pb-40 lg:pb-0' : ''}">
-  <Sheet class="lg:sticky lg:top-2 lg:self-start" aria-label="Drawing">
-    <div class="mx-auto max-w-[520px] lg:max-w-none">
-      <FootPair {feet} taken={{ left: f.feet.left.values, right: f.feet.right.values }} unit={shown.unit} active={order.active} onpick={order.focus} />
+<div class="grid gap-4 lg:grid-cols-[minmax(0,5fr)_minmax(0,6fr)] {order.fast ? 'pb-84 lg:pb-0' : ''}">
+  <Sheet class="!p-2 lg:sticky lg:top-2 lg:self-start" aria-label="Drawing">
+    <div class="relative mx-auto max-w-[520px] lg:max-w-none">
+      <FootPair {feet} taken={{ left: f.feet.left.values, right: f.feet.right.values }} unit={shown.unit} active={looked} onpick={order.focus} />
+      {#if looked && HOW_TAKEN[looked.id]}
+        <figure class="sheet float absolute bottom-0 left-1/2 w-60 -translate-x-1/2 p-2 text-center">
+          <HowTaken id={looked.id} side={looked.side} words={definitionOf(looked.id)} />
+          <figcaption class="leading-tight"><SideMark side={looked.side} /> {definitionOf(looked.id)}</figcaption>
+        </figure>
+      {/if}
     </div>
-    <p class="soft text-sm">Drawn from the numbers. Dashed lines, pale dots and italic figures are filled in, not taken. Tap a place for its field.</p>
+    <p class="soft px-2 leading-tight">Dashed, hollow or with ~: filled in, not taken. Tap a place for its field.</p>
     {#if order.fast}
       <!-- Under the thumb on a tablet, wherever the page is scrolled to. -->
       <div class="fixed inset-x-0 bottom-0 z-10 lg:static lg:mt-2">
-        <Keypad {where} onkey={(key) => order.press(key)} />
+        <Keypad {desk} active={order.now} earlier={data.earlier?.feet ?? null} unit={shown.unit} onkey={(key) => order.press(key)} />
       </div>
     {/if}
   </Sheet>

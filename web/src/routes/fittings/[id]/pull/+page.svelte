@@ -2,6 +2,7 @@
   import { onDestroy, onMount, untrack } from 'svelte';
   import { KIND } from '@chiave/core/fit';
   import { formatLength } from '@chiave/core/measure';
+  import { withFractions } from '$lib/size-fractions';
   import { bothMeasured } from '$lib/fit-feet';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
@@ -15,13 +16,14 @@
   import RankingLine from '$lib/ui/pull/RankingLine.svelte';
   import { HOLDS, Wanted, type HoldId } from '$lib/ui/pull/wanted.svelte';
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
+  import { Sketches } from '$lib/ui/pull/sketches.svelte';
   import SideBySide from '$lib/ui/pull/SideBySide.svelte';
   import WhyNot from '$lib/ui/pull/WhyNot.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
   import { forWorker } from '$lib/workers/for-worker';
   import Button from '$lib/ui/kit/Button.svelte';
-  import Fold from '$lib/ui/kit/Fold.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
 
@@ -48,6 +50,11 @@
     () => shownIds.map(ranking.whole).filter((c) => c !== undefined),
     (c) => c.styleId
   );
+  const sketches = new Sketches(() => ({ fitting: forWorker(desk.fitting), stamp: data.stamp }));
+  // Drawn when their order stands: a worker that ranks is not held up.
+  $effect(() => {
+    if (!ranking.running) sketches.want(cards.now);
+  });
   const shortList = $derived(f.tries.map((t) => ({ id: t.id, size: t.size, width: t.width, put: t.put, name: wanted.byId[t.styleId]?.name ?? t.styleId })));
   function rank(): void {
     if (!measured) return;
@@ -79,47 +86,48 @@
 {#if !measured}
   <Notice>Measure the length of both feet first: <a href="/fittings/{f.id}/measure">Measure</a>.</Notice>
 {:else if laidOut}
-  <Fold class="!py-1" bind:open={kindsOpen}>
-    {#snippet head()}{f.kinds.length === 0 ? 'Every kind of shoe' : f.kinds.map((k) => KIND[k].name).join(', ')} · {wanted.styles.length} styles · {f.preference},
-      sock {formatLength(f.sockMm, 'mm')}
-      {#if !kindsOpen}<span class="ml-3 font-normal underline">change the kinds</span>{/if}{/snippet}
-    {#if kindsOpen}
-      <div class="mt-2">
-        <Choices legend="Kinds of shoe (none: every kind)" options={KIND_CHOICES} chosen={f.kinds} onchange={(kinds) => desk.patch({ kinds })} />
-      </div>
-    {/if}
-  </Fold>
-  <div class="mt-3 flex flex-wrap items-end gap-4">
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+    <RankingLine {ranking} {found} />
+    <Button class="ml-auto" aria-expanded={kindsOpen} onclick={() => (kindsOpen = !kindsOpen)}
+      ><span>{f.kinds.length === 0 ? 'every kind' : f.kinds.map((k) => KIND[k].name).join(', ')} · <span class="underline">change the kinds</span></span
+      ></Button
+    >
+    <WhyNot styles={data.styles} {ranking} {found} whyLeftOut={wanted.whyLeftOut} />
+  </div>
+  {#if kindsOpen}
+    <Sheet class="mt-2">
+      <Choices legend="Kinds of shoe (none: every kind)" options={KIND_CHOICES} chosen={f.kinds} onchange={(kinds) => desk.patch({ kinds })} />
+    </Sheet>
+  {/if}
+  <div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
     <Choice
       name="forWhom"
       legend="Made for"
+      hideLegend
       options={[
         { id: 'own', name: wanted.child ? 'children, unisex' : `${f.customer.fitsAs}, unisex` },
         { id: 'all', name: 'anyone' }
       ]}
-      value={wanted.forWhom}
-      onchange={(v) => (wanted.forWhom = v ?? 'own')}
+      bind:value={wanted.forWhom}
     />
     <Check bind:checked={wanted.onlyShelf}>on the shelf in that size</Check>
     <Select
       label="Hold equal"
-      empty="nothing"
+      hideLabel
+      empty="hold nothing equal"
       options={HOLDS}
       value={wanted.hold ?? ''}
       onchange={(e) => wanted.holdEqual((e.currentTarget.value || null) as HoldId | null, besides[0] ?? cards.now[0] ?? null)}
     />
-    <WhyNot styles={data.styles} {ranking} {found} whyLeftOut={wanted.whyLeftOut} />
+    <p class="soft">{f.preference} fit, sock {formatLength(f.sockMm, 'mm')}, {wanted.styles.length} styles</p>
   </div>
   {#if wanted.heldTo}<Notice class="mt-2" data-held>Held to {wanted.heldTo.name}: {wanted.heldWords(shown.unit)}.</Notice>{/if}
-  <div class="mt-2 flex flex-wrap items-baseline gap-x-4">
-    {#if shortList.length > 0}
-      <p class="flex flex-wrap items-baseline gap-x-3" data-short-list>
-        <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
-        {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{t.size} {t.width}</span> <PutWords put={t.put} /></span>{/each}
-      </p>
-    {/if}
-    <RankingLine {ranking} {found} />
-  </div>
+  {#if shortList.length > 0}
+    <p class="mt-2 flex flex-wrap items-baseline gap-x-3" data-short-list>
+      <a href="/fittings/{f.id}/try" class="font-semibold">At the chair</a>
+      {#each shortList as t (t.id)}<span>{t.name} <span class="figures">{withFractions(t.size)} {t.width}</span> <PutWords put={t.put} /></span>{/each}
+    </p>
+  {/if}
   {#if ranking.failed}<Notice role="alert" class="mt-2" tone="caution">
       The fit engine stopped: {ranking.failed}. <Button kind="text" onclick={rank}>Try again</Button>
     </Notice>{/if}
@@ -135,6 +143,7 @@
         first={at === 0}
         candidate={c}
         family={wanted.familyOf(c.styleId)!}
+        drawn={sketches.of(c)}
         compared={compared.includes(c.styleId)}
         full={compared.length >= MOST_COMPARED}
         oncompare={(on) => (compared = on ? [...compared, c.styleId] : compared.filter((id) => id !== c.styleId))}

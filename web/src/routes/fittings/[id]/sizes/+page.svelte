@@ -1,16 +1,19 @@
 <script lang="ts">
-  import { formatLength, trimNumber } from '@chiave/core/measure';
-  import { convertFoot, footLetter, schoolOf } from '@chiave/core/size';
-  import RuleBench, { type Mark } from '$lib/drawing/RuleBench.svelte';
+  import { formatLength, SIDES, trimNumber } from '@chiave/core/measure';
+  import { convertFoot, footLetter, remainderWords, schoolOf } from '@chiave/core/size';
+  import { takesWords, type Mark } from '$lib/drawing/rule-readings';
+  import RuleBench from '$lib/drawing/RuleBench.svelte';
   import { STRIPS } from '$lib/drawing/rule-strips';
   import { viewAround, type View } from '$lib/drawing/rule-view';
   import { feetOf } from '$lib/fit-feet';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
+  import { withFractions } from '$lib/size-fractions';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   const desk = getDesk();
   const feet = $derived(feetOf(desk.fitting));
@@ -22,8 +25,8 @@
   const marks = $derived<Mark[]>(
     both
       ? [
-          { id: 'left', letter: 'L', name: 'left foot', mm: both.left.lengthMm.mm, colour: 'var(--color-side-left)', dash: '' },
-          { id: 'right', letter: 'R', name: 'right foot', mm: both.right.lengthMm.mm, colour: 'var(--color-side-right)', dash: '8 4' }
+          { id: 'left', letter: 'L', name: 'left foot', mm: both.left.lengthMm.mm, colour: 'var(--color-side-left)', dash: '', foot: true },
+          { id: 'right', letter: 'R', name: 'right foot', mm: both.right.lengthMm.mm, colour: 'var(--color-side-right)', dash: '8 4', foot: true }
         ]
       : []
   );
@@ -58,7 +61,14 @@
         }))
       : []
   );
-  const over = (mm: number) => (Math.abs(mm) < 0.05 ? 'exact' : `${mm > 0 ? '+' : '−'}${trimNumber(Math.abs(mm))} mm`);
+  const sentence = $derived(
+    both
+      ? `By length the feet take ${takesWords(
+          shownScales,
+          SIDES.map((side) => ({ mm: both[side].lengthMm.mm, word: side }))
+        )}.`
+      : ''
+  );
   const schoolName = (id: string, school: string) => {
     const scale = book.get(id);
     return scale.schools.length > 1 && !scale.rule ? schoolOf(scale, school).name : '';
@@ -69,19 +79,20 @@
 <h1 class="sr-only">Sizes</h1>
 
 {#if both}
-  <Sheet class="!p-3" aria-label="The rule: both feet and the size scales">
+  <section aria-label="The rule: both feet and the size scales">
+    <p class="says">{sentence}</p>
     <RuleBench {marks} {active} scales={shownScales} view={around} unit={shown.unit} onactive={(id) => (chosen = id)} onview={(next) => (view = next)} />
-    <p class="soft mt-1 text-sm">
-      Both feet stand on the rule; every scale is a strip laid along it. The longer foot rules length and is read at the right, with what is left over; tap L or
-      R for the other. The tinted box is the interval a label stands for; brass between rows is where schools put one and the same size.
+    <p class="soft mt-1">
+      The longer foot rules length: what is over is its own; tap L or R for the other. A box is what its size stands for; brass between rows is where schools
+      put one and the same size.
     </p>
-  </Sheet>
+  </section>
   <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
     <Sheet class="overflow-x-auto" heading="Read in every scale">
       <Table class="mt-2">
         <thead>
           <tr class="border-b border-ink text-left">
-            <th scope="col">Scale</th><th scope="col">School</th><th scope="col" class="side-L">L left</th><th scope="col" class="side-R">R right</th>
+            <th scope="col">Scale</th><th scope="col">School</th>{#each SIDES as side (side)}<th scope="col"><SideMark {side} word /></th>{/each}
           </tr>
         </thead>
         <tbody>
@@ -90,7 +101,9 @@
               <th scope="row" class="py-1 pr-2 text-left font-semibold">{book.get(line.left.scale).name}</th>
               <td class="soft pr-2 text-sm">{schoolName(line.left.scale, line.left.school)}</td>
               {#each [line.left, line.right] as reading, i (i)}
-                <td class="pr-2"><b class="figures">{reading.size}</b> <span class="soft figures text-sm">{over(reading.remainderMm)}</span></td>
+                <td class="pr-2"
+                  ><b class="figures">{withFractions(reading.size)}</b> <span class="soft figures text-sm">{remainderWords(reading.remainderMm)}</span></td
+                >
               {/each}
             </tr>
           {/each}

@@ -2,7 +2,7 @@
   import { onDestroy } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
-  import { SIDES, trimNumber, type Side } from '@chiave/core/measure';
+  import { trimNumber, type Side } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import { outlineSvg } from '@chiave/core/tracing';
   import LineOnSheet from '$lib/drawing/LineOnSheet.svelte';
@@ -20,6 +20,7 @@
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import { TRACED_WAYS, TracedFoot } from '$lib/ui/measure/traced-foot.svelte';
   import TracedValues from '$lib/ui/measure/TracedValues.svelte';
+  import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
 
   let { data } = $props();
   const desk = getDesk();
@@ -45,19 +46,13 @@
       options={TRACED_WAYS}
       value={traced.way}
       onchange={(v) => {
-        traced.way = v ?? 'sheet';
+        traced.way = v;
         traced.begin();
       }}
     />
     <p class="soft mt-1 text-sm">{TRACED_WAYS.find((w) => w.id === traced.way)!.asks}</p>
     <div class="mt-2 flex flex-wrap items-end gap-4">
-      <Choice
-        name="side"
-        legend="Which foot"
-        options={SIDES.map((id) => ({ id, name: id === 'left' ? 'L left' : 'R right' }))}
-        value={traced.side}
-        onchange={(v) => (traced.side = v ?? 'left')}
-      />
+      <Choice name="side" legend="Which foot" options={SIDE_CHOICES} bind:value={traced.side} />
       {#if traced.way !== 'card'}<Select label={traced.way === 'half' ? 'Each sheet' : 'Sheet'} options={sheets} bind:value={traced.sheet} />{/if}
       <div class="w-44">
         <NumberField label="Pen stands off by" unit="mm" value={traced.standOff} low={0} high={8} step={0.5} onchange={(v) => (traced.standOff = v)} />

@@ -1,5 +1,14 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { sizeText, type Style } from '@chiave/core/fit';
+  import { SIDES, type Side } from '@chiave/core/measure';
+  import { withFractions } from '$lib/size-fractions';
+  import { Tried } from '$lib/ui/try/tried.svelte';
+  import SmallFeet from '$lib/drawing/SmallFeet.svelte';
+  import { feetOf } from '$lib/fit-feet';
+  import TwoFeet from '$lib/ui/try/TwoFeet.svelte';
+  import Empty from '$lib/ui/kit/Empty.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
   import TryCard from '$lib/ui/try/TryCard.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { send, type SaveError } from '$lib/send/save.svelte';
@@ -12,6 +21,28 @@
   let { data } = $props();
   const desk = getDesk();
   const styleOf = (id: string): Style | undefined => data.styles.find((s) => s.id === id);
+  // Made anew when what another device saved is taken: then every row is another.
+  const made: Record<string, Tried> = {};
+  function triedOf(row: TryRow, reading: number): Tried {
+    const key = `${row.id} ${reading}`;
+    const own = made[key] ?? new Tried(desk, row, styleOf(row.styleId));
+    made[key] = own;
+    return own;
+  }
+  const pairs = $derived.by(() => {
+    const reading = desk.readings;
+    return desk.fitting.tries.map((row) => untrack(() => triedOf(row, reading)));
+  });
+  /** Which pair is on which foot; unless it was said, the first is on the left and the second on the right. */
+  let put = $state.raw<Partial<Record<Side, number>>>({});
+  const worn = $derived.by((): Record<Side, Tried> | null => {
+    const [first, second = first] = pairs;
+    if (!first) return null;
+    const pick = (side: Side, otherwise: Tried) => pairs.find((p) => p.row.id === put[side]) ?? otherwise;
+    return { left: pick('left', first), right: pick('right', second) };
+  });
+  const wear = (side: Side, tried: Tried) => (put = { ...put, [side]: tried.row.id });
+  const swap = () => worn && (put = { left: worn.right.row.id, right: worn.left.row.id });
   let styleId = $state('');
   let size = $state('');
   let width = $state('');
@@ -39,37 +70,75 @@
 
 <svelte:head><title>Try · {desk.fitting.customer.name} · Chiave</title></svelte:head>
 <h1 class="sr-only">Try</h1>
-<div class="mb-3 flex flex-wrap gap-x-6 gap-y-1">
-  <p class="soft">
-    Both shoes of a pair, standing, then walking. One candidate on each foot: which feels as if there were no shoe? The winner stays, the next one goes on the
-    other foot; swap sides once, to be fair.
-  </p>
-  <p class="figures text-sm">−− too tight &nbsp; − snug &nbsp; 0 right &nbsp; + roomy &nbsp; ++ too loose</p>
+
+<div class="grid gap-3 lg:grid-cols-[minmax(0,800fr)_minmax(0,436fr)]">
+  {#if worn}
+    <Sheet class="!py-3 lg:sticky lg:top-2 lg:self-start" aria-label="On the feet">
+      <div class="mb-1 flex flex-wrap items-center gap-x-6 gap-y-1">
+        {#each SIDES as side (side)}
+          <p class="flex items-center gap-2 leading-tight">
+            <span class="letter">{worn.left === worn.right || side === 'left' ? 'A' : 'B'}</span>
+            <span
+              ><b>{worn[side].style?.name ?? worn[side].row.styleId}</b>
+              <span class="figures">{withFractions(worn[side].row.size)} {worn[side].row.width}</span>
+              <span class="soft block">on the wearer’s {side}</span></span
+            >
+          </p>
+        {/each}
+        <Button class="ml-auto" disabled={worn.left === worn.right} onclick={swap}>⇄ Swap</Button>
+      </div>
+      <TwoFeet on={worn} />
+      <p class="soft leading-snug">
+        Standing, then walking. One candidate on each foot: which feels as if there were no shoe? The winner stays, the next one goes on the other foot; swap
+        sides once, to be fair.
+      </p>
+    </Sheet>
+  {:else}
+    <Sheet class="lg:self-start" aria-label="On the feet">
+      <SmallFeet feet={feetOf(desk.fitting)} height={420} />
+      <Empty
+        >Nothing at the chair yet. Carry a pair here from Pull, or name one beside.{#snippet action()}<Button href="/fittings/{desk.fitting.id}/pull"
+            >Pull</Button
+          >{/snippet}</Empty
+      >
+    </Sheet>
+  {/if}
+  <div class="grid content-start gap-3">
+    {#each pairs as tried (`${tried.row.id} ${desk.readings}`)}
+      <TryCard {desk} {tried} on={{ left: worn?.left === tried, right: worn?.right === tried }} onwear={(side) => wear(side, tried)} />
+    {/each}
+    <form class="sheet" onsubmit={add} novalidate>
+      <h2>Another pair</h2>
+      <div class="mt-1 grid items-start gap-3 grid-cols-2">
+        <Select label="Style" class="col-span-2" bind:value={styleId}>
+          <option value="">choose a style</option>
+          {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
+        </Select>
+        <Field
+          label="Size"
+          figures
+          bind:value={size}
+          placeholder={chosen ? `${sizeText(chosen, chosen.from)} to ${sizeText(chosen, chosen.to)}` : ''}
+          error={errorOf('size')}
+        />
+        <Field label="Width" figures bind:value={width} placeholder={chosen?.widths.join(', ') ?? ''} error={errorOf('width')} />
+        <Button type="submit" class="col-span-2" kind="primary" disabled={!chosen || size.trim() === ''}>Carry to the chair</Button>
+      </div>
+      {#if message}<Notice role="alert" class="mt-2" tone="caution">{message}</Notice>{/if}
+    </form>
+  </div>
 </div>
 
-<div class="grid gap-4">
-  {#each desk.fitting.tries as row (`${row.id} ${desk.readings}`)}
-    <TryCard {desk} {row} style={styleOf(row.styleId)} />
-  {:else}
-    <Notice>Nothing at the chair yet. Carry a pair here from <a href="/fittings/{desk.fitting.id}/pull">Pull</a>, or name one below.</Notice>
-  {/each}
-  <form class="sheet" onsubmit={add} novalidate>
-    <h2>Another pair</h2>
-    <div class="mt-1 grid items-start gap-3 sm:grid-cols-[2fr_1fr_1fr_auto]">
-      <Select label="Style" bind:value={styleId}>
-        <option value="">choose a style</option>
-        {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
-      </Select>
-      <Field
-        label="Size"
-        figures
-        bind:value={size}
-        placeholder={chosen ? `${sizeText(chosen, chosen.from)} to ${sizeText(chosen, chosen.to)}` : ''}
-        error={errorOf('size')}
-      />
-      <Field label="Width" figures bind:value={width} placeholder={chosen?.widths.join(', ') ?? ''} error={errorOf('width')} />
-      <Button type="submit" class="mt-6" kind="primary" disabled={!chosen || size.trim() === ''}>Carry to the chair</Button>
-    </div>
-    {#if message}<Notice role="alert" class="mt-2" tone="caution">{message}</Notice>{/if}
-  </form>
-</div>
+<style>
+  .letter {
+    display: grid;
+    place-items: center;
+    width: 40px;
+    height: 40px;
+    border: 2px solid var(--color-ink);
+    border-radius: 9px;
+    font-family: var(--font-serif);
+    font-size: 1.3rem;
+    font-weight: 600;
+  }
+</style>

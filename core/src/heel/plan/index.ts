@@ -1,0 +1,4 @@
+export * from './asked';
+export * from './dates';
+export * from './plan';
+export * from './terms';

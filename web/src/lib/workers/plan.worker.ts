@@ -1,0 +1,28 @@
+/** Plans an occasion beside the page, telling how far it is; the newest question wins and stops the one before. */
+import { planOccasion, type PlanAsked, type PlanEnd } from '@chiave/core/heel';
+import { expose } from 'comlink';
+
+/** How long it goes on before it listens, ms. */
+const BREATH_MS = 25;
+let newest = 0;
+
+/** @returns how it ended, or null where it was stopped or another was asked for meanwhile */
+async function plan(asked: PlanAsked, tell: (done: number, of: number) => void): Promise<{ end: PlanEnd; tookMs: number } | null> {
+  const own = ++newest;
+  const started = performance.now();
+  const job = planOccasion(asked);
+  let heard = started;
+  for (;;) {
+    const { done, value } = job.next();
+    if (done) return { end: value, tookMs: performance.now() - started };
+    if (performance.now() - heard < BREATH_MS) continue;
+    tell(value.done, value.of);
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    if (own !== newest) return null;
+    heard = performance.now();
+  }
+}
+
+const planner = { plan, stop: (): void => void newest++ };
+export type Planner = typeof planner;
+expose(planner);
