@@ -1,7 +1,7 @@
 import { checkFit, drawFit, footAsWorn, ORDINARY_WEAR, ZONES } from '@chiave/core/fit';
 import { smoothClosed, type Point } from '@chiave/core/shape';
 import { describe, expect, it } from 'vitest';
-import { callOuts, zonePlace } from '../src/lib/drawing/above/call-outs';
+import { TALL, callOuts, zonePlace } from '../src/lib/drawing/above/call-outs';
 import { besideFoot, edgeRuns } from '../src/lib/drawing/above/edge-runs';
 import { shadeOf } from '../src/lib/drawing/above/paths';
 import { SMALL, smallPair } from '../src/lib/drawing/above/small-pair';
@@ -39,11 +39,11 @@ describe.each(drawn)('$name', ({ drawing, fit, shoe }) => {
     expect(sides.length > 0).toBe(off.length > 0);
     expect(edgeRuns(drawing, 'too-tight', place)).toHaveLength(sides.length + 5);
   });
-  it('says at most two things of a foot, none of what is right, none over another', () => {
+  it('says at most two things of a foot, none of what is right, none over the lines of another', () => {
     const outs = callOuts(fit, drawing, place, 40, 420);
     expect(outs.length).toBeLessThanOrEqual(2);
     for (const { zone } of outs) expect(zone.state).not.toBe('right');
-    if (outs.length === 2) expect(outs[1].y - outs[0].y).toBeGreaterThanOrEqual(54);
+    if (outs.length === 2) expect(outs[1].y - outs[0].y).toBeGreaterThanOrEqual(TALL);
     for (const { y } of outs) expect(y <= 420).toBe(true);
     const wrong = fit.zones.filter((z) => z.decides && z.state !== 'right').length;
     expect(outs).toHaveLength(Math.min(2, wrong));

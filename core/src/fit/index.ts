@@ -134,6 +134,8 @@ export {
   type FitDrawing,
   type FootFit,
   forecast,
+  heldBack,
+  type HeldBack,
   FORECAST_HOURS,
   type HeelFit,
   LATER_HOURS,

@@ -112,3 +112,10 @@ export function shorteningOf(dropMm: number, footLengthMm: number): Slide {
   const share = Math.min(1, Math.max(0, (dropMm - SLIDE.lowHeelMm) / 75)) * footLengthMm;
   return { lowMm: share * SLIDE.shorten.low, centreMm: share * SLIDE.shorten.centre, highMm: share * SLIDE.shorten.high };
 }
+
+/** What opens behind the heel as the foot runs forward and shortens, mm. */
+export const heelGapOf = (slide: Slide, shorter: Slide): Slide => ({
+  lowMm: Math.max(0, slide.lowMm - shorter.highMm),
+  centreMm: Math.max(0, slide.centreMm - shorter.centreMm),
+  highMm: Math.max(0, slide.highMm - shorter.lowMm)
+});

@@ -9,7 +9,7 @@ import { poseOn, type Pose, type PoseFoot } from './pose';
 import { ankleReaches, type Reach, type ReachSchool } from './reach';
 import { riseIn, type Rise } from './rise';
 import { cleftsShown, SEEN_SCHOOLS, seenHeight } from './seen';
-import { shorteningOf, slideDrive, slideHeld, strapStop, vampHold, type Slide } from './slide';
+import { heelGapOf, shorteningOf, slideDrive, slideHeld, strapStop, vampHold, type Slide } from './slide';
 import type { Ground } from './soils';
 import { SOLE_SHARES, stabilityOf, standingTip, standingTread, type Base, type Stability } from './stability';
 import type { Tip } from './tip-print';
@@ -100,6 +100,8 @@ export const baseOf = (made: HeelMade, footLengthMm: number, weightKg: number): 
 /** Effective drop on ground that falls forward, mm: it adds what the ground falls between heel and ball. */
 export const dropOnSlope = (pose: Pose, slopeDeg: number): number => pose.dropMm + (pose.ball.x - pose.pad.x) * Math.tan((slopeDeg * Math.PI) / 180);
 
+const bandedOf = ({ lowMm: low, centreMm: centre, highMm: high }: Slide): Banded => ({ low, centre, high });
+
 /** One foot on one heel: pose, reach, load, slide, rise, steadiness, ground, looks. */
 export function standOn(foot: PoseFoot, made: HeelMade, worn: Worn, sits: SitsOn | null = null): HeelReport {
   const L = foot.lengthMm;
@@ -149,11 +151,7 @@ export function standOn(foot: PoseFoot, made: HeelMade, worn: Worn, sits: SitsOn
             high: sits.toeRoomMm + shorter.highMm - slide.lowMm
           }
         : null,
-    heelGapMm: slide && {
-      low: Math.max(0, slide.lowMm - shorter.highMm),
-      centre: Math.max(0, slide.centreMm - shorter.centreMm),
-      high: Math.max(0, slide.highMm - shorter.lowMm)
-    },
+    heelGapMm: slide && bandedOf(heelGapOf(slide, shorter)),
     rise: riseIn(foot, { dropMm: level, platformMm: made.platformMm, stackMm: UNDER_MM }, made.seatWedgeDeg),
     stability: stabilityOf(flat, base),
     pressureMPa: { standing: pressureMpa(standingForce(worn.weightKg, share.centre), tread.areaMm2), step: pressureMpa(step, tread.areaMm2) },

@@ -6,7 +6,7 @@ import { fitOnce, type Clearances } from '../room';
 import { POINTS, doubtOf } from '../doubt';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { ZONE, ZONE_AT, ZONE_IDS, type Cuts, type FlexState, type ZoneId } from '../zones';
-import { ankleReaches, effectiveDrop, pitchOf, poseOn, type Pitch, type Reach, type Slide } from '../../heel';
+import { ankleReaches, effectiveDrop, heelGapOf, pitchOf, poseOn, type Pitch, type Reach, type Slide } from '../../heel';
 import type { Side } from '../../measure';
 import { poseFootOf } from './side';
 
@@ -33,8 +33,9 @@ export interface HeelFit {
   ankleDemandDeg: number;
   reach: Reach;
   slide: Slide;
-  /** Toe room after the slide, mm. */
+  /** Toe room after the slide, mm; what opens behind the heel. */
   toeRoomAfter: Slide;
+  heelGap: Slide;
 }
 
 export interface FootFit {
@@ -193,6 +194,7 @@ function heelFit(foot: WornFoot, shoe: Shoe, c: Clearances): HeelFit | null {
       lowMm: flat + c.shortening.lowMm - c.slide.highMm,
       centreMm: flat + c.shortening.centreMm - c.slide.centreMm,
       highMm: flat + c.shortening.highMm - c.slide.lowMm
-    }
+    },
+    heelGap: heelGapOf(c.slide, c.shortening)
   };
 }

@@ -1,6 +1,7 @@
 export { checkFit, type Fit, type FootFit, type HeelFit, type ZoneFit } from './check';
 export { drawFit, type EdgePoint, type FitDrawing } from './drawing';
 export { feetAt, forecast, FORECAST_HOURS, LATER_HOURS } from './forecast';
+export { heldBack, type HeldBack } from './held-back';
 export { drawSection, type SectionDrawing } from './section';
 export { suspectsOf, SYMPTOM, type SymptomId, SYMPTOMS } from './symptoms';
 export { drawSide, poseFootOf } from './side';

@@ -126,7 +126,8 @@ export const fitCheckAnswer = z.object({
       ankleDemandDeg: number,
       reach: z.enum(REACHES),
       slide: range,
-      toeRoomAfter: range
+      toeRoomAfter: range,
+      heelGap: range.describe('opens behind the heel as the foot runs forward')
     })
     .nullable(),
   remedies: z.array(help.extend({ name: text, afterMm: number, makesFit: z.boolean(), costs: text })),

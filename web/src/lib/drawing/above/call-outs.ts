@@ -13,8 +13,8 @@ export interface CallOut {
 
 /** At most so many a foot: where it is worst. */
 const MOST = 2;
-/** Height that the words of one take, with some air. */
-const TALL = 54;
+/** Height that the words of one take: its figure and two lines under it, with some air. */
+export const TALL = 66;
 
 /** Where a zone lies on a foot that is laid in a shoe, mm. */
 export function zonePlace({ foot, toes, firstToe, inner, outer }: FitDrawing, id: ZoneFit['zone']): Point {

@@ -107,9 +107,12 @@
       {#if pair.opened}<NextMeasurePanel next={pair.opened.next} footHref="/fittings/{f.id}/measure" lastHref="/stock/lasts/{data.style.last.id}" />{/if}
     {:else if section === 'heel'}
       <HeelSheet
-        {feet}
+        feet={pair.worn}
         fits={fit.feet}
         shoe={pair.shoe}
+        wear={wearOf(f)}
+        put={pair.put}
+        onput={(next) => pair.putIn(next)}
         benchHref="/stock/heel?person={f.customer.id}&height={Math.round(pair.shoe.heelHeightMm)}&platform={Math.round(pair.shoe.platformMm)}"
       />
       {#each fit.cautions as caution, at (at)}<Notice class="mt-2" tone="caution">{caution}</Notice>{/each}
