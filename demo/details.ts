@@ -1,11 +1,11 @@
 import { type StyleDetails } from '@chiave/core/fit';
+import { heelOf } from './heels';
 import type { StyleDesign } from './design';
 import { seeded } from './random';
 
 const COLOURS = ['black', 'ink', 'chestnut', 'sand', 'plum', 'pine', 'bone', 'rust'];
 const FACTORIES = ['Upper Mill', 'Harbour Works', 'Old Foundry'];
 const SOLES = ['leather', 'rubber', 'cork and rubber', 'foam'];
-const HEELS = ['block', 'curved', 'stacked', 'wedge'];
 const WHO = ['Nerina', 'Tobiah', 'the maker’s sheet'];
 const DAY = '2026-09-1';
 
@@ -14,6 +14,7 @@ export function detailsOf(design: StyleDesign, index: number): StyleDetails {
   const random = seeded(9000 + index);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random.uniform() * list.length)];
   const madeFrom = 2018 + Math.floor(random.uniform() * 7);
+  const heel = heelOf(design, index);
   const mark = (m: 'measured' | 'felt' | 'claimed' | 'unsure') => ({ mark: m, source: pick(WHO), date: `${DAY}${index % 10}` });
   return {
     variant: '',
@@ -27,8 +28,7 @@ export function detailsOf(design: StyleDesign, index: number): StyleDetails {
     shrinks: design.upper === 'knit',
     shaftHeightMm: design.kind === 'tall-boot' ? 360 : design.kind.endsWith('boot') ? 130 : null,
     sole: pick(SOLES),
-    heelShape: design.heel > 30 ? pick(HEELS) : 'flat',
-    heelTipMm: design.heel > 60 ? Math.round(9 + 6 * random.uniform()) : null,
+    ...heel.attributes,
     weightG: Math.round(180 + 320 * random.uniform()),
     price: 5 * Math.round(14 + 50 * random.uniform()),
     note: '',
@@ -36,7 +36,8 @@ export function detailsOf(design: StyleDesign, index: number): StyleDetails {
       soleStiffness: mark('felt'),
       heelHeightMm: mark(random.uniform() < 0.5 ? 'measured' : 'claimed'),
       upper: mark('claimed'),
-      weightG: mark(random.uniform() < 0.4 ? 'measured' : 'unsure')
+      weightG: mark(random.uniform() < 0.4 ? 'measured' : 'unsure'),
+      ...heel.evidence
     }
   };
 }

@@ -7,6 +7,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, relative, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { stripVTControlCharacters } from 'node:util';
 import { buildWeb } from './build.mjs';
 import { installCommands, installPackages } from './install.mjs';
 import { run } from './run.mjs';
@@ -22,7 +23,7 @@ const failures = [];
 const notes = [];
 
 /** First line of an error without colours: why a test failed. */
-const firstLine = (error) => (error ?? '').replace(/\u001b\[[0-9;]*m/g, '').split('\n').slice(0, 3).join(' ').slice(0, 300); // prettier-ignore
+const firstLine = (error) => stripVTControlCharacters(error ?? '').split('\n').slice(0, 3).join(' ').slice(0, 300); // prettier-ignore
 
 /** `which` names what failed and why, so that the end of a long run tells it. */
 function count(name, ok, bad, which = []) {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CUT, flatSkin, HEEL_SHAPES, heelAt, pitchOf, posedSkin, poseOn, sideDrawing, type SideLook } from '../src/heel';
+import { CUT, flatSkin, HEEL_SHAPES, heelAt, pitchOf, posedSkin, poseOn, sideDrawing, type HeelShapeId, type SideLook } from '../src/heel';
 import { smoothOpen, type Point } from '../src/shape';
 
 const foot = fc.record({ lengthMm: fc.double({ min: 200, max: 300, noNaN: true }) });
@@ -119,7 +119,7 @@ describe('a shoe drawn round the posed foot', () => {
     );
   });
   it('every shape of heel stands on the ground and under the seat; higher platforms lift everything alike', () => {
-    for (const { id, wedge } of HEEL_SHAPES) {
+    for (const { id, wedge } of HEEL_SHAPES.filter((s) => !s.heelless)) {
       const pose = poseOn({ lengthMm: 243 }, 70);
       const drawn = sideDrawing(pose, { ...look, heel: id });
       expect(Math.min(...drawn.heel!.map((p) => p.y))).toBeCloseTo(drawn.groundY, 6);
@@ -130,6 +130,30 @@ describe('a shoe drawn round the posed foot', () => {
       expect(raised.foot).toEqual(drawn.foot);
       expect(raised.platform).not.toBeNull();
     }
+  });
+  it('heel-less: the same pose, nothing under the seat, and a platform that runs back under the arch', () => {
+    const pose = poseOn({ lengthMm: 243 }, 70);
+    const with_ = (heel: HeelShapeId) => sideDrawing(pose, { ...look, heel, heelHeightMm: 110, platformMm: 40 });
+    const [bare, heeled] = [with_('heel-less'), with_('thin-stiletto')];
+    expect(bare.heel).toBeNull();
+    expect(bare.tip).toBeNull();
+    expect(bare.foot).toEqual(heeled.foot);
+    expect(Math.min(...bare.platform!.map((p) => p.x))).toBeCloseTo(0.31 * 243, 6);
+    expect(Math.min(...bare.platform!.map((p) => p.x))).toBeLessThan(Math.min(...heeled.platform!.map((p) => p.x)));
+  });
+  it('a tip stands where it is set back to, as long as it is; a platform’s toe slants as far as it was told', () => {
+    const pose = poseOn({ lengthMm: 243 }, 70);
+    const told = { ...look, heel: 'block', heelHeightMm: 110, platformMm: 40 } as const;
+    const { tip } = sideDrawing(pose, { ...told, setbackMm: 14, tipLengthMm: 22 });
+    expect(Math.min(...tip!.map((p) => p.x))).toBeCloseTo(14, 9);
+    expect(Math.max(...tip!.map((p) => p.x))).toBeCloseTo(36, 9);
+    const front = (toeSlantDeg: number): number =>
+      Math.max(
+        ...sideDrawing(pose, { ...told, toeSlantDeg })
+          .platform!.filter((p) => p.y < -30)
+          .map((p) => p.x)
+      );
+    expect(front(10) - front(40)).toBeCloseTo((Math.tan((40 * Math.PI) / 180) - Math.tan((10 * Math.PI) / 180)) * 34, 0);
   });
   it('a platform lifts, and asks nothing more of the ankle: 178 over 76 is 102 over nothing', () => {
     const [high, low] = [sideDrawing(poseOn({ lengthMm: 240 }, 102), { ...look, heelHeightMm: 178, platformMm: 76 }), sideDrawing(poseOn({ lengthMm: 240 }, 102), { ...look, heelHeightMm: 102 })]; // prettier-ignore

@@ -30,7 +30,7 @@ describe('a stockroom as rows', () => {
         stretch: 'little' as const,
         shrinks: i % 2 === 0,
         shaftHeightMm: 120 + i,
-        heelTipMm: 9,
+        tipWidthMm: 9,
         upperThicknessMm: 1.2,
         note: 'a note, with a comma'
       }

@@ -55,6 +55,8 @@ export {
   completeShoe,
   footAsWorn,
   heldToSize,
+  type KeptMake,
+  makeOf,
   MAKING_SD,
   onShelf,
   ORDINARY_WEAR,
@@ -145,6 +147,7 @@ export {
   type SymptomId,
   SYMPTOMS,
   type ZoneFit,
+  heelMadeOf,
   poseFootOf,
   toeShapesOn,
   type ToeShapeOn

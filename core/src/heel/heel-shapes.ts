@@ -18,11 +18,13 @@ export interface HeelShape<Id extends string = string> {
   neckMm: number;
   /** One body from the heel to the ball, with no arch under the shank. */
   wedge: boolean;
+  /** None at all: the whole weight stands on the ball, over a platform that runs back under the arch. */
+  heelless: boolean;
   /** Made no lower than this, mm, and what stands in its place below. */
   leastMm: number;
   lower: string | null;
 }
-const USUAL = { wedge: false, leastMm: 0, lower: null, section: 'round' as TipSectionId, widens: 0.05 };
+const USUAL = { wedge: false, heelless: false, leastMm: 0, lower: null, section: 'round' as TipSectionId, widens: 0.05 };
 const shape = <const Id extends string>(
   id: Id,
   name: string,
@@ -62,7 +64,17 @@ export const HEEL_SHAPES = [
   shape('kitten', 'low kitten', { top: 0.85, tipMm: 10, tipWidthMm: 10, widens: 0.07, setback: 0.05, hollow: 0.9, neckMm: -4, leastMm: 26, lower: 'stacked' }),
   shape('spool', 'spool', { top: 0.98, tipMm: 30, tipWidthMm: 32, setback: 0.012, hollow: 0.85, neckMm: -14, leastMm: 40, lower: 'stacked' }),
   shape('stacked', 'stacked low heel', { top: 1, tipMm: 52, tipWidthMm: 52, section: 'square', setback: 0.006, hollow: 0.05, neckMm: 0 }),
-  shape('wedge', 'wedge', { top: 1, tipMm: 0, tipWidthMm: null, section: 'square', setback: 0.01, hollow: 0, neckMm: 0, wedge: true })
+  shape('wedge', 'wedge', { top: 1, tipMm: 0, tipWidthMm: null, section: 'square', setback: 0.01, hollow: 0, neckMm: 0, wedge: true }),
+  shape('heel-less', 'heel-less, on the ball alone', {
+    top: 1,
+    tipMm: 0,
+    tipWidthMm: null,
+    section: 'square',
+    setback: 0,
+    hollow: 0,
+    neckMm: 0,
+    heelless: true
+  })
 ] as const;
 export type HeelShapeId = (typeof HEEL_SHAPES)[number]['id'];
 export const HEEL_SHAPE = Object.fromEntries(HEEL_SHAPES.map((s) => [s.id, s])) as Readonly<Record<HeelShapeId, HeelShape<HeelShapeId>>>;

@@ -1,3 +1,4 @@
+export * from './attributes';
 export * from './band';
 export * from './banded';
 export * from './cautions';
@@ -23,3 +24,4 @@ export * from './tips';
 export { BONES, flatJoints, FLEX, type Bound, type Pose, type PoseFoot, poseOn } from './pose';
 export { CUT, flatSkin, posedSkin, SKIN_AT } from './skin';
 export { type SideDrawing, sideDrawing, type SideLook } from './side-shoe';
+export { type ArchLine } from './footbed';

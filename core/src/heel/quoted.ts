@@ -23,3 +23,10 @@ export function quotedPair(text: string): QuotedPair | null {
 }
 /** True where the two units cannot mean one height. */
 export const isSlip = (pair: QuotedPair): boolean => pair.offMm > QUOTED_LIMIT_MM;
+/** What is said of a text that quotes a height in two units that cannot both be; none of any other. */
+export function slipWords(text: string): string | null {
+  const pair = quotedPair(text);
+  if (!pair || !isSlip(pair)) return null;
+  const { mm, inches, offMm } = pair;
+  return `${mm} mm and ${inches} in are ${offMm.toFixed(1)} mm apart: ${inches} in is ${(inches * MM_PER.in).toFixed(0)} mm. Measure it, or type the one that is right`;
+}

@@ -32,12 +32,12 @@ export interface Base {
   bentInMm?: number;
   /** Width of a cap over the tip, mm. */
   capMm?: number;
-  /** No heel at all: the platform's rear edge is what one stands on behind. */
-  heelless?: boolean;
+  /** How much wider the heel grows upward, mm a mm; usual for its shape when left out. */
+  widens?: number;
 }
 
 /** [model], of the length or of the sole's width. */
-const SOLE = { width: 0.34, outerX: -0.055, outer: 0.51, inner: -0.39, frontX: 0.1, frontOuter: 0.45, frontInner: -0.36, waistX: -0.06, waistOuter: 0.4, waistInner: -0.36, seat: 0.23, wedgeLong: 0.7 } as const; // prettier-ignore
+const SOLE = { width: 0.34, outerX: -0.055, outer: 0.51, inner: -0.39, frontX: 0.1, frontOuter: 0.45, frontInner: -0.36, waistX: -0.06, waistOuter: 0.4, waistInner: -0.36, seat: 0.23, wedgeLong: 0.7, heellessLong: 0.4 } as const; // prettier-ignore
 /** Weight kept back: where it falls, from the heel pad to the ball. */
 const KEPT_BACK = 0.36;
 /** A cap widens a tip by so much of what it is wider. */
@@ -71,7 +71,7 @@ export function prints(pose: Pose, base: Base): { tip: Point[]; ball: Point[] } 
   const at = (x: number, y: number): Point => ({ x: ball.x + x * L, y: y * T });
   const print = [at(SOLE.outerX, SOLE.outer), at(SOLE.frontX, SOLE.frontOuter), at(SOLE.frontX, SOLE.frontInner), at(0, SOLE.inner)];
   if (HEEL_SHAPE[base.heel].wedge) print.push(at(SOLE.waistX, SOLE.waistInner), at(SOLE.waistX, SOLE.waistOuter));
-  return { tip: base.heelless ? [] : tipOutline(standingTip(base), base.setbackMm, -(base.bentInMm ?? 0)), ball: print };
+  return { tip: HEEL_SHAPE[base.heel].heelless ? [] : tipOutline(standingTip(base), base.setbackMm, -(base.bentInMm ?? 0)), ball: print };
 }
 
 export function stabilityOf(pose: Pose, base: Base): Stability {
@@ -84,8 +84,8 @@ export function stabilityOf(pose: Pose, base: Base): Stability {
   const on = prints(pose, base);
   const outline = hullOf([...on.tip, ...on.ball]);
   const ballDeg = angle(outerAt(hullOf(on.ball), ball.x), 0);
-  const heelDeg = base.heelless ? ballDeg : angle(halfWidth(tip) - (base.bentInMm ?? 0), 1);
-  const standingDeg = base.heelless ? ballDeg : angle(outerAt(outline, keptBackAt(pose)), 1 - KEPT_BACK);
+  const heelDeg = HEEL_SHAPE[base.heel].heelless ? ballDeg : angle(halfWidth(tip) - (base.bentInMm ?? 0), 1);
+  const standingDeg = HEEL_SHAPE[base.heel].heelless ? ballDeg : angle(outerAt(outline, keptBackAt(pose)), 1 - KEPT_BACK);
   return { heelDeg, standingDeg, ballDeg, indexDeg: (heelDeg + standingDeg) / 2 };
 }
 
@@ -94,8 +94,8 @@ export const ankleHigh = (pose: Pose, platformMm: number): number => pose.ankle.
 /** Where weight kept back falls, forward from the back of the heel, mm. */
 export const keptBackAt = ({ pad, ball }: Pose): number => (1 - KEPT_BACK) * pad.x + KEPT_BACK * ball.x;
 /** The tip with its cap as the ground feels it. A cap does not grow wider up the heel. */
-export const standingTread = (base: Pick<Base, 'heel' | 'tip' | 'capMm'>): Tread =>
-  treadOf(standingTip(base), base.capMm === undefined ? HEEL_SHAPE[base.heel].widens : 0);
+export const standingTread = (base: Pick<Base, 'heel' | 'tip' | 'capMm' | 'widens'>): Tread =>
+  treadOf(standingTip(base), base.capMm === undefined ? (base.widens ?? HEEL_SHAPE[base.heel].widens) : 0);
 
 /** How far a foot may tip backward before the heel goes over, degrees. */
 export const backwardDeg = (pose: Pose, base: Base): number => Math.atan((pose.pad.x - base.setbackMm) / ankleHigh(pose, base.platformMm)) * DEG;

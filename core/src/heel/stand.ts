@@ -21,6 +21,10 @@ export interface HeelMade {
   heel: HeelShapeId;
   tip?: Partial<Tip>;
   setbackMm?: number;
+  /** Width at half its height, mm. */
+  halfWidthMm?: number;
+  /** Board and sole under the ball, mm. */
+  soleUnderBallMm?: number;
   seatWedgeDeg?: number;
   hold: HoldId;
   /** Where the vamp ends, from the heel, mm. */
@@ -78,15 +82,21 @@ export interface HeelReport {
 export function tipOf({ heel, heelHeightMm, tip = {} }: Pick<HeelMade, 'heel' | 'heelHeightMm' | 'tip'>, footLengthMm: number): Tip {
   const shape = HEEL_SHAPE[heelAt(heel, heelHeightMm)];
   const widthMm = tip.widthMm ?? shape.tipWidthMm ?? SOLE_SHARES.seat * footLengthMm;
-  return { widthMm, lengthMm: tip.lengthMm ?? (shape.wedge ? SOLE_SHARES.wedgeLong * footLengthMm : shape.tipMm), section: tip.section ?? shape.section };
+  return {
+    widthMm,
+    lengthMm: tip.lengthMm ?? (shape.wedge ? SOLE_SHARES.wedgeLong * footLengthMm : shape.heelless ? SOLE_SHARES.heellessLong * footLengthMm : shape.tipMm),
+    section: tip.section ?? shape.section
+  };
 }
 /** What a shoe stands on, for the sums of stability. */
 export const baseOf = (made: HeelMade, footLengthMm: number, weightKg: number): Base => {
   const heel = heelAt(made.heel, made.heelHeightMm);
   const { capMm, unevenMm, bentInMm, hold, platformMm } = made;
+  const tip = tipOf(made, footLengthMm);
   return {
     heel,
-    tip: tipOf(made, footLengthMm),
+    tip,
+    widens: made.halfWidthMm === undefined || made.heelHeightMm <= 0 ? undefined : Math.max(0, (2 * (made.halfWidthMm - tip.widthMm)) / made.heelHeightMm),
     setbackMm: made.setbackMm ?? HEEL_SHAPE[heel].setback * footLengthMm,
     platformMm,
     hold,
@@ -112,7 +122,7 @@ export function standOn(foot: PoseFoot, made: HeelMade, worn: Worn, sits: SitsOn
   const on = (bound: 'low' | 'centre' | 'high'): Pose => (worn.slopeDeg === 0 && bound === 'centre' ? flat : poseOn(foot, dropMm, bound, made.seatWedgeDeg));
   const pose = on('centre');
   const bounds = pitchOf(dropMm, L);
-  const share = ballLoad(pose);
+  const share = ballLoad(pose, HEEL_SHAPE[made.heel].heelless);
   const base = baseOf(made, L, worn.weightKg);
   const tread = standingTread(base);
   const brake = DOING[worn.doing].brake;
@@ -152,7 +162,7 @@ export function standOn(foot: PoseFoot, made: HeelMade, worn: Worn, sits: SitsOn
           }
         : null,
     heelGapMm: slide && bandedOf(heelGapOf(slide, shorter)),
-    rise: riseIn(foot, { dropMm: level, platformMm: made.platformMm, stackMm: UNDER_MM }, made.seatWedgeDeg),
+    rise: riseIn(foot, { dropMm: level, platformMm: made.platformMm, stackMm: made.soleUnderBallMm ?? UNDER_MM }, made.seatWedgeDeg),
     stability: stabilityOf(flat, base),
     pressureMPa: { standing: pressureMpa(standingForce(worn.weightKg, share.centre), tread.areaMm2), step: pressureMpa(step, tread.areaMm2) },
     sinkMm: worn.ground ? sinkOf(worn.ground, tread, treading) : null,

@@ -183,7 +183,7 @@ function heelFit(foot: WornFoot, shoe: Shoe, c: Clearances): HeelFit | null {
   if (drop <= HEEL_TOLD_MM) return null;
   const pitch = pitchOf(drop, foot.dims.lengthMm);
   const flat = KIND[shoe.kind].basis === 'usable' ? c.usableRoomMm : c.insideRoomMm;
-  const pose = poseOn(poseFootOf(foot.foot), drop);
+  const pose = poseOn(poseFootOf(foot.foot), drop, 'centre', shoe.heel?.seatWedgeDeg ?? undefined);
   return {
     pitch,
     poseDeg: pose.pitchDeg,

@@ -4,5 +4,5 @@ export { feetAt, forecast, FORECAST_HOURS, LATER_HOURS } from './forecast';
 export { heldBack, type HeldBack } from './held-back';
 export { drawSection, type SectionDrawing } from './section';
 export { suspectsOf, SYMPTOM, type SymptomId, SYMPTOMS } from './symptoms';
-export { drawSide, poseFootOf } from './side';
+export { drawSide, heelMadeOf, poseFootOf } from './side';
 export { toeShapesOn, type ToeShapeOn, type ToesIn } from './toe-families';

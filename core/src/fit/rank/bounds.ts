@@ -1,4 +1,4 @@
-import { shoeOf, sdOf, sizesOf, widthSteps, type Style, type Wear, type WornFoot } from '../shoe';
+import { makeOf, shoeOf, sdOf, sizesOf, widthSteps, type Style, type Wear, type WornFoot } from '../shoe';
 import { type ShoeAsWorn, atBest, blankBest, insideWorn, mostLengthMargin, mostLengthRoom, shapeOf, shoeAsWorn, type AtBest } from '../room';
 import { blankBitset, countBits, fillBitset, keepStraight, POINTS, sampleOf, zoneNoisesOf, type ZoneNoises } from '../doubt';
 import { beyondHelp } from '../helps';
@@ -47,13 +47,14 @@ function risingly(keys: Float64Array): number[] {
 
 /** Bounds every size and width of a style: what it can come out as at best on these feet. */
 export function boundStyle(style: Style, sizes: readonly number[], feet: readonly WornFoot[], wear: Wear): StyleBounds {
-  const targets = targetsFor(style, wear);
+  const make = makeOf(style);
+  const targets = targetsFor(make, wear);
   const limits = limitsOf(targets);
-  const shapes = feet.map((foot) => shapeOf(foot, style, wear));
-  const asWorn = shoeAsWorn(style, wear, NO_AIDS);
+  const shapes = feet.map((foot) => shapeOf(foot, make, wear));
+  const asWorn = shoeAsWorn(make, wear, NO_AIDS);
   const steps = style.widths.map((width) => widthSteps(style, width));
   const sample = sampleOf(feet, POINTS.ranked);
-  const { beyond, tooLong } = beyondHelp(style, asWorn, feet[0].dims, wear, limits);
+  const { beyond, tooLong } = beyondHelp(make, asWorn, feet[0].dims, wear, limits);
   const { best, inside, straight } = scratch;
   const margins = new Float64Array(sizes.length * steps.length);
   const distances = new Float64Array(sizes.length * steps.length);
@@ -89,7 +90,7 @@ export function boundStyle(style: Style, sizes: readonly number[], feet: readonl
         margins[at] = Math.min(margins[at], best.margin);
         distances[at] += best.distance;
         if (margins[at] < 0) break;
-        noises[f] ??= zoneNoisesOf({ sample, f, shoe: style, sd: sdOf(style.last), inside: worn, wear });
+        noises[f] ??= zoneNoisesOf({ sample, f, shoe: make, sd: sdOf(style.last), inside: worn, wear });
         keepStraight(noises[f], best.zone, feet[f].dims, worn, limits, straight);
       } while (++f < feet.length);
       if (margins[at] >= 0) mostPoints = Math.max(mostPoints, countBits(straight));

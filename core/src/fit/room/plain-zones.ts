@@ -1,5 +1,5 @@
 import { heelSpreadShare, sockGirthMm, sockOutlineMm } from '../../measure';
-import { effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt, slideDrive } from '../../heel';
+import { effectiveDrop, insockFriction, shorteningOf, SLIDE, slideAt, slideDrive, vampHold } from '../../heel';
 import type { Inside } from '../../last';
 import { CLOSURE, KIND, UPPER } from '../tables';
 import type { Shoe, ShoeMake, Wear } from '../shoe';
@@ -55,7 +55,7 @@ export function shoeAsWorn(shoe: ShoeMake, wear: Wear, aids: Aids): ShoeAsWorn {
     instepTakenMm: insertGirth + TONGUE_PAD_GIRTH * aids.tonguePadMm - aids.lacingMm,
     stretchMm: aids.stretchMm,
     spreads: 1 + heelSpreadShare(drop),
-    drive: slideDrive(drop, insockFriction(wear.sockMm), letsThrough(shoe, aids)),
+    drive: driveOf(shoe, drop, insockFriction(wear.sockMm), letsThrough(shoe, aids)),
     shortens: shorteningOf(drop, 1).centreMm,
     raised: drop > SLIDE.lowHeelMm,
     stiffLiftMm: kind.slipWhenNewMm * (shoe.soleStiffness / kind.usual.soleStiffness) * Math.exp(-wear.hoursWorn / SLIP.softensHours),
@@ -63,6 +63,10 @@ export function shoeAsWorn(shoe: ShoeMake, wear: Wear, aids: Aids): ShoeAsWorn {
     instepRightMm: kind.cuts.instep.c
   };
 }
+
+/** What drives a foot forward in this shoe: by its own seat where that is known, less by a vamp that comes far up. */
+const driveOf = ({ heel, vampAt }: ShoeMake, dropMm: number, friction: number, lets: number): number =>
+  slideDrive(dropMm, friction, lets, { wedgeDeg: heel?.seatWedgeDeg ?? undefined }) / (vampAt === null ? 1 : vampHold(vampAt, 1));
 
 /** Room between insole and foot as a thumb feels it, mm. */
 export const insideRoom = (dims: FootDims, inside: Inside, { sockMm, gripMm, fillerMm }: Allowances): number =>

@@ -1,3 +1,4 @@
+import type { ArchLine, HeelAttributes } from '../../heel';
 import { BALL_AT, proportion } from '../../measure';
 import { TOE_FAMILY, type Inside, type ToeFamilyId, type ToeStructure, type WidthBasis } from '../../last';
 import { KIND, type ClosureId, type KindId, type UpperId } from '../tables';
@@ -25,7 +26,16 @@ export interface ShoeMake {
   /** Thickness of an insole that comes out, 0 when none does. */
   removableInsoleMm: number;
   toeStructure: ToeStructure;
+  /** What is known of how its heel is made; null where all is as usual. */
+  heel: HeelAttributes | null;
+  /** Where the vamp ends, of the foot's length it is made for; null where it is not known. */
+  vampAt: number | null;
+  /** How its shank runs, by the style or its last; null where it is not known. */
+  archLine: ArchLine | null;
 }
+
+/** What a style keeps of it in fields of its own: heel, vamp and shank follow from its details and its last. */
+export type KeptMake = Omit<ShoeMake, 'heel' | 'vampAt' | 'archLine'>;
 
 /** A shoe as the engine takes it: one size and width, with its inside. */
 export interface Shoe extends ShoeMake {
@@ -150,6 +160,9 @@ export function completeShoe(input: ShoeInput): Shoe {
     platformMm: input.platformMm ?? 0,
     removableInsoleMm: input.removableInsoleMm ?? 0,
     toeStructure,
+    heel: null,
+    vampAt: null,
+    archLine: null,
     assumed
   };
 }

@@ -1,10 +1,11 @@
+import { BLANK_HEEL, type HeelAttributes } from '../../heel';
 import type { EvidenceMark } from '../../last';
 
 /** How far an upper gives under the hand; blank where it is not known. */
 export const STRETCHES = ['none', 'little', 'much', ''] as const;
 
 /** What is kept of a style beside its last and its run; blank where it is not known. */
-export interface StyleDetails {
+export interface StyleDetails extends HeelAttributes {
   variant: string;
   /** Years it was made, first and last; null where not known or still made. */
   madeFrom: number | null;
@@ -17,8 +18,6 @@ export interface StyleDetails {
   shrinks: boolean;
   shaftHeightMm: number | null;
   sole: string;
-  heelShape: string;
-  heelTipMm: number | null;
   /** One shoe of the base size. */
   weightG: number | null;
   price: number | null;
@@ -39,8 +38,7 @@ export const BLANK_DETAILS: StyleDetails = {
   shrinks: false,
   shaftHeightMm: null,
   sole: '',
-  heelShape: '',
-  heelTipMm: null,
+  ...BLANK_HEEL,
   weightG: null,
   price: null,
   note: '',

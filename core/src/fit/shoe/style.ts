@@ -1,10 +1,10 @@
 import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type ForWhom, type LabelReading, type ScaleId } from '../../size';
 import { gradeLast, type Last } from '../../last';
-import type { InsideSd, Shoe, ShoeMake } from './shoe';
+import type { InsideSd, KeptMake, Shoe, ShoeMake } from './shoe';
 import type { StyleDetails } from './style-details';
 
 /** A style as the stockroom keeps it: a last in a kind of shoe, in its own scale, run of sizes and widths. */
-export interface Style extends ShoeMake {
+export interface Style extends KeptMake {
   id: string;
   name: string;
   maker: { id: string; name: string };
@@ -64,25 +64,31 @@ export function sdOf(last: Last): InsideSd {
   return sd;
 }
 
+/** How a style is made, the same in all its sizes and widths. Vamp and shank are its own where they are known, else its last's. */
+export function makeOf({ kind, upper, closure, soleStiffness, heelHeightMm, platformMm, removableInsoleMm, toeStructure, details, last }: Style): ShoeMake {
+  const throatMm = details?.throatLineMm ?? last.form?.throatLineMm ?? null;
+  return {
+    kind,
+    upper,
+    closure,
+    soleStiffness,
+    heelHeightMm,
+    platformMm,
+    removableInsoleMm,
+    toeStructure,
+    heel: details ?? null,
+    vampAt: throatMm === null ? null : throatMm / last.base.forFootMm,
+    archLine: details?.archLine || (last.form?.archLine ?? null)
+  };
+}
+
 /**
  * The shoe of a style in a size and width.
  * @throws RangeError when the width is none of the maker's
  */
 export function shoeOf(style: Style, size: number, width: string): Shoe {
   const { last } = style;
-  return {
-    kind: style.kind,
-    inside: gradeLast(last, size, widthSteps(style, width)),
-    sd: sdOf(last),
-    upper: style.upper,
-    closure: style.closure,
-    soleStiffness: style.soleStiffness,
-    heelHeightMm: style.heelHeightMm,
-    platformMm: style.platformMm,
-    removableInsoleMm: style.removableInsoleMm,
-    toeStructure: style.toeStructure,
-    assumed: []
-  };
+  return { ...makeOf(style), inside: gradeLast(last, size, widthSteps(style, width)), sd: sdOf(last), assumed: [] };
 }
 
 /**

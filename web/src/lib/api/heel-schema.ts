@@ -23,11 +23,11 @@ import {
 } from '@chiave/core/heel';
 import { z } from 'zod';
 import { footToFitSchema } from './foot-schema';
+import { ARCH_LINES } from '@chiave/core/last';
 import { setOf } from './sets';
 import { idOf, mm, text } from './values';
 
 /** Heels: one foot on one heel, the band of heights, a hem between two pairs, an occasion. Bodies and answers of `/heel` and `/device`. */
-const ARCH_LINES = ['straight', 'curved'] as const;
 const heelHeightMm = mm(0, 280).describe('at the back, top-piece on, mm');
 const platformMm = mm(0, 200).default(0).describe('under the ball, mm');
 const made = {

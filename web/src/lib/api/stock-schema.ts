@@ -1,6 +1,7 @@
 import { footLength } from './foot-length';
 import { BLANK_DETAILS, CLOSURE_IDS, KIND_IDS, sizesOf, stockKey, STRETCHES, UPPER_IDS, type Style, type StyleDetails } from '@chiave/core/fit';
 import { ARCH_LINES, checkLast, EVIDENCE_MARKS, GRADINGS, HALVES, SIDE_CUTS, TOE_FAMILY_IDS, TOE_STRUCTURES, WIDTH_BASES, type Last } from '@chiave/core/last';
+import { HEEL_ATTRIBUTES, type HeelAttributes } from '@chiave/core/heel';
 import { FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
 import { FOR_WHOM, SCALE, SCALE_IDS, schoolOf } from '@chiave/core/size';
 import { z } from 'zod';
@@ -95,6 +96,13 @@ export const joinSchema = z.object({ other: slug.describe('the last that goes') 
 
 const year = z.number().int().min(1900).max(2100).nullable();
 const words = z.string().max(200);
+/** One field for each attribute of a heel, by its definition. */
+const heelFields = Object.fromEntries(
+  HEEL_ATTRIBUTES.map((a) => [
+    a.id,
+    ('options' in a ? z.enum(['', ...a.options.map((o) => o.id)]) : mm(a.low, a.high).nullable()).describe(`${a.name.toLowerCase()}: ${a.how}`)
+  ])
+) as unknown as { [Id in keyof HeelAttributes]: z.ZodType<HeelAttributes[Id], HeelAttributes[Id]> };
 export const detailsSchema = z
   .object({
     variant: words,
@@ -108,8 +116,7 @@ export const detailsSchema = z
     shrinks: z.boolean(),
     shaftHeightMm: mm(0, 700).nullable(),
     sole: words,
-    heelShape: words,
-    heelTipMm: mm(3, 90).nullable(),
+    ...heelFields,
     weightG: mm(20, 3000).nullable(),
     price: mm(0, 100000).nullable(),
     note: z.string().max(2000),

@@ -1,4 +1,5 @@
 import { KINDS, UPPERS, type StyleDetails } from '@chiave/core/fit';
+import { HEEL_ATTRIBUTES, type HeelAttributeId } from '@chiave/core/heel';
 import { SCALES } from '@chiave/core/size';
 import { z } from 'zod';
 import { detailsSchema, styleFields } from './stock-schema';
@@ -15,16 +16,22 @@ export const STYLE_COLUMNS = Object.keys(SHAPES) as readonly StyleColumn[];
 /** True for a field that stands in the details rather than in the style itself. */
 export const isDetail = (column: string): column is Exclude<keyof StyleDetails, 'evidence'> => column in DETAILS;
 
+const heelNames = Object.fromEntries(HEEL_ATTRIBUTES.map((a) => [a.id, 'unit' in a ? `${a.name}, ${a.unit}` : a.name])) as Record<HeelAttributeId, string>;
 const NAMES: Readonly<Record<StyleColumn, string>> = {
   id: 'Id', name: 'Name', last: 'Last', kind: 'Kind', forWhom: 'For', scale: 'Scale', school: 'School of the scale', from: 'Smallest size', to: 'Largest size',
   step: 'Step of the run', widths: 'Widths', upper: 'Upper', closure: 'Closure', soleStiffness: 'Stiffness by hand, 1 to 5', heelHeightMm: 'Heel height, mm',
   platformMm: 'Platform, mm', removableInsoleMm: 'Removable insole, mm (0: fixed)', toeStructure: 'Toe box', variant: 'Variant', madeFrom: 'Made from, year',
   madeTo: 'Made until, year', factory: 'Factory', colour: 'Colour', upperThicknessMm: 'Upper thickness, mm', lining: 'Lining', stretch: 'Stretch',
-  shrinks: 'Shrinks when washed', shaftHeightMm: 'Shaft height, mm', sole: 'Sole', heelShape: 'Heel shape', heelTipMm: 'Heel tip across, mm',
+  shrinks: 'Shrinks when washed', shaftHeightMm: 'Shaft height, mm', sole: 'Sole', ...heelNames,
   weightG: 'Weight of one, g', price: 'Price', note: 'Note'
 }; // prettier-ignore
 /** Where a word has a name of its own. */
-const NAMED: Partial<Record<StyleColumn, readonly { id: string; name: string }[]>> = { kind: KINDS, upper: UPPERS, scale: SCALES };
+const NAMED: Partial<Record<StyleColumn, readonly { id: string; name: string }[]>> = {
+  kind: KINDS,
+  upper: UPPERS,
+  scale: SCALES,
+  ...Object.fromEntries(HEEL_ATTRIBUTES.flatMap((a) => ('options' in a ? [[a.id, a.options]] : [])))
+};
 
 /** What a field holds under what may be left out. */
 const inner = (field: z.ZodType): z.ZodType =>
@@ -47,7 +54,10 @@ export interface StyleField {
   detail: boolean;
   /** What it may be, where that is a word out of a list. */
   options?: readonly { id: string; name: string }[];
+  /** Of its heel: how two hands take it alike. */
+  how?: string;
 }
+const HOW: Readonly<Record<string, string>> = Object.fromEntries(HEEL_ATTRIBUTES.map((a) => [a.id, a.how]));
 const ORDER = Object.keys(NAMES) as readonly StyleColumn[];
 /** As a form shows them; the id stays what it is. */
 export const STYLE_FIELDS: readonly StyleField[] = ORDER.filter((id) => id !== 'id').map((id) => ({
@@ -55,7 +65,8 @@ export const STYLE_FIELDS: readonly StyleField[] = ORDER.filter((id) => id !== '
   name: NAMES[id],
   number: inner(SHAPES[id]) instanceof z.ZodNumber,
   detail: isDetail(id),
-  options: optionsOf(id)
+  options: optionsOf(id),
+  how: HOW[id]
 }));
 
 /** A text as its field takes it; what is neither number nor yes or no goes on as text, so that the schema's words name the field. */
@@ -66,3 +77,5 @@ export function styleValue(column: StyleColumn, text: string): unknown {
   if (field instanceof z.ZodNumber) return numberOrText(text);
   return text;
 }
+/** Whether a field may hold a value. */
+export const mayBe = (column: StyleColumn, value: unknown): boolean => (SHAPES[column] as z.ZodType).safeParse(value).success;

@@ -17,6 +17,8 @@ export interface Steps {
   rows: (table: string, columns: readonly string[], each: (rows: Record<string, unknown>[]) => Promise<void>) => Promise<void>;
   /** Adds rows; those whose key is there already stay as they are. */
   addRows: (table: string, rows: readonly object[]) => Promise<void>;
+  /** One UPDATE that changes nothing where it has run before. */
+  changeRows: (update: string) => Promise<void>;
 }
 
 const indexName = (table: string, columns: readonly string[]): string => `${table}_${columns.join('_')}`;
@@ -63,6 +65,7 @@ export function steps(q: QueryInterface): Steps {
     },
     addRows: async (table, rows) => {
       if (rows.length > 0) await q.bulkInsert(table, [...rows], { ignoreDuplicates: true } as never);
-    }
+    },
+    changeRows: (update) => q.sequelize.query(update).then(() => {})
   };
 }

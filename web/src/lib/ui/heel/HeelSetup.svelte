@@ -3,8 +3,8 @@
     DOINGS,
     FRICTIONS,
     HEEL_SHAPE,
-    isSlip,
     quotedPair,
+    slipWords,
     REACH_SCHOOLS,
     RELAXED_READ_AT,
     SOLE_SHARES,
@@ -18,7 +18,7 @@
   import Field from '$lib/ui/kit/Field.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
-  import { MM_PER, parseLength } from '@chiave/core/measure';
+  import { parseLength } from '@chiave/core/measure';
   import type { HeelBench } from './heel-bench.svelte';
 
   /** The shoe and the wearer, figure by figure. */
@@ -30,11 +30,12 @@
   function type(text: string): void {
     typed = text;
     problem = '';
-    const pair = quotedPair(text);
-    if (pair && isSlip(pair)) {
-      problem = `${pair.mm} mm and ${pair.inches} in are ${pair.offMm.toFixed(1)} mm apart: ${pair.inches} in is ${(pair.inches * MM_PER.in).toFixed(0)} mm. Measure it, or type the one that is right.`;
+    const slip = slipWords(text);
+    if (slip !== null) {
+      problem = `${slip}.`;
       return;
     }
+    const pair = quotedPair(text);
     const read = pair ? { ok: true as const, mm: pair.mm } : parseLength(text, 'mm');
     if (!read.ok) problem = text.trim() === '' ? '' : `“${text}” is no height: write it as 72, 7.2 cm or 2 3/4 in.`;
     else if (read.mm < bench.platformMm) problem = `The heel is lower than its platform of ${bench.platformMm} mm; check both.`;

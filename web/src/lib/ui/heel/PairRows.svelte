@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { HEEL_SHAPES, HOLDS, isSlip, PLAN_SOLES, quotedPair, type HeelShapeId, type HoldId, type PlanSoleId } from '@chiave/core/heel';
+  import { HEEL_SHAPES, HOLDS, PLAN_SOLES, slipWords, type HeelShapeId, type HoldId, type PlanSoleId } from '@chiave/core/heel';
   import Button from '$lib/ui/kit/Button.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -10,10 +10,7 @@
   /** The pairs that may be worn, owned or not. */
   let { occasion }: { occasion: Occasion } = $props();
   /** A name may quote a height in two units that cannot both be. */
-  const quoted = (name: string): string | undefined => {
-    const pair = quotedPair(name);
-    return pair && isSlip(pair) ? `${pair.mm} mm and ${pair.inches} in are ${pair.offMm.toFixed(1)} mm apart: measure it.` : undefined;
-  };
+  const quoted = (name: string): string | undefined => slipWords(name) ?? undefined;
 </script>
 
 {#each occasion.pairs as pair, i (pair.id)}

@@ -2,19 +2,21 @@
   import { invalidateAll } from '$app/navigation';
   import { untrack } from 'svelte';
   import { format } from 'date-fns';
-  import type { Style } from '@chiave/core/fit';
+  import { shoeOf, type Style } from '@chiave/core/fit';
   import { EVIDENCE_MARKS, type EvidenceMark } from '@chiave/core/last';
-  import { trimNumber } from '@chiave/core/measure';
+  import { completeFoot, formatLength, trimNumber } from '@chiave/core/measure';
   import { SCALE, type ScaleId } from '@chiave/core/size';
   import { MARKS } from '$lib/api/last-fields';
   import { stylesPatchSchema, wholeDetails, type StyleChange } from '$lib/api/stock-schema';
-  import { isDetail, STYLE_FIELDS, styleValue, type StyleField } from '$lib/api/style-fields';
+  import { isDetail, mayBe, STYLE_FIELDS, styleValue, type StyleField } from '$lib/api/style-fields';
   import { apiForm, firstOf } from '$lib/send/api-form';
   import { fitterName } from '$lib/send/save.svelte';
+  import FootOnHeel from '$lib/drawing/FootOnHeel.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { undoList } from './undo.svelte';
 
   /** What is kept of a style; every attribute with how it came to be known. */
@@ -30,6 +32,8 @@
 
   /** What a changed text says; a detail that was emptied is not known. */
   const said = ({ id, number, detail }: StyleField, text: string): unknown => (text.trim() === '' && number && detail ? null : styleValue(id, text.trim()));
+  /** Beside the attributes of the heel these change how it is drawn. */
+  const DRAWN: ReadonlySet<string> = new Set(['kind', 'closure', 'heelHeightMm', 'platformMm']);
   /** Only what was changed is sent. */
   function changed(typed: Record<string, string>): StyleChange['set'] {
     const was = typedOf(style);
@@ -64,6 +68,17 @@
     form.set(typedOf(style));
     marks = { ...style.details?.evidence };
   });
+  /** The shoe as it is typed, in its base size, on an ordinary foot: what cannot be read stays as it is kept. */
+  const typedStyle = $derived.by((): Style => {
+    const read = { ...style, details: wholeDetails(style.details) };
+    for (const f of STYLE_FIELDS.filter((x) => x.how || DRAWN.has(x.id))) {
+      const value = said(f, $form[f.id]);
+      if (mayBe(f.id, value)) Object.assign(f.detail ? read.details : read, { [f.id]: value });
+    }
+    return read;
+  });
+  const ordinary = $derived(completeFoot({ side: 'left', values: { lengthMm: { mm: style.last.base.forFootMm } } }));
+  const drawn = $derived(shoeOf(typedStyle, style.last.base.size, style.last.base.width));
   const wrong = $derived(Object.values($errors).flat().filter(Boolean));
   const unchanged = $derived(Object.keys(changed($form)).length === 0);
   function mark(id: string, value: string): void {
@@ -73,26 +88,41 @@
   }
 </script>
 
+{#snippet field(f: StyleField)}
+  {@const e = marks[f.id]}
+  {@const options = optionsOf(f)}
+  <div class="grid grid-cols-[minmax(0,1fr)_7.5rem] items-end gap-1" title={f.how}>
+    {#if options}<Select label={f.name} {options} bind:value={$form[f.id]} />
+    {:else}<Field label={f.name} figures={f.number} bind:value={$form[f.id]} aria-invalid={!!firstOf($errors[f.id])} />{/if}
+    <Select
+      label="{f.name}: how it is known"
+      hideLabel
+      title={e ? `${e.source} ${e.date}` : ''}
+      empty="no mark"
+      options={EVIDENCE_MARKS.map((id) => ({ id, name: MARKS[id].name.split(' ')[0] }))}
+      value={e?.mark ?? ''}
+      onchange={(event) => mark(f.id, event.currentTarget.value)}
+    />
+    {#if f.how}<span class="soft col-span-2 -mt-1 text-sm">{f.how}</span>{/if}
+    {#if $errors[f.id]}<span class="col-span-2 text-tight-word" role="alert">{firstOf($errors[f.id])}</span>{/if}
+  </div>
+{/snippet}
+
 <form method="POST" use:enhance novalidate>
   <div class="grid gap-x-4 gap-y-2 md:grid-cols-2 lg:grid-cols-3">
-    {#each STYLE_FIELDS as f (f.id)}
-      {@const e = marks[f.id]}
-      {@const options = optionsOf(f)}
-      <div class="grid grid-cols-[minmax(0,1fr)_7.5rem] items-end gap-1">
-        {#if options}<Select label={f.name} {options} bind:value={$form[f.id]} />
-        {:else}<Field label={f.name} figures={f.number} bind:value={$form[f.id]} aria-invalid={!!firstOf($errors[f.id])} />{/if}
-        <Select
-          label="{f.name}: how it is known"
-          hideLabel
-          title={e ? `${e.source} ${e.date}` : ''}
-          empty="no mark"
-          options={EVIDENCE_MARKS.map((id) => ({ id, name: MARKS[id].name.split(' ')[0] }))}
-          value={e?.mark ?? ''}
-          onchange={(event) => mark(f.id, event.currentTarget.value)}
-        />
-        {#if $errors[f.id]}<span class="col-span-2 text-tight-word" role="alert">{firstOf($errors[f.id])}</span>{/if}
-      </div>
-    {/each}
+    {#each STYLE_FIELDS.filter((f) => !f.how) as f (f.id)}{@render field(f)}{/each}
+  </div>
+  <h3 class="mt-5 mb-1">How its heel is made</h3>
+  <div class="grid gap-4 lg:grid-cols-[minmax(0,430fr)_minmax(0,770fr)]">
+    <div class="grid content-start gap-x-4 gap-y-2 md:grid-cols-2 lg:grid-cols-1">
+      {#each STYLE_FIELDS.filter((f) => f.how) as f (f.id)}{@render field(f)}{/each}
+    </div>
+    <div class="lg:sticky lg:top-2 lg:self-start">
+      <FootOnHeel foot={ordinary} shoe={drawn} unit={shown.unit} />
+      <p class="soft text-sm">
+        An ordinary foot of {formatLength(ordinary.values.lengthMm.mm, shown.unit)} on it. What is not known is drawn as is usual for the shape.
+      </p>
+    </div>
   </div>
   {#if $message}<Notice class="mt-2" tone="caution" role="alert">{$message}</Notice>{/if}
   {#if wrong.length > 0}<Notice class="mt-2" tone="caution" role="alert">Not kept: {wrong.join('; ')}.</Notice>{/if}

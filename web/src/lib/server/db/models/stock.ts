@@ -1,4 +1,4 @@
-import type { ShoeMake, StyleDetails } from '@chiave/core/fit';
+import type { KeptMake, StyleDetails } from '@chiave/core/fit';
 import type { ToeFamilyId } from '@chiave/core/last';
 import { SIDES, type Side } from '@chiave/core/measure';
 import { CUTS, EVIDENCE_IDS, FOR_WHOM, type EvidenceId, type ForWhom, type MakerScaleInput, type ScaleId } from '@chiave/core/size';
@@ -24,7 +24,7 @@ export interface LastModel extends Model<InferAttributes<LastModel>, InferCreati
   definition: object;
   version: CreationOptional<number>;
 }
-export interface StyleModel extends Model<InferAttributes<StyleModel>, InferCreationAttributes<StyleModel>>, ShoeMake {
+export interface StyleModel extends Model<InferAttributes<StyleModel>, InferCreationAttributes<StyleModel>>, KeptMake {
   id: string;
   makerId: string;
   lastId: string;
