@@ -24,6 +24,7 @@ export interface DemoFitting {
   kinds: string[];
   sockMm: number;
   preference: 'snug' | 'regular' | 'generous';
+  ground: string;
   measuredAt: string;
   feet: Record<
     Side,
@@ -103,6 +104,7 @@ export function history(styles: readonly Style[]): DemoFitting[] {
         kinds: person.kinds,
         sockMm: person.sockMm,
         preference: person.preference ?? 'regular',
+        ground: daysAgo === 0 ? (person.ground ?? '') : '',
         measuredAt: '16:30',
         feet,
         tries: []

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { newFitting, open, section } from './open';
+import { newFitting, open, savedNow, section } from './open';
 
 test('Sizes shows both feet on the rule, the schools apart, and the widths', async ({ page }) => {
   const id = await newFitting(page, 'On the rule', [238, 239]);
@@ -196,4 +196,18 @@ test('feet a size and more apart are offered a split pair', async ({ page }) => 
   const id = await newFitting(page, 'Splits', [256, 269]);
   await open(page, `/fittings/${id}/shoe/alderman?size=9&width=F&part=sizes`);
   await expect(page.locator('[data-split]')).toContainText(/ask for a split pair, L\s+\d+(\.5)? [EFG] and R/, { timeout: 30_000 });
+});
+
+test('the ground asked for in Ask is told on every card with a heel, and on the opened heel with what a cap changes', async ({ page }) => {
+  const id = await newFitting(page, 'On the lawn', [243, 243]);
+  await open(page, `/fittings/${id}/ask`);
+  await page.getByLabel('Worn on: what ground').selectOption({ label: 'lawn on clay, moist' });
+  await page.getByRole('checkbox', { name: 'pump' }).check();
+  await savedNow(page);
+  await open(page, `/fittings/${id}/pull`);
+  await expect(page.locator('[data-on-ground]').first()).toContainText(/On lawn on clay, moist: \S/, { timeout: 30_000 });
+  await open(page, `/fittings/${id}/shoe/moonrise-95?size=39&width=medium&part=heel`);
+  const there = page.getByRole('table', { name: /How this heel and others in its place stand there/ });
+  await expect(there.getByRole('row', { name: /with a cap of 25/ })).toContainText(/deep\s*[\d.]+°/, { timeout: 20_000 });
+  await expect(page.getByText(/In a step of 60 kg, taken for lack of a weight/)).toBeVisible();
 });

@@ -130,9 +130,13 @@ describe('ranking in the worker', () => {
     const [plain, coloured, ...rest] = await engine.sketch({
       fitting,
       stamp: 'monday',
+      ground: 'lawn-clay-wet',
       pairs: [pair('lakeside-50'), pair('lakeside-50', { left: 'too-tight' }), pair('gone')]
     });
     expect(rest).toEqual([]);
+    // A heel of 50 mm on wet clay is told as it stands there.
+    expect(plain.onGround!.words).not.toBe('');
+    expect(plain.onGround!.sinkMm!.low).toBeLessThan(plain.onGround!.sinkMm!.high);
     const { width, height } = SMALL;
     /** Points of a path on either half of the card. */
     const halves = (path: string): [number, number] => {

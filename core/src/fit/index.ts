@@ -139,6 +139,7 @@ export {
   heldBack,
   type HeldBack,
   FORECAST_HOURS,
+  HEEL_TOLD_MM,
   type HeelFit,
   LATER_HOURS,
   type SectionDrawing,

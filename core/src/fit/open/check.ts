@@ -70,7 +70,7 @@ export interface Fit {
 }
 
 /** Heels higher than this are told with pitch and slide, mm. */
-const HEEL_TOLD_MM = 25;
+export const HEEL_TOLD_MM = 25;
 
 /**
  * The whole fit of one foot, or of both feet in a pair, with reasons, doubt and what would help.

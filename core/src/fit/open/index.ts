@@ -1,4 +1,4 @@
-export { checkFit, type Fit, type FootFit, type HeelFit, type ZoneFit } from './check';
+export { checkFit, type Fit, type FootFit, HEEL_TOLD_MM, type HeelFit, type ZoneFit } from './check';
 export { drawFit, type EdgePoint, type FitDrawing } from './drawing';
 export { feetAt, forecast, FORECAST_HOURS, LATER_HOURS } from './forecast';
 export { heldBack, type HeldBack } from './held-back';

@@ -1,4 +1,5 @@
 import { BETWEEN_SCHOOLS, BREAK_INS, FLAG_IDS, KIND_IDS, PREFERENCES, ROOM_SCHOOLS, ZONE_IDS, ZONE_STATES } from '@chiave/core/fit';
+import { GROUNDS } from '@chiave/core/heel';
 import { FITS_AS, hourOf, MEASURE_GROUP_IDS, POPULATIONS, SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
 import { footSchema, loadId } from './foot-schema';
@@ -58,6 +59,7 @@ export const fittingFields = z.object({
   sockMm: z.number().min(0, 'a sock is 0 to 12 mm').max(12, 'a sock is 0 to 12 mm'),
   insertMm: z.number().min(-12, 'from -12 to 20 mm').max(20, 'from -12 to 20 mm'),
   preference: z.enum(PREFERENCES),
+  ground: z.enum(['', ...idOf(GROUNDS)]).describe('what it is worn on most'),
   measuredAt: time,
   wornAt: time,
   breakIn: z.enum(idOf(BREAK_INS)),

@@ -27,6 +27,7 @@ import {
 } from '@chiave/core/fit';
 import { smallPair } from '../drawing/above/small-pair';
 import { bothMeasured, wearOf, wornFeetOf, type FittingState } from '../fit-feet';
+import { heelOnGround } from '../heel-on-ground';
 import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
 
 /** Only the newest question of a kind is carried on; an older one stops at its next breath. */
@@ -202,7 +203,7 @@ async function others({ stamp, fitting, style, size, width }: PairAsk & { stamp:
 }
 
 /** Draws pairs and judges nothing. */
-async function sketch({ fitting, stamp, pairs }: SketchAsk): Promise<Sketch[]> {
+async function sketch({ fitting, stamp, ground, pairs }: SketchAsk): Promise<Sketch[]> {
   const all = await stockroom(stamp);
   const feet = wornFeetOf(fitting);
   const wear = wearOf(fitting);
@@ -215,7 +216,9 @@ async function sketch({ fitting, stamp, pairs }: SketchAsk): Promise<Sketch[]> {
       feet: smallPair(
         feet.map((foot) => ({ side: foot.foot.side, drawing: drawFit(foot, shoe, wear) })),
         rooms
-      )
+      ),
+      // One foot tells for both: they differ by less than the ground does.
+      onGround: ground === '' ? null : heelOnGround(feet[0].foot, shoe, ground, fitting.weightKg)
     };
   });
 }

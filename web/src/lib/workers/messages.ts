@@ -14,9 +14,11 @@ import type {
   Trade,
   Unranked
 } from '@chiave/core/fit';
+import type { GroundId } from '@chiave/core/heel';
 import type { Side } from '@chiave/core/measure';
 import type { SmallPairLines } from '../drawing/above/small-pair';
 import type { FittingState } from '../fit-feet';
+import type { OnGround } from '../heel-on-ground';
 
 /** One size and width of a style, with what is put into either shoe of the pair. */
 export interface PairAsk {
@@ -57,13 +59,16 @@ export interface Opened {
 export interface SketchAsk {
   fitting: FittingState;
   stamp: string;
+  /** What the shoes are worn on, blank where it was not asked. */
+  ground: GroundId | '';
   /** `rooms`: state of the toe room of either foot, which its front is coloured by. */
   pairs: { styleId: string; size: number; width: string; rooms: Partial<Record<Side, FlexState>> }[];
 }
-/** The lines of one pair; none where its style is gone. */
+/** The lines of one pair, and how its heel stands on the ground that was asked for; none where its style is gone. */
 export interface Sketch {
   styleId: string;
   feet: SmallPairLines;
+  onGround: OnGround | null;
 }
 
 /** What a ranking tells as it goes. */

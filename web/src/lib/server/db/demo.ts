@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { FLAG_IDS, KIND_IDS, PREFERENCES } from '@chiave/core/fit';
+import { GROUNDS } from '@chiave/core/heel';
 import { ARCH_TYPES, FITS_AS, FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
 import type { Sequelize, Transaction } from 'sequelize';
 import { z } from 'zod';
@@ -40,6 +41,7 @@ const files = {
     kinds: z.array(z.enum(KIND_IDS)),
     sockMm: z.number(),
     preference: z.enum(PREFERENCES),
+    ground: z.enum(['', ...GROUNDS.map((g) => g.id)]),
     measuredAt: z.string(),
     feet: z.object({ left: foot, right: foot }),
     tries: z.array(
@@ -114,8 +116,11 @@ async function insertFitting(
   options: { transaction: Transaction }
 ): Promise<void> {
   const openedAt = new Date(fitting.openedAt);
-  const { purpose, kinds, sockMm, preference, measuredAt } = fitting;
-  const row = await t.Fitting.create({ customerId, openedAt, updatedAt: openedAt, purpose, kinds, sockMm, preference, measuredAt, looked: {} }, options);
+  const { purpose, kinds, sockMm, preference, ground, measuredAt } = fitting;
+  const row = await t.Fitting.create(
+    { customerId, openedAt, updatedAt: openedAt, purpose, kinds, sockMm, preference, ground, measuredAt, looked: {} },
+    options
+  );
   const fittingId = row.id;
   for (const side of SIDES) {
     const { values, ...features } = fitting.feet[side];

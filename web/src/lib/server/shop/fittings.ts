@@ -70,6 +70,7 @@ const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, cus
   sockMm: row.sockMm,
   insertMm: row.insertMm,
   preference: row.preference,
+  ground: row.ground,
   measuredAt: row.measuredAt ?? '',
   wornAt: row.wornAt ?? '',
   breakIn: row.breakIn,

@@ -1,24 +1,16 @@
 <script lang="ts">
-  import { DOING, GROUND, GROUNDS, HEEL_SHAPE, standingTip, tipOf, type HeelMade } from '@chiave/core/heel';
+  import { DOING, GROUND, GROUNDS, standingTip, tipOf } from '@chiave/core/heel';
   import { formatFigure, type LengthUnit } from '@chiave/core/measure';
   import TipOnGround from '$lib/drawing/TipOnGround.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import { groundWord } from '$lib/drawing/ground-words';
   import type { HeelBench } from './heel-bench.svelte';
+  import { otherTips } from '$lib/other-tips';
 
   /** The tip on this ground: as it is, with a cap over it, and as a block would stand. */
   let { bench, unit }: { bench: HeelBench; unit: LengthUnit } = $props();
-  /** Width of a cap shown beside, mm. */
-  const CAP_MM = 25;
-  /** What a broad heel would do in its place. */
-  const BROAD = HEEL_SHAPE.block;
   const shown = $derived.by(() => {
-    const own = HEEL_SHAPE[bench.stood.made.heel];
-    const heels: { name: string; made: Partial<HeelMade> }[] = [
-      { name: own.name, made: {} },
-      ...(own.wedge || bench.capMm !== null ? [] : [{ name: `with a cap of ${formatFigure(CAP_MM, unit)}`, made: { capMm: CAP_MM } }]),
-      ...(own === BROAD ? [] : [{ name: BROAD.name, made: { heel: BROAD.id, tip: {}, capMm: undefined } }])
-    ];
+    const heels = otherTips(bench.stood.made.heel, bench.capMm ?? undefined, unit);
     return heels.map(({ name, made }) => {
       const whole = { ...bench.made, ...made };
       const tip = tipOf(whole, bench.poseFoot.lengthMm);

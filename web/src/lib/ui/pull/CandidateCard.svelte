@@ -1,5 +1,6 @@
 <script lang="ts">
   import { VERDICT_WORDS, KIND, type Candidate } from '@chiave/core/fit';
+  import { GROUND } from '@chiave/core/heel';
   import { TOE_FAMILY, type ToeFamilyId } from '@chiave/core/last';
   import { formatLength } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
@@ -21,7 +22,7 @@
     candidate: Candidate;
     family: ToeFamilyId;
     /** Both feet in it, once they are drawn. */
-    drawn?: Sketch['feet'];
+    drawn?: Omit<Sketch, 'styleId'>;
     /** The best: carrying it to the chair is what the page is for. */
     first: boolean;
     /** Lies side by side with others, or cannot since there are enough. */
@@ -34,7 +35,7 @@
 
 <li class="sheet" class:first data-candidate={c.styleId} data-verdict={c.verdict}>
   <div class="picture">
-    {#if drawn}<SmallPair feet={drawn} />{/if}
+    {#if drawn}<SmallPair feet={drawn.feet} />{/if}
   </div>
   <div class="what">
     <p><span class="size figures" data-size>{withFractions(c.size)}</span> <b class="ml-1">{c.width}</b> <span class="soft">{SCALE[c.scale].short}</span></p>
@@ -56,6 +57,12 @@
     <p><b>{capital(inHundred(c.probability))}</b> within every limit</p>
     <p class={c.onShelf > 0 ? '' : 'soft'}>{c.onShelf > 0 ? `${c.onShelf} on the shelf` : 'not on the shelf in this size'}</p>
     <p class="soft">{capital(decided(c, shown.unit))}</p>
+    {#if drawn?.onGround && desk.fitting.ground !== ''}
+      <p data-on-ground>
+        <span class="soft">On {GROUND[desk.fitting.ground].name}:</span>
+        <b class={drawn.onGround.well ? '' : 'text-tight-word'}>{drawn.onGround.words}</b>
+      </p>
+    {/if}
   </div>
   <div class="act grid content-start gap-2">
     <CarryButton primary={first} {desk} styleId={c.styleId} size={c.size} width={c.width} />

@@ -5,7 +5,7 @@ import { frontState } from '../../drawing/above/edge-runs';
 import { sketch } from '../../workers/fit-client';
 import type { Sketch, SketchAsk } from '../../workers/messages';
 
-type Drawn = Sketch['feet'];
+type Drawn = Omit<Sketch, 'styleId'>;
 /** State of the toe room of either foot. */
 const roomsOf = (c: Candidate) => Object.fromEntries(SIDES.map((side) => [side, frontState(c.zones[side])]));
 const keyOf = (c: Candidate): string => `${c.styleId} ${c.sizeNumber} ${c.width}`;
@@ -14,10 +14,10 @@ const keyOf = (c: Candidate): string => `${c.styleId} ${c.sizeNumber} ${c.width}
 export class Sketches {
   readonly #drawn = new SvelteMap<string, Drawn>();
   readonly #asked: string[] = [];
-  readonly #for: () => Pick<SketchAsk, 'fitting' | 'stamp'>;
+  readonly #for: () => Pick<SketchAsk, 'fitting' | 'stamp' | 'ground'>;
 
   /** @param feet for whose feet, of the stockroom at which stamp */
-  constructor(feet: () => Pick<SketchAsk, 'fitting' | 'stamp'>) {
+  constructor(feet: () => Pick<SketchAsk, 'fitting' | 'stamp' | 'ground'>) {
     this.#for = feet;
   }
 
@@ -29,9 +29,9 @@ export class Sketches {
     this.#asked.push(...missing.map(keyOf));
     void sketch({ ...this.#for(), pairs: missing.map((c) => ({ styleId: c.styleId, size: c.sizeNumber, width: c.width, rooms: roomsOf(c) })) })
       .then((sketches) => {
-        for (const { styleId, feet } of sketches) {
+        for (const { styleId, ...drawn } of sketches) {
           const own = missing.find((c) => c.styleId === styleId);
-          if (own) this.#drawn.set(keyOf(own), feet);
+          if (own) this.#drawn.set(keyOf(own), drawn);
         }
       })
       // A card without a drawing says all the same.

@@ -2,21 +2,25 @@
   import { capital } from '$lib/capital';
   import FootOnHeel from '$lib/drawing/FootOnHeel.svelte';
   import ReachBar from '$lib/drawing/ReachBar.svelte';
+  import { heelOnGround, USUAL_KG } from '$lib/heel-on-ground';
   import { slides } from '$lib/range-words';
   import { REACH_WORDS } from '$lib/ui/fitting/names';
+  import { otherTips } from '$lib/other-tips';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
-  import { heldBack, poseFootOf, type FootFit, type PairPutIn, type PutIn, type Shoe, type Wear, type WornFoot } from '@chiave/core/fit';
-  import { comfortShare, dropForDemand, REACHES, type Slide } from '@chiave/core/heel';
+  import { heelMadeOf, heldBack, poseFootOf, type FootFit, type PairPutIn, type PutIn, type Shoe, type Wear, type WornFoot } from '@chiave/core/fit';
+  import { comfortShare, dropForDemand, GROUND, REACHES, type GroundId, type Slide } from '@chiave/core/heel';
   import { formatFigure, formatLength, type Side } from '@chiave/core/measure';
 
   /** Both feet from the side on this heel: how far the ankle has to point, what runs forward, what holds it back. */
   // prettier-ignore
-  let { feet, fits, shoe, wear, put, onput, benchHref }: {
+  let { feet, fits, shoe, wear, put, ground, weightKg, onput, benchHref }: {
     feet: readonly WornFoot[]; fits: readonly FootFit[]; shoe: Shoe; wear: Wear;
+    /** What it is worn on, blank where that was not asked; what the wearer weighs, if it is known. */
+    ground: GroundId | ''; weightKg: number | null;
     put: PairPutIn; onput: (put: PairPutIn) => void; benchHref: string;
   } = $props();
   const SCHOOL = 'middle';
@@ -54,12 +58,19 @@
   const between = ({ lowMm, highMm }: Slide): string => `${formatFigure(lowMm, unit)} to ${formatFigure(highMm, unit)}`;
   const held = $derived(seen ? heldBack(seen.worn, shoe, wear, put[seen.side]) : []);
   const left = (slide: Slide): string => (slide.centreMm < 0.5 ? 'hardly slides' : `slides ${formatLength(slide.centreMm, unit)}`);
+  const standing = $derived.by(() => {
+    if (!seen || ground === '') return [];
+    return otherTips(heelMadeOf(shoe).heel, undefined, unit).flatMap(({ name, made }) => {
+      const on = heelOnGround(seen.foot, shoe, ground, weightKg, made);
+      return on ? [{ name, ...on }] : [];
+    });
+  });
   const putIn = (help: PutIn): void => onput({ ...put, [side]: [help] });
 </script>
 
 {#if seen}
   <div class="grid gap-3 lg:grid-cols-[minmax(0,790fr)_minmax(0,446fr)]">
-    <Sheet class="relative !p-2" aria-label="From the side, on this heel">
+    <Sheet class="relative self-start !p-2" aria-label="From the side, on this heel">
       <div class="absolute top-3 left-3 flex gap-2" role="group" aria-label="Which foot is drawn">
         {#each sides as s (s.side)}
           <Button pressed={s.side === side} onclick={() => (picked = s.side)} aria-label="{s.side} foot, inner side"
@@ -122,6 +133,33 @@
               </li>
             {/each}
           </ul>
+        </Sheet>
+      {/if}
+      {#if ground !== '' && standing.length > 0}
+        <Sheet heading="On {GROUND[ground].name}" data-on-ground>
+          <Table aria-label="How this heel and others in its place stand there">
+            <thead
+              ><tr><th scope="col" class="text-left">Heel</th><th scope="col" class="text-left">there</th><th scope="col" class="text-right">steady to</th></tr
+              ></thead
+            >
+            <tbody>
+              {#each standing as s (s.name)}
+                <tr class="border-t border-line">
+                  <th scope="row" class="py-1 text-left font-normal">{s.name}</th>
+                  <td class="figures py-1"
+                    ><b class={s.well ? '' : 'text-tight-word'}>{s.words}</b>{#if s.sinkMm}<span class="soft block text-sm"
+                        >{formatFigure(s.sinkMm.low, unit)} to {formatFigure(s.sinkMm.high, unit)} {unit} deep</span
+                      >{/if}</td
+                  >
+                  <td class="figures py-1 text-right">{s.steadyDeg.toFixed(1)}°</td>
+                </tr>
+              {/each}
+            </tbody>
+          </Table>
+          <p class="soft mt-1 text-sm">
+            In a step of {weightKg ?? `${USUAL_KG}`} kg{weightKg === null ? ', taken for lack of a weight' : ''}. Ground is a strength with a spread; degrees
+            compare shoes and are no safety limit.
+          </p>
         </Sheet>
       {/if}
       <p class="soft text-sm">

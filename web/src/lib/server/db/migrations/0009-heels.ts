@@ -1,7 +1,8 @@
 import { HEEL_SHAPES } from '@chiave/core/heel';
+import { DataTypes } from 'sequelize';
 import type { Steps } from '../steps';
 
-/** How a heel is made is kept in figures and words of a list: the width of a tip under its new name, a shape that is none of the list in the note. */
+/** The ground that is asked for; how a heel is made, kept in figures and words of a list: the width of a tip under its new name, a shape that is none of the list in the note. */
 const SHAPES = ["''", ...HEEL_SHAPES.map(({ id }) => `'${id}'`)].join(', ');
 const LONGEST_NOTE = 2000;
 const moved = (from: string, to: string): string => `
@@ -9,6 +10,7 @@ const moved = (from: string, to: string): string => `
   WHERE JSON_EXISTS(details, '$.${from}')`;
 
 export async function up(s: Steps): Promise<void> {
+  await s.addColumn('fittings', 'ground', { type: DataTypes.STRING(20), allowNull: false, defaultValue: '' });
   await s.changeRows(moved('heelTipMm', 'tipWidthMm'));
   await s.changeRows(moved('evidence.heelTipMm', 'evidence.tipWidthMm'));
   await s.changeRows(`
@@ -19,6 +21,7 @@ export async function up(s: Steps): Promise<void> {
 }
 
 export async function down(s: Steps): Promise<void> {
+  await s.removeColumn('fittings', 'ground');
   await s.changeRows(moved('tipWidthMm', 'heelTipMm'));
   await s.changeRows(moved('evidence.tipWidthMm', 'evidence.heelTipMm'));
 }

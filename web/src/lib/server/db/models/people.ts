@@ -15,6 +15,7 @@ import {
   type Preference,
   type RoomSchool
 } from '@chiave/core/fit';
+import { GROUNDS, type GroundId } from '@chiave/core/heel';
 import {
   ARCH_TYPES,
   FITS_AS,
@@ -67,6 +68,7 @@ export interface FittingModel extends Model<InferAttributes<FittingModel>, Infer
   sockMm: CreationOptional<number>;
   insertMm: CreationOptional<number>;
   preference: CreationOptional<Preference>;
+  ground: CreationOptional<GroundId | ''>;
   measuredAt: CreationOptional<string | null>;
   wornAt: CreationOptional<string | null>;
   breakIn: CreationOptional<BreakIn>;
@@ -201,6 +203,7 @@ export const peopleTables = (sequelize: Sequelize) => ({
       sockMm: DOUBLE,
       insertMm: DOUBLE,
       preference: word('preference', 10, PREFERENCES, 'regular'),
+      ground: word('ground', 20, ['', ...idOf(GROUNDS)], ''),
       measuredAt: STRING(10),
       wornAt: STRING(10),
       breakIn: word('breakIn', 6, idOf(BREAK_INS), 'now'),

@@ -5,7 +5,9 @@
   import { KIND_CHOICES } from '$lib/ui/fitting/names';
   import Area from '$lib/ui/kit/Area.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import { GROUNDS, type GroundId } from '@chiave/core/heel';
 
   const desk = getDesk();
   const f = $derived(desk.fitting);
@@ -24,6 +26,14 @@
       placeholder="where, how long, with what"
     />
     <Choices legend="Kinds of shoe" options={KIND_CHOICES} chosen={f.kinds} onchange={(kinds) => desk.patch({ kinds })} />
+    <Select
+      label="Worn on: what ground"
+      empty="not asked"
+      options={GROUNDS}
+      value={f.ground}
+      onchange={(e) => desk.patch({ ground: e.currentTarget.value as GroundId | '' })}
+    />
+    <p class="soft -mt-2 text-sm">With it every heel is told with how it stands there: lawn, stage, cobbles, grating.</p>
     <Area
       label="Worn now, and how it feels"
       rows={2}

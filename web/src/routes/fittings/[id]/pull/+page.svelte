@@ -50,7 +50,7 @@
     () => shownIds.map(ranking.whole).filter((c) => c !== undefined),
     (c) => c.styleId
   );
-  const sketches = new Sketches(() => ({ fitting: forWorker(desk.fitting), stamp: data.stamp }));
+  const sketches = new Sketches(() => ({ fitting: forWorker(desk.fitting), stamp: data.stamp, ground: desk.fitting.ground }));
   // Drawn when their order stands: a worker that ranks is not held up.
   $effect(() => {
     if (!ranking.running) sketches.want(cards.now);

@@ -112,6 +112,8 @@
         shoe={pair.shoe}
         wear={wearOf(f)}
         put={pair.put}
+        ground={f.ground}
+        weightKg={f.weightKg}
         onput={(next) => pair.putIn(next)}
         benchHref="/stock/heel?person={f.customer.id}&height={Math.round(pair.shoe.heelHeightMm)}&platform={Math.round(pair.shoe.platformMm)}"
       />
