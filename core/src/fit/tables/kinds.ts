@@ -19,6 +19,8 @@ export interface KindDefinition<Id extends string = string> extends KindTraits {
   slipWhenNewMm: number;
   /** Street kinds become a child's on a child's foot. */
   street: boolean;
+  /** From 1 casual to 5 most formal, where nobody says otherwise [model]. */
+  formality: number;
   /** The heel's shape stands for what is not kept of a style. */
   usual: { closure: ClosureId; toe: ToeFamilyId; soleStiffness: number; heelHeightMm: number; heel: HeelShapeId };
   /** True where the schools of room in front differ. */
@@ -48,7 +50,7 @@ const HELD_HEEL = cuts(-1, 0, 3, 6);
 
 /** What most kinds are. */
 const USUAL = {
-  pullOn: false, street: true, roomSchools: false, betweenSizes: null, moulds: true, sock: true, toeFiller: true, opensTo: 0.765, shaftMm: 0, teacherLeads: false
+  pullOn: false, street: true, formality: 3, roomSchools: false, betweenSizes: null, moulds: true, sock: true, toeFiller: true, opensTo: 0.765, shaftMm: 0, teacherLeads: false
 } as const satisfies Partial<KindDefinition>; // prettier-ignore
 type Own = Omit<KindDefinition, 'id' | 'name' | keyof typeof USUAL> & Partial<Pick<KindDefinition, keyof typeof USUAL>>;
 const kind = <const Id extends string>(id: Id, name: string, own: Own): KindDefinition<Id> => ({ ...USUAL, ...own, id, name });
@@ -57,7 +59,7 @@ const kind = <const Id extends string>(id: Id, name: string, own: Own): KindDefi
 const DEFINITIONS = [
   kind('oxford', 'oxford or derby', {
     basis: 'usable', cuts: { 'toe-room': cuts(4, 7, 13, 18), 'ball-girth': cuts(-12, -8, 0, 8), instep: LACED, 'heel-slip': CLOSE_HEEL }, slipWhenNewMm: 1,
-    opensTo: 0.58, usual: { closure: 'lace', toe: 'almond', soleStiffness: 3, heelHeightMm: 25, heel: 'stacked' }, roomSchools: true,
+    opensTo: 0.58, formality: 4, usual: { closure: 'lace', toe: 'almond', soleStiffness: 3, heelHeightMm: 25, heel: 'stacked' }, roomSchools: true,
     marks: 'estimate', note: 'room for the evening on the little-toe side'
   }),
   kind('loafer', 'loafer', {
@@ -67,7 +69,7 @@ const DEFINITIONS = [
   }),
   kind('pump', 'pump', {
     basis: 'usable', cuts: { 'toe-room': cuts(-2, 0, 6, 10), 'ball-girth': cuts(-12, -9, -3, 2), instep: SLIP_ON, 'heel-slip': CLOSE_HEEL }, slipWhenNewMm: 1,
-    usual: { closure: 'none', toe: 'almond', soleStiffness: 3, heelHeightMm: 70, heel: 'thin-stiletto' }, sock: false,
+    formality: 4, usual: { closure: 'none', toe: 'almond', soleStiffness: 3, heelHeightMm: 70, heel: 'thin-stiletto' }, sock: false,
     marks: 'estimate', note: 'judged after the slide'
   }),
   kind('flat', 'flat', {
@@ -82,7 +84,7 @@ const DEFINITIONS = [
   }),
   kind('lace-boot', 'lace boot', {
     basis: 'inside', cuts: { 'toe-room': cuts(8, 12, 22, 28), 'ball-girth': cuts(-12, -8, 0, 8), instep: LACED, 'heel-slip': cuts(-1, 0, 8, 12) }, slipWhenNewMm: 3,
-    shaftMm: 125, opensTo: 0.5, usual: { closure: 'lace', toe: 'round', soleStiffness: 4, heelHeightMm: 30, heel: 'stacked' }, roomSchools: true,
+    shaftMm: 125, opensTo: 0.5, formality: 2, usual: { closure: 'lace', toe: 'round', soleStiffness: 4, heelHeightMm: 30, heel: 'stacked' }, roomSchools: true,
     marks: "thumb's width: practice", note: 'a small lift at first; hide and toe structure matter'
   }),
   kind('elastic-boot', 'elastic-sided boot', {
@@ -92,7 +94,7 @@ const DEFINITIONS = [
   }),
   kind('western-boot', 'western-type boot', {
     basis: 'usable', cuts: { 'toe-room': cuts(4, 7, 14, 20), 'ball-girth': cuts(-10, -6, 0, 6), instep: SLIP_ON, 'heel-slip': cuts(-1, 0, 9.5, 12.7) }, slipWhenNewMm: 6,
-    shaftMm: 230, opensTo: 0.44, usual: { closure: 'none', toe: 'pointed', soleStiffness: 4, heelHeightMm: 40, heel: 'cone' }, pullOn: true,
+    shaftMm: 230, opensTo: 0.44, formality: 2, usual: { closure: 'none', toe: 'pointed', soleStiffness: 4, heelHeightMm: 40, heel: 'cone' }, pullOn: true,
     marks: 'up to 9.5 to 12.7 mm slip while the leather sole is stiff: practice', note: 'a pop at the throat, snug over the instep, toes free'
   }),
   kind('tall-boot', 'tall boot', {
@@ -102,17 +104,17 @@ const DEFINITIONS = [
   }),
   kind('sneaker', 'sneaker', {
     basis: 'inside', cuts: { 'toe-room': cuts(6, 9, 15, 20), 'ball-girth': cuts(-8, -4, 4, 12), instep: LACED, 'heel-slip': CLOSE_HEEL }, slipWhenNewMm: 1,
-    opensTo: 0.56, usual: { closure: 'lace', toe: 'round', soleStiffness: 2, heelHeightMm: 15, heel: 'wedge' }, roomSchools: true, moulds: false,
+    opensTo: 0.56, formality: 1, usual: { closure: 'lace', toe: 'round', soleStiffness: 2, heelHeightMm: 15, heel: 'wedge' }, roomSchools: true, moulds: false,
     marks: 'estimate', note: ''
   }),
   kind('running', 'running', {
     basis: 'inside', cuts: { 'toe-room': cuts(8, 11, 16, 22), 'ball-girth': cuts(-8, -4, 4, 12), instep: LACED, 'heel-slip': HELD_HEEL }, slipWhenNewMm: 0.5,
-    opensTo: 0.56, usual: { closure: 'lace', toe: 'round', soleStiffness: 2, heelHeightMm: 25, heel: 'wedge' }, toeFiller: false, roomSchools: true, moulds: false,
+    opensTo: 0.56, formality: 1, usual: { closure: 'lace', toe: 'round', soleStiffness: 2, heelHeightMm: 25, heel: 'wedge' }, toeFiller: false, roomSchools: true, moulds: false,
     marks: 'half an inch of toe room: practice', note: 'the foot splays; no slip'
   }),
   kind('walking', 'walking', {
     basis: 'inside', cuts: { 'toe-room': cuts(8, 11, 17, 22), 'ball-girth': cuts(-8, -4, 4, 12), instep: LACED, 'heel-slip': CLOSE_HEEL }, slipWhenNewMm: 1,
-    opensTo: 0.56, usual: { closure: 'lace', toe: 'round', soleStiffness: 3, heelHeightMm: 25, heel: 'wedge' }, roomSchools: true, moulds: false,
+    opensTo: 0.56, formality: 1, usual: { closure: 'lace', toe: 'round', soleStiffness: 3, heelHeightMm: 25, heel: 'wedge' }, roomSchools: true, moulds: false,
     marks: 'half an inch at least: practice', note: 'not so much that it shifts'
   }),
   kind('extra-depth', 'extra depth', {

@@ -44,7 +44,8 @@ export interface PlanShoe {
   name: string;
   made: HeelMade;
   formality: number;
-  sole: PlanSoleId;
+  /** Null where it is not known: then it costs nothing. */
+  sole: PlanSoleId | null;
   /** Forward slide of the foot at its centre, mm. */
   slideMm: number;
   hoursWorn: number;

@@ -70,8 +70,8 @@ export function baseTerms(asked: PlanAsked, segment: Segment, { shoe, report }: 
     const need = act.needDeg + ground.unsteadyDeg;
     terms.stability =
       risk * COST.stability * over(need + COST.spareDeg - report.stability.indexDeg) * Math.min(COST.stabilityMostHours, COST.startHours + hours);
-    const sole = PLAN_SOLES.find((s) => s.id === shoe.sole)!;
-    if ((sole.badInTurns && segment.turns) || (sole.badInWet && segment.wet)) terms.sole = risk * COST.sole;
+    const sole = PLAN_SOLES.find((s) => s.id === shoe.sole);
+    if (sole && ((sole.badInTurns && segment.turns) || (sole.badInWet && segment.wet))) terms.sole = risk * COST.sole;
     const marked = floorMark(ground, tread.areaMm2, stepForce(asked.weightKg, act.treads ?? 'standing'));
     if (marked) terms.floor = risk * COST.floor * Math.min(COST.floorMost, over((marked.ratio - COST.floorFrom) / COST.floorOver));
   }

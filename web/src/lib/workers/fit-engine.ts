@@ -28,6 +28,7 @@ import {
 import { smallPair } from '../drawing/above/small-pair';
 import { bothMeasured, wearOf, wornFeetOf, type FittingState } from '../fit-feet';
 import { heelOnGround } from '../heel-on-ground';
+import { fetchStock } from './fetch-stock';
 import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
 
 /** Only the newest question of a kind is carried on; an older one stops at its next breath. */
@@ -45,12 +46,6 @@ function stockroom(stamp: string): Promise<ReadonlyMap<string, Style>> {
     asked.styles.catch(() => stock === asked && (stock = undefined));
   }
   return stock.styles;
-}
-async function fetchStock(): Promise<ReadonlyMap<string, Style>> {
-  const response = await fetch('/api/v1/styles');
-  if (!response.ok) throw new Error('the stockroom could not be read from the server');
-  const { styles } = (await response.json()) as { styles: Style[] };
-  return new Map(styles.map((s) => [s.id, s]));
 }
 /** How long the worker goes on before it listens and tells, ms; a first screenful is told at once. */
 const BREATH_MS = 20;

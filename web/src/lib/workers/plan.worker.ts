@@ -1,6 +1,9 @@
 /** Plans an occasion beside the page, telling how far it is; the newest question wins and stops the one before. */
 import { planOccasion, type PlanAsked, type PlanEnd } from '@chiave/core/heel';
+import type { Foot } from '@chiave/core/measure';
 import { expose } from 'comlink';
+import { stockPairs, type StockPair } from '../stock-pairs';
+import { fetchStock } from './fetch-stock';
 
 /** How long it goes on before it listens, ms. */
 const BREATH_MS = 25;
@@ -23,6 +26,24 @@ async function plan(asked: PlanAsked, tell: (done: number, of: number) => void):
   }
 }
 
-const planner = { plan, stop: (): void => void newest++ };
+let newestFeet = 0;
+let stock: ReturnType<typeof fetchStock> | undefined;
+/** Heels of the stockroom that fit these feet. @returns null where a newer question came */
+async function stocked(feet: readonly Foot[]): Promise<StockPair[] | null> {
+  const own = ++newestFeet;
+  // What failed is not kept: the next question asks again.
+  const styles = await (stock ??= fetchStock().catch((error) => ((stock = undefined), Promise.reject(error))));
+  const job = stockPairs(styles.values(), feet);
+  for (let heard = performance.now(); ;) {
+    const { done, value } = job.next();
+    if (done) return value;
+    if (performance.now() - heard < BREATH_MS) continue;
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    if (own !== newestFeet) return null;
+    heard = performance.now();
+  }
+}
+
+const planner = { plan, stocked, stop: (): void => void newest++ };
 export type Planner = typeof planner;
 expose(planner);

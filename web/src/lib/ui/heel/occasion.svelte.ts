@@ -17,7 +17,9 @@ import {
   type PlanSoleId,
   type Segment
 } from '@chiave/core/heel';
+import type { Foot } from '@chiave/core/measure';
 import { proxy } from 'comlink';
+import type { StockPair } from '../../stock-pairs';
 import { plannerBeside } from '../../workers/plan-client';
 import { said, type Beside } from '../../workers/remote';
 import type { Planner } from '../../workers/plan.worker';
@@ -122,6 +124,11 @@ export class Occasion extends FootHere {
   deliveryDays = $state(10);
   returnDays = $state(14);
 
+  /** Heels of the stockroom that fit these feet, where they are asked to be planned with. */
+  fromStock = $state(false);
+  stock = $state.raw<StockPair[]>([]);
+  looking = $state(false);
+
   end = $state.raw<PlanEnd | null>(null);
   tookMs = $state(0);
   running = $state(false);
@@ -129,6 +136,7 @@ export class Occasion extends FootHere {
   of = $state(0);
   #worker: Beside<Planner> | undefined;
   #turn = 0;
+  #stockTurn = 0;
 
   constructor() {
     super();
@@ -139,12 +147,12 @@ export class Occasion extends FootHere {
 
   readonly problems = $derived.by((): string[] => [
     ...(this.segments.length === 0 ? ['An occasion has at least one part: add one.'] : []),
-    ...(this.pairs.length === 0 ? ['Name at least one pair that may be worn.'] : []),
+    ...(this.pairs.length === 0 && !this.fromStock ? ['Name at least one pair that may be worn, or plan from the stockroom.'] : []),
     ...this.pairs.filter((p) => p.platformMm > p.heelHeightMm).map((p) => `${p.name || 'A pair'}: its platform is higher than its heel; check both.`),
     ...(this.withPartner && this.leastTallerMm > this.mostTallerMm ? ['The least difference wished is more than the most; turn them round.'] : [])
   ]);
   readonly asked = $derived.by((): PlanAsked | null =>
-    this.problems.length > 0
+    this.problems.length > 0 || this.pairs.length + this.stock.length === 0
       ? null
       : {
           foot: this.poseFoot,
@@ -152,16 +160,19 @@ export class Occasion extends FootHere {
           ankleReachDeg: this.reachDeg,
           reachSchool: this.school,
           segments: this.segments.map(({ id: _, ...part }) => ({ ...part })),
-          shoes: this.pairs.map((p): PlanShoe => ({
-            id: String(p.id),
-            name: p.name,
-            made: madeOf(p),
-            formality: p.formality,
-            sole: p.sole,
-            slideMm: this.#slide(p),
-            hoursWorn: p.hoursWorn,
-            owned: p.owned
-          })),
+          shoes: [
+            ...this.pairs.map((p): PlanShoe => ({
+              id: String(p.id),
+              name: p.name,
+              made: madeOf(p),
+              formality: p.formality,
+              sole: p.sole,
+              slideMm: this.#slide(p),
+              hoursWorn: p.hoursWorn,
+              owned: p.owned
+            })),
+            ...this.stock
+          ],
           wishes: {
             partner: this.withPartner
               ? {
@@ -191,7 +202,7 @@ export class Occasion extends FootHere {
   /** A pair by its id, as it is drawn. */
   pairOf(id: string): { name: string; made: HeelMade } | undefined {
     const found = this.pairs.find((p) => String(p.id) === id);
-    return found && { name: found.name, made: madeOf(found) };
+    return found ? { name: found.name, made: madeOf(found) } : this.stock.find((p) => p.id === id);
   }
 
   keep(): void {
@@ -219,6 +230,25 @@ export class Occasion extends FootHere {
       if (own === this.#turn) this.message = `The plan stopped: ${said(error)}`;
     } finally {
       if (own === this.#turn) this.running = false;
+    }
+  }
+  /** Looks which heels of the stockroom fit these feet, or lets go of them. @param feet as they stand here */
+  async takeStock(feet: readonly Foot[] | null): Promise<void> {
+    const own = ++this.#stockTurn;
+    this.looking = feet !== null;
+    if (feet === null) {
+      this.stock = [];
+      return;
+    }
+    try {
+      const found = await (this.#worker ??= plannerBeside()).ask<StockPair[] | null>((p) => p.stocked(feet));
+      if (own !== this.#stockTurn || !found) return;
+      this.stock = found;
+      this.message = found.length === 0 ? 'No heel of the stockroom fits these feet.' : '';
+    } catch (error) {
+      if (own === this.#stockTurn) this.message = `The stockroom could not be looked through: ${said(error)}`;
+    } finally {
+      if (own === this.#stockTurn) this.looking = false;
     }
   }
   stop(): void {

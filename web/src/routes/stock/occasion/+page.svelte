@@ -32,11 +32,21 @@
     }, SETTLES_MS);
     return () => clearTimeout(later);
   });
+  $effect(() => {
+    const feet = occasion.fromStock ? occasion.pair : null;
+    untrack(() => void occasion.takeStock(feet && ($state.snapshot(feet) as typeof feet)));
+  });
   onDestroy(() => occasion.close());
+  /** Names at most so many of a list. */
+  const NAMED = 4;
+  const named = (ids: readonly string[]): string =>
+    `${ids.slice(0, NAMED).map(nameOf).join(', ')}${ids.length > NAMED ? ` and ${ids.length - NAMED} more` : ''}`;
 
   const nameOf = (id: string): string => occasion.pairOf(id)?.name || `pair ${id}`;
   const end = $derived(occasion.end);
   const best = $derived.by((): Plan | null => (!end?.one ? null : end.two && end.two.total < end.one.total ? end.two : end.one));
+  /** What of a plan would have to be bought, with where it stands. */
+  const fromStock = $derived(best ? occasion.stock.filter((p) => best.pairs.includes(p.id)) : []);
   const inTurn = (plan: Plan): string => plan.worn.filter((w, i) => i === 0 || w !== plan.worn[i - 1]).map((w) => nameOf(plan.pairs[w])).join(', then '); // prettier-ignore
   const says = $derived.by(() => {
     if (!end) return occasion.problems[0] ?? 'Planning …';
@@ -81,7 +91,10 @@
   <div class="grid gap-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
     <Sheet heading="What it costs, and in what">
       <PlanBars {plans} />
-      {#if end?.left.length}<p class="soft">Beyond this ankle’s reach and left out: {end.left.map(({ id }) => nameOf(id)).join(', ')}.</p>{/if}
+      {#if end?.left.length}<p class="soft">Beyond this ankle’s reach and left out: {named(end.left.map(({ id }) => id))}.</p>{/if}
+      {#each fromStock as p (p.id)}<p data-from-stock>
+          <a href="/stock/styles/{p.styleId}">{p.name}</a>: {p.onShelf > 0 ? `${p.onShelf} on the shelf` : 'not on the shelf in this size: order it'}.
+        </p>{/each}
       {#if best?.hemFor}<p>The hem is cut for <b>{nameOf(best.hemFor)}</b>, with the shoes on.</p>{/if}
     </Sheet>
     <Sheet heading="Dates, backward from the day">
@@ -121,7 +134,15 @@
 {/if}
 <div class="mt-3 grid gap-3 lg:grid-cols-2 print:hidden">
   <Sheet heading="Parts of the day"><SegmentRows {occasion} /></Sheet>
-  <Sheet heading="Pairs that may be worn"><PairRows {occasion} /></Sheet>
+  <Sheet heading="Pairs that may be worn">
+    <Check bind:checked={occasion.fromStock}>and every heel of the stockroom that fits these feet</Check>
+    {#if occasion.fromStock}<p class="soft text-sm" role="status">
+        {occasion.looking
+          ? 'Trying them on these feet …'
+          : `${occasion.stock.length} of them, each in its best size and new; what is not known of a sole costs nothing.`}
+      </p>{/if}
+    <PairRows {occasion} />
+  </Sheet>
 </div>
 <Sheet class="mt-3 print:hidden" heading="The wearer and the wishes">
   <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
