@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { checkFit, completeShoe, footAsWorn, heelMadeOf, KIND, makeOf, ORDINARY_WEAR, poseFootOf, type Shoe, type Style } from '@chiave/core/fit';
-import { BLANK_HEEL, GROUND, HEEL_ATTRIBUTES, heelAt, standOn, type HeelAttributes } from '@chiave/core/heel';
+import { alikeFirst, BLANK_HEEL, GROUND, HEEL_ATTRIBUTES, heelAt, heelsApart, standOn, type HeelAttributes, type HeelMade } from '@chiave/core/heel';
 import { completeFoot } from '@chiave/core/measure';
 import { describe, expect, it } from 'vitest';
 
@@ -54,6 +54,24 @@ describe('how a heel is made', () => {
     expect(makeOf(style).vampAt).toBeCloseTo(0.75, 9);
     expect(makeOf({ ...style, details: { ...style.details!, throatLineMm: 192 } }).vampAt).toBeCloseTo(0.8, 9);
     expect(makeOf({ ...style, last: { ...style.last, form: undefined } }).vampAt).toBeNull();
+  });
+});
+
+describe('heels that feel alike', () => {
+  const heel = (heelHeightMm: number, more: Partial<HeelMade> = {}): { made: HeelMade } => ({
+    made: { heelHeightMm, platformMm: 0, heel: 'block', hold: 'none', ...more }
+  });
+  it('a heel is no step from itself, as far from another as that is from it, and platforms that keep the drop count less than height', () => {
+    const [a, b] = [heel(50).made, heel(80, { heel: 'thin-stiletto' }).made];
+    expect(heelsApart(a, a, 240)).toBe(0);
+    expect(heelsApart(a, b, 240)).toBeCloseTo(heelsApart(b, a, 240), 12);
+    expect(heelsApart(a, heel(70, { platformMm: 20 }).made, 240)).toBeLessThan(heelsApart(a, heel(70).made, 240));
+  });
+  it('the most alike come first', () => {
+    const order = alikeFirst(heel(55).made, [heel(95), heel(60), heel(55, { heel: 'thin-stiletto' })], 240);
+    const apart = order.map((h) => heelsApart(heel(55).made, h.made, 240));
+    expect(apart).toEqual([...apart].sort((a, b) => a - b));
+    expect(order[0].made.heelHeightMm).toBe(60);
   });
 });
 

@@ -178,3 +178,43 @@ test('toe shapes: every one on these toes, best first; longer is not roomier', a
   await page.getByLabel('Foot length, mm').fill('500');
   await expect(page.getByText('From 150 to 330 mm.')).toBeVisible();
 });
+
+test('heels side by side, the most alike first, on both feet and on another’s; heel-less stands on the ball alone', async ({ page }) => {
+  const people = await (await page.request.get('/api/v1/customers?search=Ilva')).json();
+  await open(page, `/stock/heel?person=${people.customers[0].id}&style=moonrise-95`);
+  await expect(page.getByText(/^95 mm thin stiletto/)).toBeVisible();
+  const table = page.getByRole('table', { name: 'Heels side by side' });
+  await expect(table.getByRole('columnheader')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Keep this heel beside the next' }).click();
+  await page.getByLabel('Heel height', { exact: true }).fill('45');
+  await page.getByRole('button', { name: 'Keep this heel beside the next' }).click();
+  await page.getByLabel('Heel height', { exact: true }).fill('55');
+  const rows = table.getByRole('row');
+  await expect(rows).toHaveCount(4);
+  await expect(rows.nth(1)).toContainText('looked at now');
+  // 45 mm is more like 55 than 95 is.
+  await expect(rows.nth(2)).toContainText('45 mm');
+  await expect(rows.nth(3)).toContainText('95 mm');
+  await expect(rows.nth(3)).toContainText(/ankle \d+° of 48°/);
+  await page.getByLabel('And on whose feet').fill('Oriele');
+  await page.getByRole('button', { name: /^Oriele/ }).click();
+  await expect(table.getByRole('columnheader')).toHaveCount(5);
+  await page.getByRole('button', { name: 'Take away thin stiletto 95 mm' }).click();
+  await expect(rows).toHaveCount(3);
+  await page.getByRole('radio', { name: /heel-less/ }).check();
+  await page.getByLabel('Platform, mm').fill('40');
+  await page.getByLabel('Platform, mm').press('Tab');
+  await expect(page.getByRole('row', { name: /^weight on ball and toes/ })).toContainText('100 %');
+  // Nobody sees a style that is gone: the bench opens without it.
+  await open(page, '/stock/heel?style=gone');
+  await expect(page.getByText(/^60 mm thin stiletto/)).toBeVisible();
+});
+
+test('an occasion planned from the stockroom names the pair, its size and whether it is on the shelf', async ({ page }) => {
+  await open(page, '/stock/occasion');
+  await page.getByRole('checkbox', { name: /every heel of the stockroom/ }).check();
+  await expect(page.getByText(/^\d+ of them, each in its best size/)).toBeVisible({ timeout: 30_000 });
+  for (let i = 3; i > 0; i--) await page.getByRole('button', { name: `remove pair ${i}` }).click();
+  await expect(page.locator('[data-from-stock]').first()).toContainText(/\d.*(on the shelf|order it)/, { timeout: 30_000 });
+  await expect(page.getByText(/costs least/).first()).toBeVisible();
+});

@@ -1,3 +1,4 @@
+export * from './alike';
 export * from './attributes';
 export * from './band';
 export * from './banded';

@@ -15,6 +15,8 @@ export function pumpLook(made: HeelMade, foot: PoseFoot): SideLook {
     heelHeightMm: made.heelHeightMm,
     platformMm: made.platformMm,
     heel: heelAt(made.heel, made.heelHeightMm - made.platformMm),
+    tipLengthMm: made.tip?.lengthMm,
+    setbackMm: made.setbackMm,
     pastToesMm: PUMP.past * L,
     toeThickMm: PUMP.thick * (foot.toeHeightMm ?? BONES.toes * L),
     opensTo: laced ? PUMP.covers : made.throatMm === undefined ? PUMP.opensTo : Math.min(0.85, Math.max(0.71, made.throatMm / L)),

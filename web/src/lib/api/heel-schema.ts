@@ -122,7 +122,7 @@ export const deviceStandSchema = z
   })
   .meta({ id: 'DeviceStand', example: { shoeDropMm: 18, deviceDropMm: 12, leverMm: 172 } });
 
-const segment = z.strictObject({
+export const segmentSchema = z.strictObject({
   name: text(60).default(''),
   minutes: mm(1, 1440),
   doing: z.enum(idOf(ACTS)),
@@ -152,7 +152,7 @@ export const heelPlanSchema = z
     foot: footToFitSchema,
     weightKg,
     reachSchool,
-    segments: z.array(segment).min(1, 'an occasion has at least one part').max(MOST_SEGMENTS, `at most ${MOST_SEGMENTS} parts are planned`),
+    segments: z.array(segmentSchema).min(1, 'an occasion has at least one part').max(MOST_SEGMENTS, `at most ${MOST_SEGMENTS} parts are planned`),
     shoes: z
       .array(planShoe)
       .min(1, 'name at least one pair')

@@ -113,7 +113,7 @@
       >
     </defs>
     {#each stretches as s (s.from)}
-      {@const [x, wide] = [s.from * slot + 6, (s.to - s.from + 1) * slot - 8]}
+      {@const [x, wide] = [s.from * slot + 6, Math.max(0, (s.to - s.from + 1) * slot - 8)]}
       {@const well = s.reach === 'comfortable' || s.reach === 'unknown'}
       <rect {x} y={TOP} width={wide} height={STAND} rx="8" fill={well ? 'var(--color-paper)' : 'var(--color-tight)'} fill-opacity={well ? 0.7 : 0.07} />
       {#if !well}<rect {x} y={TOP} width={wide} height={STAND} rx="8" fill="url(#near-{id})" opacity={s.reach === 'near-limit' ? 0.5 : 1} />{/if}

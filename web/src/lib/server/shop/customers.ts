@@ -142,7 +142,7 @@ const ANONYMOUS = { name: 'erased', work: '', story: null, born: null, bornMonth
 const WORDS_OF_A_FITTING = { purpose: '', wearingNow: '', trouble: '', note: '', looked: {}, weightKg: null, feetWeightKg: null };
 
 /**
- * Erases one person on request: name, story, health flags, words, tracings and the record of changes go; measures and tries
+ * Erases one person on request: name, story, health flags, words, tracings, occasions and the record of changes go; measures and tries
  * stay without a name. Cannot be taken back. @throws Problem 404, 410
  */
 export async function eraseCustomer(id: number): Promise<void> {
@@ -157,6 +157,7 @@ export async function eraseCustomer(id: number): Promise<void> {
     await t.FootFeature.update({ posture: null, print: null }, theirs);
     await t.Tracing.destroy(theirs);
     await t.TryOn.update({ why: '', said: '' }, theirs);
+    await t.Occasion.destroy({ where: { customerId: id }, transaction });
     await t.Change.destroy({ where: { customerId: id }, transaction });
   });
 }

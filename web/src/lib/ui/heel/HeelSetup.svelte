@@ -8,6 +8,7 @@
     REACH_SCHOOLS,
     RELAXED_READ_AT,
     SOLE_SHARES,
+    type ArchLine,
     type DoingId,
     type FrictionId,
     type ReachSchool,
@@ -19,6 +20,7 @@
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import { parseLength } from '@chiave/core/measure';
+  import { ARCH_LINES } from '@chiave/core/last';
   import type { HeelBench } from './heel-bench.svelte';
 
   /** The shoe and the wearer, figure by figure. */
@@ -75,6 +77,17 @@
     placeholder="not taken"
     onchange={(v) => (bench.throatMm = v)}
   />
+  <NumberField
+    label="Toe slant of the platform"
+    unit="°"
+    value={bench.toeSlantDeg}
+    low={0}
+    high={60}
+    step={1}
+    placeholder="27"
+    onchange={(v) => (bench.toeSlantDeg = v)}
+  />
+  <Select label="Arch line" options={ARCH_LINES.map((id) => ({ id, name: id }))} value={bench.archLine} onpick={(id: ArchLine) => (bench.archLine = id)} />
   <NumberField label="Girth room at the ball" unit="mm" value={bench.ballRoomMm} low={-20} high={25} step={1} onchange={(v) => (bench.ballRoomMm = v ?? 0)} />
   <NumberField label="Toe room" unit="mm" value={bench.toeRoomMm} low={-10} high={40} step={1} onchange={(v) => (bench.toeRoomMm = v ?? 0)} />
   <NumberField label="Ground falls forward" unit="°" value={bench.slopeDeg} low={-12} high={12} step={1} onchange={(v) => (bench.slopeDeg = v ?? 0)} />

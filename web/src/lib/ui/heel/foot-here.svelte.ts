@@ -25,9 +25,13 @@ export class FootHere {
   readonly foot = $derived.by((): Foot => this.pair[SIDES.indexOf(this.side)]);
   readonly poseFoot = $derived.by((): PoseFoot => poseFootOf(this.foot));
   readonly measured = $derived.by(() => this.feet[this.side] !== undefined);
-  readonly reachDeg = $derived.by(() => this.typedReach ?? this.foot.ankleReachDeg);
+  readonly reachDeg = $derived.by(() => this.reachOf(this.side));
   readonly sides = $derived.by(() => SIDES.filter((side) => this.feet[side] !== undefined));
 
+  /** What an ankle reaches: as typed for the foot looked at, else as measured; null where neither is. */
+  reachOf(side: Side): number | null {
+    return (side === this.side ? this.typedReach : null) ?? this.pair[SIDES.indexOf(side)].ankleReachDeg;
+  }
   #typed(side: Side): Foot {
     return completeFoot({
       side,

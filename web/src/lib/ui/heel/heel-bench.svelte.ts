@@ -1,4 +1,5 @@
-import { CLOSURE } from '@chiave/core/fit';
+import { CLOSURE, poseFootOf } from '@chiave/core/fit';
+import type { Foot } from '@chiave/core/measure';
 import {
   comfortShare,
   dropForDemand,
@@ -15,6 +16,7 @@ import {
   sideDrawing,
   standOn,
   steepestDrop,
+  type ArchLine,
   type DisciplineId,
   type DoingId,
   type FrictionId,
@@ -24,7 +26,8 @@ import {
   type HeelShapeId,
   type HoldId,
   type Level,
-  type RelaxedReadAt
+  type RelaxedReadAt,
+  type SideDrawing
 } from '@chiave/core/heel';
 import type { HeelsOfFoot, Stood } from '../../drawing/stood';
 import { FootHere } from './foot-here.svelte';
@@ -46,6 +49,10 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
   capMm = $state<number | null>(null);
   unevenMm = $state(0);
   throatMm = $state<number | null>(null);
+  /** What is known of a style's heel beside what has a field here; another shape lets go of it. */
+  known = $state.raw<Partial<HeelMade>>({});
+  toeSlantDeg = $state<number | null>(null);
+  archLine = $state<ArchLine>('straight');
   ground = $state<GroundId>('lawn-clay-moist');
   doing = $state<DoingId>('walking');
   slopeDeg = $state(0);
@@ -112,10 +119,11 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
 
   #made(heightMm: number, platformMm = this.platformMm): HeelMade {
     return {
+      ...this.known,
       heelHeightMm: heightMm,
       platformMm,
       heel: this.shape,
-      tip: { widthMm: this.tipMm ?? undefined },
+      tip: { ...this.known.tip, widthMm: this.tipMm ?? undefined },
       hold: this.hold,
       capMm: this.capMm ?? undefined,
       unevenMm: this.unevenMm,
@@ -132,8 +140,12 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
     return this.#stand({ ...this.made, ...over }).report;
   }
   #stand(made: HeelMade): Omit<Stood, 'made'> {
+    return { report: this.standOf(made, this.foot, this.reachDeg), drawing: this.drawingOf(made) };
+  }
+  /** A heel on any foot, worn as here. */
+  standOf(made: HeelMade, foot: Foot, ankleReachDeg: number | null): HeelReport {
     const sits = {
-      ballGirthMm: this.foot.values.ballGirthMm.mm,
+      ballGirthMm: foot.values.ballGirthMm.mm,
       ballGirthClearanceMm: this.ballRoomMm,
       toeRoomMm: this.toeRoomMm,
       friction: frictionOf(this.friction),
@@ -144,15 +156,24 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
       doing: this.doing,
       slopeDeg: this.slopeDeg,
       reachSchool: this.school,
-      ankleReachDeg: this.reachDeg,
+      ankleReachDeg,
       ground: GROUND[this.ground]
     };
-    const report = standOn(this.poseFoot, made, worn, sits);
-    return { report, drawing: sideDrawing(poseOn(this.poseFoot, Math.max(0, made.heelHeightMm - made.platformMm)), pumpLook(made, this.poseFoot)) };
+    return standOn(poseFootOf(foot), made, worn, sits);
+  }
+  /** The foot looked at on a heel, from the side. */
+  drawingOf(made: HeelMade): SideDrawing {
+    const pose = poseOn(this.poseFoot, Math.max(0, made.heelHeightMm - made.platformMm), 'centre', made.seatWedgeDeg);
+    return sideDrawing(pose, { ...pumpLook(made, this.poseFoot), toeSlantDeg: this.toeSlantDeg ?? undefined, archLine: this.archLine });
   }
 
   /** A heel that was looked at elsewhere. */
-  begin(heightMm: number | null, platformMm: number | null): void {
+  begin(heightMm: number | null, platformMm: number | null, made: HeelMade | null = null): void {
+    if (made) {
+      const { heel, tip, hold, throatMm, heelHeightMm: _height, platformMm: _platform, ...known } = made;
+      [this.shape, this.hold, this.tipMm, this.throatMm] = [heel, hold, tip?.widthMm ?? null, throatMm ?? null];
+      this.known = { ...known, tip };
+    }
     if (platformMm !== null) this.platformMm = platformMm;
     if (heightMm !== null) this.heightMm = Math.max(heightMm, this.platformMm);
   }
@@ -165,6 +186,7 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
   setShape(id: HeelShapeId): void {
     this.shape = id;
     this.tipMm = null;
+    this.known = {};
     if (HEEL_SHAPE[id].wedge) this.capMm = null;
   }
 }

@@ -19,6 +19,7 @@ import {
 } from '@chiave/core/heel';
 import type { Foot } from '@chiave/core/measure';
 import { proxy } from 'comlink';
+import type { OccasionBody } from '../../api/occasion-schema';
 import type { StockPair } from '../../stock-pairs';
 import { plannerBeside } from '../../workers/plan-client';
 import { said, type Beside } from '../../workers/remote';
@@ -203,6 +204,37 @@ export class Occasion extends FootHere {
   pairOf(id: string): { name: string; made: HeelMade } | undefined {
     const found = this.pairs.find((p) => String(p.id) === id);
     return found ? { name: found.name, made: madeOf(found) } : this.stock.find((p) => p.id === id);
+  }
+
+  /** All that is typed, as it is kept with a person. */
+  body(): OccasionBody {
+    const { fromStock, longSkirt, hem, comfort, risk, look, statureMm, withPartner, partnerMm, partnerHeelMm, leastTallerMm, mostTallerMm } = this;
+    const { event, deliveryDays, returnDays } = this;
+    return {
+      segments: this.segments.map(({ id: _, ...part }) => ({ ...part })),
+      pairs: this.pairs.map(({ id: _, ...pair }) => ({ ...pair })),
+      fromStock,
+      longSkirt,
+      hem,
+      comfort,
+      risk,
+      look,
+      statureMm,
+      withPartner,
+      partnerMm,
+      partnerHeelMm,
+      leastTallerMm,
+      mostTallerMm,
+      event,
+      deliveryDays,
+      returnDays
+    };
+  }
+  /** Takes up what was kept. */
+  take({ segments, pairs, ...rest }: OccasionBody): void {
+    Object.assign(this, rest);
+    this.segments = segments.map((part, i) => ({ ...part, id: i + 1 }));
+    this.pairs = pairs.map((p, i) => ({ ...p, id: i + 1 }));
   }
 
   keep(): void {

@@ -7,6 +7,8 @@
   import { capital } from '$lib/capital';
   import { REACH_WORDS } from '$lib/ui/fitting/names';
   import BandCard from '$lib/ui/heel/BandCard.svelte';
+  import { Beside } from '$lib/ui/heel/beside.svelte';
+  import BesideCard from '$lib/ui/heel/BesideCard.svelte';
   import { groundWord } from '$lib/drawing/ground-words';
   import { HeelBench } from '$lib/ui/heel/heel-bench.svelte';
   import HeelFigures from '$lib/ui/heel/HeelFigures.svelte';
@@ -23,7 +25,8 @@
 
   let { data } = $props();
   const bench = new HeelBench();
-  untrack(() => bench.begin(data.heightMm, data.platformMm));
+  untrack(() => bench.begin(data.heightMm, data.platformMm, data.made));
+  const beside = new Beside(bench);
   if (typeof window !== 'undefined') untrack(() => void bench.open(data.person));
   const unit = $derived(shown.unit);
   const r = $derived(bench.stood.report);
@@ -68,6 +71,7 @@
     <p class="soft text-sm">Steadiness compares shoes; it is no limit of safety. Straps and laces count as more base.</p></Sheet
   >
 </div>
+<BesideCard {bench} {beside} people={data.people} {unit} />
 <Sheet class="mt-3 print:hidden" heading="The shoe and the wearer"><HeelSetup {bench} /></Sheet>
 {#each cautions as caution (caution.id)}<Notice class="mt-2" tone="caution">{caution.words}</Notice>{/each}
 <p class="soft mt-2 text-sm">

@@ -4,6 +4,7 @@
   import { formatLength } from '@chiave/core/measure';
   import PlanDay from '$lib/drawing/PlanDay.svelte';
   import { Occasion } from '$lib/ui/heel/occasion.svelte';
+  import KeptOccasions from '$lib/ui/heel/KeptOccasions.svelte';
   import PairRows from '$lib/ui/heel/PairRows.svelte';
   import PlanBars from '$lib/ui/heel/PlanBars.svelte';
   import SegmentRows from '$lib/ui/heel/SegmentRows.svelte';
@@ -136,7 +137,7 @@
   <Sheet heading="Parts of the day"><SegmentRows {occasion} /></Sheet>
   <Sheet heading="Pairs that may be worn">
     <Check bind:checked={occasion.fromStock}>and every heel of the stockroom that fits these feet</Check>
-    {#if occasion.fromStock}<p class="soft text-sm" role="status">
+    {#if occasion.fromStock}<p class="soft mt-1 text-sm" role="status">
         {occasion.looking
           ? 'Trying them on these feet …'
           : `${occasion.stock.length} of them, each in its best size and new; what is not known of a sole costs nothing.`}
@@ -145,7 +146,8 @@
   </Sheet>
 </div>
 <Sheet class="mt-3 print:hidden" heading="The wearer and the wishes">
-  <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
+  <KeptOccasions {occasion} />
+  <div class="mt-3 grid grid-cols-2 gap-2 md:grid-cols-4">
     <PersonFinder label="Whose foot" first={data.people} chosen={occasion.person} onchoose={(who) => occasion.open(who)} />
     {#if !occasion.measured}<NumberField
         label="Foot length"

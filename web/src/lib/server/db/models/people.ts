@@ -38,6 +38,7 @@ import { pairPutSchema } from '../../../api/put-schema';
 import { OUTCOMES } from '../../../api/outcomes';
 import type { TryRow } from '../../../api/rows';
 import { idOf } from '../../../api/values';
+import { occasionFields, type OccasionBody } from '../../../api/occasion-schema';
 import { bySchema, isFigure, oneOf, record, records, textRecord, textSet } from '../kept';
 import { DOUBLE, flag, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
 import { outlineOf } from './stock';
@@ -133,6 +134,15 @@ export interface TracingModel extends Model<InferAttributes<TracingModel>, Infer
   lengthSdMm: number;
   widthSdMm: number;
   createdAt: Date;
+}
+export interface OccasionModel extends Model<InferAttributes<OccasionModel>, InferCreationAttributes<OccasionModel>> {
+  id: CreationOptional<number>;
+  customerId: number;
+  name: string;
+  /** Null for one that cannot be read any more. */
+  plan: OccasionBody | null;
+  version: number;
+  updatedAt: Date;
 }
 export interface CustomerWordModel extends Model<InferAttributes<CustomerWordModel>, InferCreationAttributes<CustomerWordModel>> {
   word: string;
@@ -303,6 +313,11 @@ export const peopleTables = (sequelize: Sequelize) => ({
       createdAt: MOMENT
     },
     { tableName: 'tracings' }
+  ),
+  Occasion: sequelize.define<OccasionModel>(
+    'Occasion',
+    { id: serial, customerId: NUMBER, name: STRING(120), plan: json('plan', (v) => bySchema(v, occasionFields, null)), version: NUMBER, updatedAt: MOMENT },
+    { tableName: 'occasions' }
   ),
   CustomerWord: sequelize.define<CustomerWordModel>(
     'CustomerWord',

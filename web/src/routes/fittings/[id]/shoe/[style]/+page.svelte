@@ -115,7 +115,7 @@
         ground={f.ground}
         weightKg={f.weightKg}
         onput={(next) => pair.putIn(next)}
-        benchHref="/stock/heel?person={f.customer.id}&height={Math.round(pair.shoe.heelHeightMm)}&platform={Math.round(pair.shoe.platformMm)}"
+        benchHref="/stock/heel?person={f.customer.id}&style={data.style.id}"
       />
       {#each fit.cautions as caution, at (at)}<Notice class="mt-2" tone="caution">{caution}</Notice>{/each}
     {:else if section === 'sizes'}
