@@ -218,3 +218,48 @@ test('an occasion planned from the stockroom names the pair, its size and whethe
   await expect(page.locator('[data-from-stock]').first()).toContainText(/\d.*(on the shelf|order it)/, { timeout: 30_000 });
   await expect(page.getByText(/costs least/).first()).toBeVisible();
 });
+
+test('an occasion is kept with the person, opened again, changed and taken away', async ({ page }) => {
+  const name = `Kept for ${Date.now()}`;
+  const { id } = await (await page.request.post('/api/v1/customers', { data: { name, born: 1990 } })).json();
+  await open(page, `/stock/occasion?person=${id}`);
+  const bar = page.locator('[data-kept-occasions]');
+  await page.getByLabel('Stature, mm').fill('1712');
+  await page.getByLabel('Stature, mm').press('Tab');
+  await bar.getByLabel('Called').fill('premiere on the terrace');
+  await bar.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(bar.getByRole('button', { name: 'Keep the change' })).toBeVisible();
+  await page.evaluate(() => localStorage.clear());
+  await open(page, `/stock/occasion?person=${id}`);
+  await bar.getByLabel(`Kept with ${name}`).selectOption({ label: 'premiere on the terrace' });
+  await expect(page.getByLabel('Stature, mm')).toHaveValue('1712');
+  await bar.getByLabel('Called').fill('premiere indoors');
+  await bar.getByRole('button', { name: 'Keep the change' }).click();
+  await expect(bar.getByLabel(`Kept with ${name}`)).toContainText('premiere indoors');
+  await bar.getByRole('button', { name: 'take it away' }).click();
+  await expect(bar.getByLabel(`Kept with ${name}`)).toContainText('none yet');
+});
+
+test('an answer about heights to send says every limit', async ({ page }) => {
+  await open(page, '/stock/heel');
+  await page.getByText('An answer to send').click();
+  await expect(page.getByLabel('What is sent')).toHaveValue(/^A foot, 240 mm long; the reach of the ankle was not measured\.[\s\S]*- \d+ mm: .*\(practice/);
+});
+
+test('the drawer of tips and caps: which one fits, how caps sit, when it is due; a width that is none is named', async ({ page }) => {
+  await open(page, '/stock/heel?style=moonrise-95');
+  const card = page.getByRole('region', { name: 'Tips and caps in the drawer' });
+  await card.getByLabel('Pin bore, mm').fill('');
+  await card.getByLabel(/^Tips stocked/).fill('6 9.5 10 12/3');
+  await card.getByLabel(/^Tips stocked/).press('Tab');
+  await expect(card.getByText(/^Take the 9\.5 mm tip: /)).toBeVisible();
+  await expect(card.getByText(/^Due in \d+ weeks at 3 hours a week/)).toBeVisible();
+  await expect(card.getByRole('table', { name: /stocked caps/ }).getByText('right: hard to push on')).toBeVisible();
+  await card.getByLabel(/^Caps stocked/).fill('8.5 wide');
+  await card.getByLabel(/^Caps stocked/).press('Tab');
+  await expect(card.getByText('“wide” is no width: write 8.5')).toBeVisible();
+  await expect(card.getByLabel(/^Caps stocked/)).toHaveValue('8.5 wide');
+  // What the shop stocks is kept for everybody.
+  await open(page, '/stock/heel');
+  await expect(page.getByLabel(/^Tips stocked/)).toHaveValue('6 9.5 10 12/3');
+});

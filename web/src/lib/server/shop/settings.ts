@@ -3,6 +3,7 @@ import { MEASURE_GROUP_IDS } from '@chiave/core/measure';
 import type { z } from 'zod';
 import type { measureOrderSchema } from '../../api/shop-schema';
 import { targetsSchema } from '../../api/targets-schema';
+import { tipStockSchema, USUAL_TIP_STOCK, type TipStock } from '../../api/tip-stock';
 import type { stripsSchema } from '../../api/size-schema';
 import { STRIPS } from '../../drawing/rule-strips';
 import { bySchema, database, tables, textSet } from '../db';
@@ -10,6 +11,7 @@ import { bySchema, database, tables, textSet } from '../db';
 const STRIPS_NAME = 'rule-strips';
 const ORDER_NAME = 'measure-order';
 const TARGETS_NAME = 'targets';
+const TIPS_NAME = 'tip-stock';
 
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
 export async function stripsOfShop(): Promise<string[]> {
@@ -47,4 +49,15 @@ export async function keepTargets(targets: ShopTargets): Promise<void> {
   const empty = Object.values(targets.kinds).every((z) => Object.keys(z ?? {}).length === 0) && Object.keys(targets.shared).length === 0;
   if (empty) await t.Setting.destroy({ where: { name: TARGETS_NAME } });
   else await t.Setting.upsert({ name: TARGETS_NAME, value: targets });
+}
+
+/** Heel tips and caps this shop stocks; a usual drawer when it has not said. */
+export async function tipStockOfShop(): Promise<TipStock> {
+  const row = await tables(database()).Setting.findByPk(TIPS_NAME);
+  return row ? bySchema(row.value, tipStockSchema, USUAL_TIP_STOCK) : USUAL_TIP_STOCK;
+}
+
+/** Keeps which heel tips and caps are stocked. */
+export async function keepTipStock(stock: TipStock): Promise<void> {
+  await tables(database()).Setting.upsert({ name: TIPS_NAME, value: stock });
 }

@@ -51,6 +51,8 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
   throatMm = $state<number | null>(null);
   /** What is known of a style's heel beside what has a field here; another shape lets go of it. */
   known = $state.raw<Partial<HeelMade>>({});
+  /** Bore of the pin that holds the tip, where it is known, mm. */
+  pinBoreMm = $state<number | null>(null);
   toeSlantDeg = $state<number | null>(null);
   archLine = $state<ArchLine>('straight');
   ground = $state<GroundId>('lawn-clay-moist');
@@ -168,7 +170,18 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
   }
 
   /** A heel that was looked at elsewhere. */
-  begin(heightMm: number | null, platformMm: number | null, made: HeelMade | null = null): void {
+  begin({
+    heightMm,
+    platformMm,
+    made,
+    pinBoreMm
+  }: {
+    heightMm: number | null;
+    platformMm: number | null;
+    made: HeelMade | null;
+    pinBoreMm: number | null;
+  }): void {
+    this.pinBoreMm = pinBoreMm;
     if (made) {
       const { heel, tip, hold, throatMm, heelHeightMm: _height, platformMm: _platform, ...known } = made;
       [this.shape, this.hold, this.tipMm, this.throatMm] = [heel, hold, tip?.widthMm ?? null, throatMm ?? null];

@@ -1,4 +1,6 @@
 import { heelMadeOf, shoeOf } from '@chiave/core/fit';
+import { forPage } from '$lib/server/page';
+import { tipStockOfShop } from '$lib/server/shop/settings';
 import { styleOf } from '$lib/server/shop/stockroom';
 import { benchPeople } from '$lib/server/shop/bench-people';
 import type { PageServerLoad } from './$types';
@@ -17,6 +19,7 @@ export const load: PageServerLoad = async ({ url }) => {
     heightMm: mm('height', 280) ?? shoe?.heelHeightMm ?? null,
     platformMm: mm('platform', 120) ?? shoe?.platformMm ?? null,
     made: shoe && heelMadeOf(shoe),
-    of: style?.name ?? null
+    pinBoreMm: shoe?.heel?.pinBoreMm ?? null,
+    tipStock: await forPage(tipStockOfShop())
   };
 };

@@ -15,6 +15,7 @@
   import HeelSetup from '$lib/ui/heel/HeelSetup.svelte';
   import HemCard from '$lib/ui/heel/HemCard.svelte';
   import TipCard from '$lib/ui/heel/TipCard.svelte';
+  import TipStockCard from '$lib/ui/heel/TipStockCard.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
@@ -25,7 +26,7 @@
 
   let { data } = $props();
   const bench = new HeelBench();
-  untrack(() => bench.begin(data.heightMm, data.platformMm, data.made));
+  untrack(() => bench.begin(data));
   const beside = new Beside(bench);
   if (typeof window !== 'undefined') untrack(() => void bench.open(data.person));
   const unit = $derived(shown.unit);
@@ -71,6 +72,7 @@
     <p class="soft text-sm">Steadiness compares shoes; it is no limit of safety. Straps and laces count as more base.</p></Sheet
   >
 </div>
+<TipStockCard {bench} stock={data.tipStock} {unit} />
 <BesideCard {bench} {beside} people={data.people} {unit} />
 <Sheet class="mt-3 print:hidden" heading="The shoe and the wearer"><HeelSetup {bench} /></Sheet>
 {#each cautions as caution (caution.id)}<Notice class="mt-2" tone="caution">{caution.words}</Notice>{/each}

@@ -76,3 +76,14 @@ describe('how a heel is made', () => {
     await change({ tipWidthMm: was.details.tipWidthMm, archLine: was.details.archLine });
   });
 });
+
+describe('tips and caps in the drawer', () => {
+  it('are kept for the shop, and a width that cannot be names its place', async () => {
+    const was = (await get('/settings/tips')).body;
+    const kept = { tips: [{ diameterMm: 8 }, { diameterMm: 9, pinBoreMm: 2.5 }], caps: [7.5] };
+    expect(await put('/settings/tips', kept)).toMatchObject({ status: 200, body: { saved: true } });
+    expect((await get('/settings/tips')).body).toEqual(kept);
+    expect((await put('/settings/tips', { tips: [{ diameterMm: 900 }], caps: [] })).body.errors[0].path).toBe('tips.0.diameterMm');
+    await put('/settings/tips', was);
+  });
+});
