@@ -172,7 +172,7 @@
     <rect
       x={at * slot + 4}
       y={TOP + 1}
-      width={slot - 8}
+      width={Math.max(0, slot - 8)}
       height={HEIGHT - TOP - 4}
       rx="8"
       fill="transparent"

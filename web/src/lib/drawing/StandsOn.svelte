@@ -37,7 +37,7 @@
   <path d={closedPath(on.ball.map(above))} fill="#cbbfad" stroke="var(--color-ink)" stroke-width="1" />
   {#if on.tip.length > 0}<path d={closedPath(on.tip.map(above))} fill="#241d19" />{/if}
   <circle cx={above(kept).x} cy={above(kept).y} r="4" fill="var(--color-tight-word)" />
-  <text x="20" y="140" class="note">from above, outer side below; dot: weight kept back</text>
+  <text x="20" y="13" class="note">from above, outer side below; dot: weight kept back</text>
 
   <line x1="10" x2={WIDTH - 10} y1={FLOOR} y2={FLOOR} stroke="var(--color-ground)" stroke-width="2" />
   <path

@@ -43,7 +43,7 @@
     <tbody>
       {#each heels as h (h.id)}
         <tr class="border-b border-line align-top">
-          <th scope="row" class="w-52 py-1 text-left font-normal">
+          <th scope="row" class="w-52 py-1 text-left align-top font-normal">
             <div class="w-28"><SideSmall drawing={h.drawing} /></div>
             <b>{h.name}</b>
             {#if h.id === 0}<span class="soft block text-sm">looked at now</span>
@@ -54,7 +54,7 @@
           </th>
           {#each h.on as { foot, report: r } (foot.key)}
             {@const ground = groundWord(r)}
-            <td class="figures py-1 leading-snug">
+            <td class="figures py-1 align-top leading-snug">
               <b class={r.reach === 'out-of-reach' || r.reach === 'near-limit' ? 'text-tight-word' : ''}>{REACH[r.reach]}</b>
               <span class="soft">ankle {r.ankleDemandDeg.centre.toFixed(0)}°{foot.reachDeg === null ? '' : ` of ${foot.reachDeg}°`}</span><br />
               {Math.round(100 * r.ballLoadShare.low)} to {Math.round(100 * r.ballLoadShare.high)} % on the ball<br />

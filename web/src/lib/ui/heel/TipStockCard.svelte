@@ -7,19 +7,7 @@
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
-  import {
-    CAP_FITS,
-    capFit,
-    matchTip,
-    OVERHANGS,
-    roundWidth,
-    TIP_DUE,
-    TIP_SECTION,
-    tipDueWeeks,
-    tipOf,
-    WEARING_FLOORS,
-    type WearingFloorId
-  } from '@chiave/core/heel';
+  import { capFit, matchTip, OVERHANGS, roundWidth, TIP_DUE, TIP_SECTION, tipDueWeeks, tipOf, WEARING_FLOORS, type WearingFloorId } from '@chiave/core/heel';
   import { formatFigure, type LengthUnit } from '@chiave/core/measure';
   import { untrack } from 'svelte';
   import type { HeelBench } from './heel-bench.svelte';
