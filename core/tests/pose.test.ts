@@ -1,6 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CUT, flatSkin, HEEL_SHAPES, heelAt, pitchOf, posedSkin, poseOn, sideDrawing, type HeelShapeId, type SideLook } from '../src/heel';
+import {
+  archCarried,
+  archGap,
+  CUT,
+  flatSkin,
+  HEEL_SHAPES,
+  heelAt,
+  pitchOf,
+  posedSkin,
+  poseOn,
+  sideDrawing,
+  type HeelShapeId,
+  type SideLook
+} from '../src/heel';
 import { smoothOpen, type Point } from '../src/shape';
 
 const foot = fc.record({ lengthMm: fc.double({ min: 200, max: 300, noNaN: true }) });
@@ -166,23 +179,14 @@ describe('a shoe drawn round the posed foot', () => {
     [95, 21.8, 14.2]
   ])('a curved shank carries an arch that a straight one leaves hanging: drop %i, gaps of %f and %f mm', (drop, straight, curved) => {
     const pose = poseOn({ lengthMm: 240 }, drop);
-    // Square to the footbed, where it is widest along the arch.
-    const gap = (archLine: 'straight' | 'curved'): number => {
-      const { sole, foot } = sideDrawing(pose, { ...look, archLine });
-      const bed = sole.slice(0, sole.length / 2);
-      const away = (p: Point): number =>
-        Math.min(
-          ...bed.slice(1).map((b, i) => {
-            const a = bed[i];
-            const t = Math.min(1, Math.max(0, ((p.x - a.x) * (b.x - a.x) + (p.y - a.y) * (b.y - a.y)) / ((b.x - a.x) ** 2 + (b.y - a.y) ** 2)));
-            return Math.hypot(p.x - a.x - t * (b.x - a.x), p.y - a.y - t * (b.y - a.y));
-          })
-        );
-      return Math.max(...smoothOpen(foot.slice(3, 13)).map(away));
-    };
+    const gap = (archLine: 'straight' | 'curved'): number => archGap(pose, archLine);
     expect(gap('straight') - gap('curved')).toBeGreaterThan(4);
     expect(Math.abs(gap('straight') - straight)).toBeLessThan(0.5);
     expect(Math.abs(gap('curved') - curved)).toBeLessThan(2);
+    // The bare arch on the flat is about 14.
+    expect(archCarried(pose, 'curved').carried).toBe(true);
+    expect(archCarried(pose, 'straight')).toMatchObject({ carried: false });
+    expect(archCarried(pose, 'straight').hangsMm).toBeCloseTo(gap('straight') - archGap(poseOn({ lengthMm: 240 }, 0), 'straight'), 9);
   });
   it('a low heel is stacked whatever is usual for its kind', () => {
     expect(heelAt('thin-stiletto', 95)).toBe('thin-stiletto');

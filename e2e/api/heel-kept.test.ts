@@ -87,3 +87,18 @@ describe('tips and caps in the drawer', () => {
     await put('/settings/tips', was);
   });
 });
+
+describe('heels alike in the stockroom', () => {
+  it('are told the most alike first, each with its style and how far apart it is', async () => {
+    const { status, body } = await post('/heel/alike', { shoe: { heelHeightMm: 72, heelShape: 'block', hold: 'strap' }, lengthMm: 238, most: 5 });
+    expect(status).toBe(200);
+    expect(body.heels).toHaveLength(5);
+    const apart = body.heels.map((h: { apart: number }) => h.apart);
+    expect(apart).toEqual([...apart].sort((a: number, b: number) => a - b));
+    // The nearest is asked about by its own figures: it is no step from itself.
+    const [nearest] = body.heels;
+    const again = await post('/heel/alike', { shoe: nearest.shoe, lengthMm: 238, most: 1 });
+    expect(again.body.heels[0].apart).toBe(0);
+    expect((await post('/heel/alike', { shoe: { heelHeightMm: 40, platformMm: 60 } })).body.errors[0].path).toBe('shoe.platformMm');
+  });
+});

@@ -205,6 +205,11 @@ test('heels side by side, the most alike first, on both feet and on another’s;
   await page.getByLabel('Platform, mm').fill('40');
   await page.getByLabel('Platform, mm').press('Tab');
   await expect(page.getByRole('row', { name: /^weight on ball and toes/ })).toContainText('100 %');
+  await page.getByRole('button', { name: 'Alike in the stockroom' }).click();
+  const found = page.getByRole('list', { name: 'Alike in the stockroom' });
+  await expect(found.getByRole('listitem')).toHaveCount(6);
+  await found.getByRole('button').first().click();
+  await expect(rows).toHaveCount(4);
   // Nobody sees a style that is gone: the bench opens without it.
   await open(page, '/stock/heel?style=gone');
   await expect(page.getByText(/^60 mm thin stiletto/)).toBeVisible();
@@ -238,6 +243,27 @@ test('an occasion is kept with the person, opened again, changed and taken away'
   await expect(bar.getByLabel(`Kept with ${name}`)).toContainText('premiere indoors');
   await bar.getByRole('button', { name: 'take it away' }).click();
   await expect(bar.getByLabel(`Kept with ${name}`)).toContainText('none yet');
+});
+
+test('platform, tip and slope are dragged, and the figures move with them', async ({ page }) => {
+  await open(page, '/stock/heel');
+  const load = page.getByRole('row', { name: /^weight on ball and toes/ });
+  const standing = page.getByRole('img', { name: /^Steadiness/ });
+  const [weight, steady] = [await load.textContent(), await standing.getAttribute('aria-label')];
+  await page.getByRole('slider', { name: /^Tip across/ }).fill('24');
+  await expect(standing).not.toHaveAttribute('aria-label', steady!);
+  await page.getByRole('slider', { name: /^Ground falls/ }).fill('6');
+  await expect(load).not.toHaveText(weight!);
+  await page.getByRole('slider', { name: /^Platform/ }).fill('20');
+  // The heel goes up with its platform: the drop stays.
+  await expect(page.getByText(/^80 mm thin stiletto on 20 mm:/)).toBeVisible();
+});
+
+test('a straight shank leaves the arch hanging, a curved one carries it; the drawing follows', async ({ page }) => {
+  await open(page, '/stock/heel');
+  await expect(page.getByText(/^The arch hangs [\d.]+ mm free of this shank; a curved one would carry it\.$/)).toBeVisible();
+  await page.getByLabel('Arch line').selectOption({ label: 'curved' });
+  await expect(page.getByText('The arch is carried: this shank follows it.')).toBeVisible();
 });
 
 test('an answer about heights to send says every limit', async ({ page }) => {

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { sizesOf, stockKey, type Style } from '@chiave/core/fit';
 import { allStyles } from '../../demo/lasts';
 import { countRows, countsOfPaste, countsOfRows, lastRows, lastsOfRows, LAST_COLUMNS, stylesOfRows, styleRows } from '../src/lib/api/stock-exchange';
+import { withHeelsRenewed } from '../src/lib/api/old-heels';
 import { STYLE_COLUMNS } from '../src/lib/api/style-fields';
 import { checkRun, wholeDetails, type LastBody, type StyleBody } from '../src/lib/api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere } from '../src/lib/compare-shoes';
@@ -75,6 +76,15 @@ describe('a stockroom as rows', () => {
     expect(checkRun({ ...alderman, step: 0.3 })[0]).toMatchObject({ path: 'step' });
     expect(checkRun({ ...alderman, widths: ['E', 'E'] })[0]).toMatchObject({ path: 'widths' });
     expect(checkRun({ ...alderman, stock: { '8|Z': 1 } })[0]).toMatchObject({ path: 'stock.8|Z' });
+  });
+});
+
+describe('a file from before heels were kept by attributes', () => {
+  it('loses nothing: the tip has its new name, a shape in free words goes into the note, one of the list stays', () => {
+    const style = (details: object) => ({ styles: [{ id: 'a', details }], lasts: 'as they are' });
+    expect(withHeelsRenewed(style({ heelTipMm: 11, heelShape: 'curved', note: 'squeaks' }))).toEqual(style({ tipWidthMm: 11, heelShape: '', note: 'squeaks Heel: curved.' })); // prettier-ignore
+    expect(withHeelsRenewed(style({ heelShape: 'block', tipWidthMm: 40 }))).toEqual(style({ heelShape: 'block', tipWidthMm: 40 }));
+    for (const odd of [null, 7, { styles: 'none' }, { styles: [null, { details: 3 }] }]) expect(withHeelsRenewed(odd)).toEqual(odd);
   });
 });
 

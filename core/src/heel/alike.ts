@@ -20,3 +20,11 @@ export function heelsApart(a: HeelMade, b: HeelMade, lengthMm: number): number {
 /** Heels in the order in which they are like one, the most alike first. */
 export const alikeFirst = <H extends { made: HeelMade }>(to: HeelMade, heels: readonly H[], lengthMm: number): H[] =>
   heels.map((h) => ({ h, apart: heelsApart(to, h.made, lengthMm) })).sort((p, q) => p.apart - q.apart).map(({ h }) => h); // prettier-ignore
+
+/** How alike two heels are, by how many steps they are apart [model]. */
+export const ALIKE = [
+  { id: 'same', name: 'hardly another heel', underSteps: 1 },
+  { id: 'alike', name: 'much alike', underSteps: 3 },
+  { id: 'other', name: 'another heel', underSteps: Infinity }
+] as const;
+export const alikeOf = (steps: number): (typeof ALIKE)[number] => ALIKE.find((a) => steps < a.underSteps)!;

@@ -1,4 +1,5 @@
 export * from './alike';
+export * from './arch';
 export * from './attributes';
 export * from './band';
 export * from './banded';

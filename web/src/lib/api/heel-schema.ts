@@ -41,6 +41,8 @@ const made = {
   seatWedgeDeg: mm(0, 35).optional(),
   hold: z.enum(idOf(HOLDS)).default('none')
 };
+/** How a heel is made; what is left out is usual for its shape. */
+export const heelMadeSchema = z.strictObject(made);
 const heelShoe = z
   .strictObject({
     ...made,
@@ -111,6 +113,28 @@ const stand = z
 export const heelHemSchema = z
   .strictObject({ foot: footToFitSchema, cutFor: stand.describe('the pair the hem is cut for'), worn: stand })
   .meta({ id: 'HeelHem', example: { foot: { lengthMm: 238 }, cutFor: { heelHeightMm: 88 }, worn: { heelHeightMm: 52 } } });
+
+export const heelAlikeSchema = z
+  .strictObject({
+    shoe: heelMadeSchema.refine((shoe) => shoe.platformMm <= shoe.heelHeightMm, {
+      path: ['platformMm'],
+      error: 'the platform is higher than the heel; check both'
+    }),
+    lengthMm: mm(130, 330).default(240).describe('of the foot they stand under, mm'),
+    most: z.number().int().min(1, 'at least one').max(50, 'at most 50').default(6)
+  })
+  .meta({ id: 'HeelAlike', example: { shoe: { heelHeightMm: 72, heelShape: 'block' }, lengthMm: 238, most: 4 } });
+export const heelAlikeAnswer = z.object({
+  heels: z.array(
+    z.object({
+      styleId: z.string(),
+      name: z.string(),
+      maker: z.string(),
+      shoe: heelMadeSchema,
+      apart: z.number().describe('steps a foot feels about as much; 0 for the same heel')
+    })
+  )
+});
 
 export const deviceStandSchema = z
   .strictObject({

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { BLANK_DETAILS, type Style } from '@chiave/core/fit';
 import { readCells, readCsv } from '../../api/csv';
+import { withHeelsRenewed } from '../../api/old-heels';
 import { type IMPORT_KINDS, countsOfPaste, countsOfRows, lastsOfRows, stockFileSchema, stylesOfRows, type StockProblem } from '../../api/stock-exchange';
 import { MOST_PROBLEMS } from '../../api/problem-list';
 import type { StockReport } from '../../api/answers';
@@ -81,7 +82,7 @@ function jsonPlan(text: string, shop: Shop): Plan {
   } catch {
     throw new Problem(400, 'Not JSON', 'The file does not parse as JSON.');
   }
-  const parsed = stockFileSchema.safeParse(value);
+  const parsed = stockFileSchema.safeParse(withHeelsRenewed(value));
   if (parsed.success) {
     const { makers, lasts, styles } = parsed.data;
     return { ...emptyPlan(), makers, lasts, styles, counts: new Map(styles.map((s) => [s.id, shelfAfter(s, shop.styles.get(s.id)?.stock ?? {})])) };

@@ -2,14 +2,15 @@
   import { groundWord } from '$lib/drawing/ground-words';
   import SideSmall from '$lib/drawing/SideSmall.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
   import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
   import type { PeoplePage } from '$lib/api/rows';
-  import { GROUND, type Reach } from '@chiave/core/heel';
+  import { alikeOf, GROUND, type Reach } from '@chiave/core/heel';
   import { formatFigure, type LengthUnit } from '@chiave/core/measure';
-  import type { Beside } from './beside.svelte';
+  import { heelName, type Beside } from './beside.svelte';
   import type { HeelBench } from './heel-bench.svelte';
 
   /** Heels side by side, the most alike first, on both feet and on another's. */
@@ -28,8 +29,25 @@
   <div class="mb-2 flex flex-wrap items-end gap-3 print:hidden">
     <Button onclick={() => beside.put()} disabled={beside.full}>{beside.full ? 'Four stand here' : 'Keep this heel beside the next'}</Button>
     <div class="w-56"><PersonFinder label="And on whose feet" first={people} chosen={beside.other.person} onchoose={(who) => beside.other.open(who)} /></div>
+    <Button onclick={() => void beside.find()}>Alike in the stockroom</Button>
     {#if beside.kept.length === 0}<p class="soft text-sm">Keep one, then move the height or the shape: both stand here, the most alike first.</p>{/if}
   </div>
+  {#if beside.message}<Notice class="mb-2" tone="caution" role="alert">{beside.message}</Notice>{/if}
+  {#if beside.found}
+    <ul class="mb-3 grid gap-1 print:hidden" aria-label="Alike in the stockroom">
+      {#each beside.found as f (f.styleId)}
+        <li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1">
+          <a href="/stock/styles/{f.styleId}" class="font-semibold">{f.name}</a>
+          <span class="soft">{f.maker}</span>
+          <span class="figures">{heelName(f.made, unit)}</span>
+          <span class="soft">{alikeOf(f.apart).name}</span>
+          <Button kind="text" class="ml-auto" disabled={beside.full} onclick={() => beside.put(f.made)} aria-label="Stand {f.name} beside it"
+            >stand it beside</Button
+          >
+        </li>
+      {:else}<li class="soft">The stockroom has no heel yet.</li>{/each}
+    </ul>
+  {/if}
   <Table aria-label="Heels side by side" data-beside>
     <thead>
       <tr class="border-b border-ink">
@@ -48,7 +66,7 @@
             <b>{h.name}</b>
             {#if h.id === 0}<span class="soft block text-sm">looked at now</span>
             {:else}
-              <span class="soft block text-sm">{h.apart < 1 ? 'hardly another heel' : h.apart < 3 ? 'much alike' : 'another heel'}</span>
+              <span class="soft block text-sm">{alikeOf(h.apart).name}</span>
               <Button kind="text" onclick={() => beside.take(h.id)} aria-label="Take away {h.name}">take away</Button>
             {/if}
           </th>

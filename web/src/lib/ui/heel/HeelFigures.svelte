@@ -1,5 +1,18 @@
 <script lang="ts">
-  import { baseOf, CLEAVAGE, cleavageOf, frictionNeeded, LOAD, MUCH_FOR_LEG, REFERENCE_FOOT_MM, shareOfLeg, tipPlace } from '@chiave/core/heel';
+  import {
+    archCarried,
+    baseOf,
+    CLEAVAGE,
+    cleavageOf,
+    frictionNeeded,
+    LOAD,
+    MUCH_FOR_LEG,
+    REFERENCE_FOOT_MM,
+    shareOfLeg,
+    SLIDE,
+    tipPlace
+  } from '@chiave/core/heel';
+  import { ARCH_LINES } from '@chiave/core/last';
   import { formatFigure, type LengthUnit } from '@chiave/core/measure';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
@@ -64,6 +77,8 @@
       note: `${unit}, at most ${whole(r.rise.mostMm)}`
     }
   ]);
+  const arch = $derived(archCarried(r.pose, bench.archLine));
+  const carries = $derived(ARCH_LINES.find((line) => archCarried(r.pose, line).carried));
   const place = $derived(tipPlace(r.pose, baseOf(bench.stood.made, bench.poseFoot.lengthMm, bench.weightKg)));
 </script>
 
@@ -96,6 +111,14 @@
         ? 'one school calls that much heel for this leg'
         : 'within what no school minds'}.{/if}
   </p>
+  {#if r.dropMm > SLIDE.lowHeelMm}
+    <p>
+      <b>The arch</b>
+      {arch.carried
+        ? `is carried: this shank follows it.`
+        : `hangs ${mm(arch.hangsMm)} ${unit} free of this shank${carries ? `; a ${carries} one would carry it` : ''}.`}
+    </p>
+  {/if}
   {#if r.cleavageMm}
     <p>
       <b>Toe cleavage.</b>

@@ -1,5 +1,9 @@
 import { alikeFirst, HEEL_SHAPE, heelsApart, type HeelMade, type HeelReport, type SideDrawing } from '@chiave/core/heel';
 import { formatLength, type Foot, type LengthUnit, type Side } from '@chiave/core/measure';
+import type { z } from 'zod';
+import type { heelAlikeAnswer } from '../../api/heel-schema';
+import { heelIn, heelOut } from '../../api/heel-wire';
+import { send } from '../../send/save.svelte';
 import { FootHere } from './foot-here.svelte';
 import type { HeelBench } from './heel-bench.svelte';
 
@@ -64,8 +68,19 @@ export class Beside {
       on: this.feet.map((foot) => ({ foot, report: this.#bench.standOf(h.made, foot.foot, foot.reachDeg) }))
     }));
   }
-  put(): void {
-    if (!this.full) this.kept = [...this.kept, { id: this.#next++, made: this.#bench.stood.made }];
+  /** @param made another heel than the one looked at */
+  put(made: HeelMade = this.#bench.stood.made): void {
+    if (!this.full) this.kept = [...this.kept, { id: this.#next++, made }];
+  }
+  /** Heels of the stockroom that feel most like the one looked at; none until they are asked for. */
+  found = $state.raw<{ styleId: string; name: string; maker: string; made: HeelMade; apart: number }[] | null>(null);
+  message = $state('');
+  async find(): Promise<void> {
+    const { made } = this.#bench.stood;
+    const body = { shoe: heelOut(made), lengthMm: this.#bench.poseFoot.lengthMm };
+    const sent = await send<z.infer<typeof heelAlikeAnswer>>('/api/v1/heel/alike', 'POST', body);
+    this.message = sent.ok ? '' : (sent.errors[0]?.message ?? sent.detail);
+    if (sent.ok) this.found = sent.value.heels.map(({ shoe, ...heel }) => ({ ...heel, made: heelIn(shoe) }));
   }
   take(id: number): void {
     this.kept = this.kept.filter((k) => k.id !== id);

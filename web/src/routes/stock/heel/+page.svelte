@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { GROUND, GROUNDS, HEEL_SHAPES, heelCautions, HOLDS, type GroundId, type HeelShapeId, type HoldId } from '@chiave/core/heel';
+  import { GROUND, GROUNDS, HEEL_SHAPES, heelCautions, HOLDS, tipOf, type GroundId, type HeelShapeId, type HoldId } from '@chiave/core/heel';
   import { formatLength } from '@chiave/core/measure';
   import HeelRow from '$lib/drawing/HeelRow.svelte';
   import StandsOn from '$lib/drawing/StandsOn.svelte';
@@ -20,6 +20,7 @@
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Slider from '$lib/ui/kit/Slider.svelte';
   import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
   import { shown } from '$lib/ui/kit/units.svelte';
   import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
@@ -32,6 +33,9 @@
   const unit = $derived(shown.unit);
   const r = $derived(bench.stood.report);
   const word = $derived(groundWord(r));
+  /** What is dragged goes so far; more is typed below. */
+  const [PLATFORM_MOST_MM, TIP_MOST_MM, SLOPE_MOST_DEG] = [80, 60, 10];
+  const tipMm = $derived(tipOf(bench.stood.made, bench.poseFoot.lengthMm).widthMm);
   const heel = $derived(HEEL_SHAPES.find((s) => s.id === bench.stood.made.heel)!);
   const says = $derived(
     `${formatLength(bench.heightMm, unit)} ${heel.name}${bench.platformMm > 0 ? ` on ${formatLength(bench.platformMm, unit)}` : ''}: ${REACH_WORDS[r.reach]}. On ${GROUND[bench.ground].name}: ${word.words}.`
@@ -58,6 +62,34 @@
   <Select label="Ground" hideLabel class="w-52" options={GROUNDS} value={bench.ground} onpick={(id: GroundId) => (bench.ground = id)} />
   <Select label="What holds the ankle" hideLabel class="w-56" options={HOLDS} value={bench.hold} onpick={(id: HoldId) => (bench.hold = id)} />
   <div class="w-56"><PersonFinder label="Whose foot" hideLabel first={data.people} chosen={bench.person} onchoose={(who) => bench.open(who)} /></div>
+  <Slider
+    class="w-36"
+    label="Platform: {formatLength(bench.platformMm, unit)}"
+    low={0}
+    high={PLATFORM_MOST_MM}
+    step={1}
+    value={bench.platformMm}
+    oninput={(mm) => bench.setPlatform(mm)}
+  />
+  <Slider
+    class="w-36"
+    label="Tip across: {formatLength(tipMm, unit)}"
+    low={4}
+    high={TIP_MOST_MM}
+    step={0.5}
+    value={Math.min(TIP_MOST_MM, tipMm)}
+    disabled={heel.tipWidthMm === null}
+    oninput={(mm) => (bench.tipMm = mm)}
+  />
+  <Slider
+    class="w-36"
+    label="Ground falls: {bench.slopeDeg}°"
+    low={-SLOPE_MOST_DEG}
+    high={SLOPE_MOST_DEG}
+    step={1}
+    value={bench.slopeDeg}
+    oninput={(deg) => (bench.slopeDeg = deg)}
+  />
   {#if bench.sides.length > 1}<Choice name="side" legend="Foot" hideLegend options={SIDE_CHOICES} bind:value={bench.side} />{/if}
 </div>
 <div class="mt-3 grid gap-3 lg:grid-cols-3">
