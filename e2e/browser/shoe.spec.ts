@@ -37,7 +37,7 @@ test('an opened heel shows both feet in it, its pitch, the slide, the neighbours
   await expect(page.getByRole('img', { name: /Both feet in their shoes from above/ })).toBeVisible({ timeout: 20_000 });
   await section(page, /Heel/);
   await expect(page.getByRole('img', { name: /left foot from the side on this heel/ })).toContainText(/pitch \d+° \(\d+° to \d+°\)/);
-  await page.getByRole('button', { name: 'right foot, inner side' }).click();
+  await page.getByRole('button', { name: /^R\s*inner side/ }).click();
   await expect(page.getByRole('img', { name: /right foot from the side on this heel/ })).toContainText(/the ankle points \d+°/);
   await expect(page.getByRole('img', { name: /its reach is not measured; this heel asks \d+°/ })).toHaveCount(2);
   const asks = page.getByRole('region', { name: 'What this heel asks' });
@@ -64,7 +64,7 @@ test('an opened heel shows both feet in it, its pitch, the slide, the neighbours
   const held = page.locator('[data-held-back]');
   await expect(held.getByText(/A heel of \d+ mm/)).toBeVisible();
   await held
-    .getByRole('button', { name: /in the left shoe/ })
+    .getByRole('button', { name: /^in L: / })
     .first()
     .click();
   await expect(page.locator('p[data-verdict]')).toContainText(/^With/, { timeout: 20_000 });

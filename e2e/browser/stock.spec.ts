@@ -110,6 +110,8 @@ test.describe('a style', () => {
     await expect(page).toHaveURL(/\/stock\/styles\/drystone-browser$/);
     await page.locator('input[type=file]').setInputFiles('demo/tracings/left.jpg');
     await expect(page.locator('[data-photos] img')).toHaveCount(1);
+    // A picture is fetched when it comes into sight.
+    await page.locator('[data-photos] img').scrollIntoViewIfNeeded();
     await expect.poll(() => page.locator('[data-photos] img').evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(100);
     await page.getByRole('button', { name: 'Take this style away' }).click();
     await expect(page.getByText(/1 photograph: remove them first/)).toBeVisible();

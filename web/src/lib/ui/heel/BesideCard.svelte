@@ -41,7 +41,7 @@
           <span class="soft">{f.maker}</span>
           <span class="figures">{heelName(f.made, unit)}</span>
           <span class="soft">{alikeOf(f.apart).name}</span>
-          <Button kind="text" class="ml-auto" disabled={beside.full} onclick={() => beside.put(f.made)} aria-label="Stand {f.name} beside it"
+          <Button kind="text" class="ml-auto" disabled={beside.full} onclick={() => beside.put(f.made)} aria-label="stand it beside: {f.name}"
             >stand it beside</Button
           >
         </li>

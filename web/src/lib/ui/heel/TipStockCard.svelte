@@ -89,7 +89,7 @@
           {:else}<tr><td colspan="2" class="soft">No caps are stocked.</td></tr>{/each}
         </tbody>
       </Table>
-      <p class="soft mt-1 text-sm">A cap that is not hard to push on comes off and trips.</p>
+      <p class="soft mt-1 text-sm">Only one that is hard to push on stays on.</p>
     </div>
   </div>
 </Sheet>

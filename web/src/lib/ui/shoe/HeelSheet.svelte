@@ -13,7 +13,7 @@
   import { shown } from '$lib/ui/kit/units.svelte';
   import { heelMadeOf, heldBack, poseFootOf, type FootFit, type PairPutIn, type PutIn, type Shoe, type Wear, type WornFoot } from '@chiave/core/fit';
   import { comfortShare, dropForDemand, GROUND, REACHES, type GroundId, type Slide } from '@chiave/core/heel';
-  import { formatFigure, formatLength, type Side } from '@chiave/core/measure';
+  import { formatFigure, formatLength, SIDE_LETTER, type Side } from '@chiave/core/measure';
 
   /** Both feet from the side on this heel: how far the ankle has to point, what runs forward, what holds it back. */
   // prettier-ignore
@@ -73,7 +73,7 @@
     <Sheet class="relative self-start !p-2" aria-label="From the side, on this heel">
       <div class="absolute top-3 left-3 flex gap-2" role="group" aria-label="Which foot is drawn">
         {#each sides as s (s.side)}
-          <Button pressed={s.side === side} onclick={() => (picked = s.side)} aria-label="{s.side} foot, inner side"
+          <Button pressed={s.side === side} onclick={() => (picked = s.side)}
             ><span class="inline-flex items-center gap-2"><SideMark side={s.side} /><span>inner side</span></span></Button
           >
         {/each}
@@ -126,7 +126,7 @@
                 <span class="figures flex items-center gap-2 text-right font-semibold text-brass"
                   >{left(h.slide)}{#if h.by === 'help'}<Button
                       class="min-w-14 px-2"
-                      aria-label="{h.name} in the {side} shoe"
+                      aria-label="in {SIDE_LETTER[side!]}: {h.name}"
                       onclick={() => h.by === 'help' && putIn(h.help)}>in <SideMark side={side!} /></Button
                     >{/if}</span
                 >
