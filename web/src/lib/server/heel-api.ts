@@ -1,12 +1,9 @@
-import { CLOSURE, FLAG, HEEL_TOLD_MM, heelMadeOf, poseFootOf, shoeOf } from '@chiave/core/fit';
+import { CLOSURE, FLAG, poseFootOf } from '@chiave/core/fit';
 import {
-  alikeFirst,
   deviceStand,
-  effectiveDrop,
   GROUND,
   heelBand,
   heelCautions,
-  heelsApart,
   hemChange,
   insockFriction,
   partnerRise,
@@ -24,11 +21,10 @@ import {
 import { completeFoot, type Foot, type Side } from '@chiave/core/measure';
 import type { z } from 'zod';
 import type { SideBody } from '../api/foot-schema';
-import { heelIn, heelOut, type HeelSent } from '../api/heel-wire';
-import type { deviceStandSchema, heelAlikeAnswer, heelAlikeSchema, heelBandSchema, heelHemSchema, heelPlanSchema, heelStandSchema } from '../api/heel-schema';
+import { heelIn, type HeelSent } from '../api/heel-wire';
+import type { deviceStandSchema, heelBandSchema, heelHemSchema, heelPlanSchema, heelStandSchema } from '../api/heel-schema';
 import { footInputOf } from '../fit-feet';
 import { invalid } from './problems';
-import { allStyles } from './shop/stockroom';
 
 const round = (value: number): number => Math.round(value * 100) / 100;
 const rounded = <T extends object>(figures: T): T =>
@@ -37,7 +33,7 @@ const bandOf = ({ lowMm, centreMm, highMm }: Slide) => rounded({ low: lowMm, cen
 const footFrom = ({ side, ...foot }: SideBody & { side: Side }): Foot => completeFoot(footInputOf(side, foot, 'general')!);
 
 /** A heel as it was sent. @throws Problem 422 for a tip wider than the seat it stands under */
-function madeOf(sent: HeelSent & { capMm?: number }, lengthMm: number, path: string): HeelMade {
+export function madeOf(sent: HeelSent & { capMm?: number }, lengthMm: number, path: string): HeelMade {
   const seat = SOLE_SHARES.seat * lengthMm;
   if (sent.tipWidthMm !== undefined && sent.tipWidthMm > seat)
     throw invalid([
@@ -162,23 +158,4 @@ export function planFor({ foot: sent, partner, shoes, statureMm, longSkirt, hem,
     const { done, value } = job.next();
     if (done) return value;
   }
-}
-
-/** `POST /heel/alike`: the heels of the stockroom that feel most like one. */
-export async function alikeInStock({ shoe, lengthMm, most }: z.infer<typeof heelAlikeSchema>): Promise<z.infer<typeof heelAlikeAnswer>> {
-  const to = madeOf(shoe, lengthMm, 'shoe');
-  const heels = (await allStyles())
-    .filter((s) => effectiveDrop(s.heelHeightMm, s.platformMm) > HEEL_TOLD_MM)
-    .map((style) => ({ style, made: heelMadeOf(shoeOf(style, style.last.base.size, style.last.base.width)) }));
-  return {
-    heels: alikeFirst(to, heels, lengthMm)
-      .slice(0, most)
-      .map(({ style, made }) => ({
-        styleId: style.id,
-        name: style.name,
-        maker: style.maker.name,
-        shoe: heelOut(made),
-        apart: round(heelsApart(to, made, lengthMm))
-      }))
-  };
 }
