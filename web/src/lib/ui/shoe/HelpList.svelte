@@ -86,5 +86,5 @@
       {#if other.makesFit}<span class="text-sm font-semibold">fits</span>{/if}
     </li>
   {/each}
-  {#if others === null}<li class="soft" role="status">Looking at other sizes and lasts …</li>{/if}
+  {#if others === null}<li class="soft"><span role="status">Looking at other sizes and lasts …</span></li>{/if}
 </ul>
