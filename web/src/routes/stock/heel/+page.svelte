@@ -59,11 +59,11 @@
 {#if bench.message}<Notice class="mb-2" tone="caution" role="alert">{bench.message}</Notice>{/if}
 <HeelRow {bench} {unit} onheight={(mm) => (bench.heightMm = mm)} />
 <div class="mt-2 flex flex-wrap items-end gap-x-3 gap-y-2 print:hidden">
-  <Select label="Ground" hideLabel class="w-52" options={GROUNDS} value={bench.ground} onpick={(id: GroundId) => (bench.ground = id)} />
-  <Select label="What holds the ankle" hideLabel class="w-56" options={HOLDS} value={bench.hold} onpick={(id: HoldId) => (bench.hold = id)} />
-  <div class="w-56"><PersonFinder label="Whose foot" hideLabel first={data.people} chosen={bench.person} onchoose={(who) => bench.open(who)} /></div>
+  <Select label="Ground" hideLabel class="w-50" options={GROUNDS} value={bench.ground} onpick={(id: GroundId) => (bench.ground = id)} />
+  <Select label="What holds the ankle" hideLabel class="w-48" options={HOLDS} value={bench.hold} onpick={(id: HoldId) => (bench.hold = id)} />
+  <div class="w-42"><PersonFinder label="Whose foot" hideLabel first={data.people} chosen={bench.person} onchoose={(who) => bench.open(who)} /></div>
   <Slider
-    class="w-36"
+    class="w-32"
     label="Platform: {formatLength(bench.platformMm, unit)}"
     low={0}
     high={PLATFORM_MOST_MM}
@@ -72,7 +72,7 @@
     oninput={(mm) => bench.setPlatform(mm)}
   />
   <Slider
-    class="w-36"
+    class="w-32"
     label="Tip across: {formatLength(tipMm, unit)}"
     low={4}
     high={TIP_MOST_MM}
@@ -82,7 +82,7 @@
     oninput={(mm) => (bench.tipMm = mm)}
   />
   <Slider
-    class="w-36"
+    class="w-32"
     label="Ground falls: {bench.slopeDeg}°"
     low={-SLOPE_MOST_DEG}
     high={SLOPE_MOST_DEG}
