@@ -1,4 +1,5 @@
 import { checkFit, completeShoe, CLOSURE, footAsWorn, heldBack, ORDINARY_WEAR, wornWith, fitOnce, type Shoe } from '@chiave/core/fit';
+import { BLANK_HEEL } from '@chiave/core/heel';
 import { completeFoot } from '@chiave/core/measure';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -51,6 +52,11 @@ describe('what holds a foot back on a heel', () => {
         }
       )
     );
+  });
+  it('a lower heel has its own seat, not the measured one of this heel', () => {
+    const steep = pump(85, { heel: { ...BLANK_HEEL, seatWedgeDeg: 28 } });
+    const lower = (shoe: Shoe) => heldBack(foot, shoe, STOCKING).find((h) => h.by === 'lower-heel');
+    expect(lower(steep)).toEqual(lower(pump(85)));
   });
   it('the gap behind the heel is the slide less what the foot shortens, never below nought', () => {
     const { heel } = checkFit([foot], pump(85), STOCKING).feet[0];

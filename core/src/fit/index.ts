@@ -136,6 +136,7 @@ export {
   type FitDrawing,
   type FootFit,
   forecast,
+  hardlySlides,
   heldBack,
   type HeldBack,
   FORECAST_HOURS,

@@ -51,6 +51,7 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
   throatMm = $state<number | null>(null);
   /** What is known of a style's heel beside what has a field here; another shape lets go of it. */
   known = $state.raw<Partial<HeelMade>>({});
+  knownDropMm = $state<number | null>(null);
   /** Bore of the pin that holds the tip, where it is known, mm. */
   pinBoreMm = $state<number | null>(null);
   toeSlantDeg = $state<number | null>(null);
@@ -122,6 +123,8 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
   #made(heightMm: number, platformMm = this.platformMm): HeelMade {
     return {
       ...this.known,
+      // A seat that was measured is that heel's: another height has the one usual for it.
+      seatWedgeDeg: heightMm - platformMm === this.knownDropMm ? this.known.seatWedgeDeg : undefined,
       heelHeightMm: heightMm,
       platformMm,
       heel: this.shape,
@@ -186,6 +189,7 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
       const { heel, tip, hold, throatMm, heelHeightMm: _height, platformMm: _platform, ...known } = made;
       [this.shape, this.hold, this.tipMm, this.throatMm] = [heel, hold, tip?.widthMm ?? null, throatMm ?? null];
       this.known = { ...known, tip };
+      this.knownDropMm = made.heelHeightMm - made.platformMm;
     }
     if (platformMm !== null) this.platformMm = platformMm;
     if (heightMm !== null) this.heightMm = Math.max(heightMm, this.platformMm);

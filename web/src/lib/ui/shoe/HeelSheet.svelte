@@ -11,8 +11,19 @@
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
-  import { heelMadeOf, heldBack, poseFootOf, type FootFit, type PairPutIn, type PutIn, type Shoe, type Wear, type WornFoot } from '@chiave/core/fit';
-  import { comfortShare, dropForDemand, GROUND, REACHES, type GroundId, type Slide } from '@chiave/core/heel';
+  import {
+    hardlySlides,
+    heelMadeOf,
+    heldBack,
+    poseFootOf,
+    type FootFit,
+    type PairPutIn,
+    type PutIn,
+    type Shoe,
+    type Wear,
+    type WornFoot
+  } from '@chiave/core/fit';
+  import { comfortShare, dropForDemand, GROUND, REACH_SCHOOLS, REACHES, type GroundId, type Slide } from '@chiave/core/heel';
   import { formatFigure, formatLength, SIDE_LETTER, type Side } from '@chiave/core/measure';
 
   /** Both feet from the side on this heel: how far the ankle has to point, what runs forward, what holds it back. */
@@ -57,7 +68,7 @@
   ]);
   const between = ({ lowMm, highMm }: Slide): string => `${formatFigure(lowMm, unit)} to ${formatFigure(highMm, unit)}`;
   const held = $derived(seen ? heldBack(seen.worn, shoe, wear, put[seen.side]) : []);
-  const left = (slide: Slide): string => (slide.centreMm < 0.5 ? 'hardly slides' : `slides ${formatLength(slide.centreMm, unit)}`);
+  const left = (slide: Slide): string => (hardlySlides(slide) ? 'hardly slides' : `slides ${formatLength(slide.centreMm, unit)}`);
   const standing = $derived.by(() => {
     if (!seen || ground === '') return [];
     return otherTips(heelMadeOf(shoe).heel, undefined, unit).flatMap(({ name, made }) => {
@@ -163,6 +174,8 @@
         </Sheet>
       {/if}
       <p class="soft text-sm">
+        Comfort is taken as {Math.round(100 * comfortShare(SCHOOL))} % of the measured reach; schools say {Math.round(100 * comfortShare(REACH_SCHOOLS[0].id))} to
+        {Math.round(100 * comfortShare(REACH_SCHOOLS.at(-1)!.id))} % by how used the ankle is, others go by the relaxed drop: both are on the heel bench.
         <a href={benchHref}>Other heights, tips and grounds: the heel bench.</a> Dots: the foot inside the leather; the heel’s shape is what is usual for the kind
         where it is not known. Pitch: lever from the back of the heel, and from the wedged seat; slide and pitch are this project’s estimates.
       </p>
