@@ -24,6 +24,31 @@ test('the heel bench by mouse, touch and keyboard: the height moves, sentence an
   await expect(pitch).toContainText('0°');
 });
 
+test('platform, tip and ground are dragged by the knobs on the shoe; the heel goes up with its platform', async ({ page }) => {
+  await open(page, '/stock/heel');
+  const drag = async (knob: string, dx: number, dy: number) => {
+    const box = (await page.locator(`[data-knob="${knob}"]`).boundingBox())!;
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x + dx, y + dy, { steps: 5 });
+    await page.mouse.up();
+  };
+  await drag('platformMm', 0, -14);
+  await expect(page.getByText(/^Platform: [1-9]\d* mm$/)).toBeVisible();
+  const platform = Number(/\d+/.exec((await page.getByText(/^Platform: \d/).textContent())!)![0]);
+  await expect(height(page)).toHaveAttribute('aria-valuenow', String(60 + platform));
+  const sunk = page.getByText(/On lawn on clay, moist: sticks/);
+  await expect(sunk).toBeVisible();
+  await drag('tipMm', 22, 0);
+  await expect(page.getByText(/^Tip across: (2[4-9]|[3-6]\d)(\.\d)? mm$/)).toBeVisible();
+  await expect(sunk).toBeHidden();
+  await drag('slopeDeg', 0, 6);
+  await expect(page.getByText(/^Ground falls: [4-7]°$/)).toBeVisible();
+  // The heel itself was not taken hold of.
+  await expect(height(page)).toHaveAttribute('aria-valuenow', String(60 + platform));
+});
+
 test('on a touch screen a tap on a height chooses it', async ({ browser }) => {
   const context = await browser.newContext({ hasTouch: true, viewport: { width: 820, height: 1180 } });
   const page = await context.newPage();

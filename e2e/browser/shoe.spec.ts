@@ -206,6 +206,11 @@ test('the ground asked for in Ask is told on every card with a heel, and on the 
   await savedNow(page);
   await open(page, `/fittings/${id}/pull`);
   await expect(page.locator('[data-on-ground]').first()).toContainText(/On lawn on clay, moist: \S/, { timeout: 30_000 });
+  // In the order of the ground nothing that it does not bear stands before what it bears, among those that fit.
+  await page.getByLabel('best on lawn on clay, moist first').check();
+  const first = page.locator('[data-verdict="fits"] [data-on-ground]').first();
+  await expect(first).toContainText(/no heel to speak of|no trace|a mark/, { timeout: 30_000 });
+  await page.getByLabel('best on lawn on clay, moist first').uncheck();
   await open(page, `/fittings/${id}/shoe/moonrise-95?size=39&width=medium&part=heel`);
   const there = page.getByRole('table', { name: /How this heel and others in its place stand there/ });
   await expect(there.getByRole('row', { name: /with a cap of 25/ })).toContainText(/deep\s*[\d.]+°/, { timeout: 20_000 });

@@ -153,6 +153,14 @@ describe('ranking in the worker', () => {
     expect(coloursOf(coloured.feet)[1]).toBe(coloursOf(plain.feet)[1]);
     expect(fetched).toBe(1);
   });
+  it('tells how the heels it listed stand on a ground, none of what it did not list', async () => {
+    await rank(1);
+    const ids = candidates(1).map((c) => c.styleId);
+    const on = await engine.grounds({ fitting, stamp: 'monday', ground: 'lawn-clay-wet', styleIds: [...ids, 'gone'] });
+    expect(Object.keys(on).sort()).toEqual([...ids].sort());
+    // A heel of 50 mm goes into wet clay; a shoe without a heel says nothing of it.
+    expect(on['lakeside-50']!.harm).toBeGreaterThan(0);
+  });
   it('fetches the stockroom ahead, once for many questions, and anew when a page knows of a change', async () => {
     await ask({ kind: 'warm', job: 1, stamp: 'monday', fitting });
     expect(fetched).toBe(1);

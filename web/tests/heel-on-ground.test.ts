@@ -2,7 +2,7 @@ import { completeShoe } from '@chiave/core/fit';
 import { BLANK_HEEL } from '@chiave/core/heel';
 import { completeFoot } from '@chiave/core/measure';
 import { describe, expect, it } from 'vitest';
-import { heelOnGround } from '../src/lib/heel-on-ground';
+import { byGround, heelOnGround } from '../src/lib/heel-on-ground';
 import { otherTips } from '../src/lib/other-tips';
 
 const foot = completeFoot({ side: 'left', values: { lengthMm: { mm: 243 } } });
@@ -28,6 +28,15 @@ describe('a heel on the ground that was asked for', () => {
     expect(at(90)).toBeGreaterThanOrEqual(at(50));
     expect(at(60, { capMm: 25 })).toBeLessThan(at(60));
     expect(at(null)).toBe(at(60));
+  });
+  it('is put in order within one ground: flat before all, then what it bears, then what goes in least', () => {
+    const on = (mm: number, shape?: 'block') => heelOnGround(foot, heel(mm, shape), 'lawn-clay-wet', 60);
+    const [flat, thin, higher, block] = [on(10), on(60), on(95), on(60, 'block')];
+    expect([thin, block, flat].sort(byGround)).toEqual([flat, block, thin]);
+    expect(byGround(thin, thin)).toBe(0);
+    expect(Math.sign(byGround(higher, thin))).toBe(-Math.sign(byGround(thin, higher)));
+    const floor = (shape?: 'block') => heelOnGround(foot, heel(80, shape), 'vinyl', 60);
+    expect(floor('block')!.harm).toBeLessThan(floor()!.harm);
   });
   it('is compared with what would change it, each once', () => {
     expect(otherTips('thin-stiletto', undefined, 'mm').map((t) => t.name)).toEqual(['thin stiletto', 'with a cap of 25', 'block']);

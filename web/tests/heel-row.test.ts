@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { GROUND, standOn } from '@chiave/core/heel';
 import { groundWord } from '../src/lib/drawing/ground-words';
-import { columnsOf, heightAt, heightsFor, placeAlong, stretchesOf } from '../src/lib/drawing/heel-row';
+import { columnsOf, DRAGGED, draggedTo, heightAt, heightsFor, placeAlong, stretchesOf } from '../src/lib/drawing/heel-row';
 
 const rows = fc
   .tuple(fc.constantFrom(700, 788, 1248), fc.integer({ min: 0, max: 80 }))
@@ -16,6 +16,16 @@ describe('heels in a row', () => {
         expect(mm).toBeGreaterThanOrEqual(heights[0]);
         const inside = mm > heights[0] && mm < heights[heights.length - 1];
         if (inside) expect(Math.abs(placeAlong(mm, width, heights) - share * width)).toBeLessThan(0.6 * (width / heights.length / 10));
+      })
+    );
+  });
+  it('what is dragged by a knob stays between its ends and on its step', () => {
+    fc.assert(
+      fc.property(fc.constantFrom('platformMm' as const, 'tipMm' as const, 'slopeDeg' as const), fc.double({ min: -300, max: 300, noNaN: true }), (id, to) => {
+        const { low, high, step } = DRAGGED[id];
+        const at = draggedTo(id, to);
+        expect(at >= low && at <= high && Number.isInteger(at / step)).toBe(true);
+        if (to > low && to < high) expect(Math.abs(at - to)).toBeLessThanOrEqual(step / 2);
       })
     );
   });

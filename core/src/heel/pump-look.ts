@@ -1,8 +1,8 @@
 import { HOLD } from './holds';
 import { BONES, type PoseFoot } from './pose';
-import { heelAt } from './heel-shapes';
+import { HEEL_SHAPE, heelAt } from './heel-shapes';
 import type { SideLook } from './side-shoe';
-import type { HeelMade } from './stand';
+import { tipOf, type HeelMade } from './stand';
 
 /** An almond pump: how far past the toes, how thick there, where it opens, of the length or of the toes' height [model]. */
 const PUMP = { past: 0.05, thick: 0.55, opensTo: 0.765, covers: 0.62 } as const;
@@ -11,11 +11,12 @@ const PUMP = { past: 0.05, thick: 0.55, opensTo: 0.765, covers: 0.62 } as const;
 export function pumpLook(made: HeelMade, foot: PoseFoot): SideLook {
   const L = foot.lengthMm;
   const { strap, laced, shaftMm } = HOLD[made.hold];
+  const heel = heelAt(made.heel, made.heelHeightMm - made.platformMm);
   return {
     heelHeightMm: made.heelHeightMm,
     platformMm: made.platformMm,
-    heel: heelAt(made.heel, made.heelHeightMm - made.platformMm),
-    tipLengthMm: made.tip?.lengthMm,
+    heel,
+    tipLengthMm: HEEL_SHAPE[heel].tipWidthMm === null ? undefined : tipOf(made, L).lengthMm,
     setbackMm: made.setbackMm,
     pastToesMm: PUMP.past * L,
     toeThickMm: PUMP.thick * (foot.toeHeightMm ?? BONES.toes * L),

@@ -82,9 +82,11 @@ export interface HeelReport {
 export function tipOf({ heel, heelHeightMm, tip = {} }: Pick<HeelMade, 'heel' | 'heelHeightMm' | 'tip'>, footLengthMm: number): Tip {
   const shape = HEEL_SHAPE[heelAt(heel, heelHeightMm)];
   const widthMm = tip.widthMm ?? shape.tipWidthMm ?? SOLE_SHARES.seat * footLengthMm;
+  const usualMm = shape.wedge ? SOLE_SHARES.wedgeLong * footLengthMm : shape.heelless ? SOLE_SHARES.heellessLong * footLengthMm : shape.tipMm;
   return {
     widthMm,
-    lengthMm: tip.lengthMm ?? (shape.wedge ? SOLE_SHARES.wedgeLong * footLengthMm : shape.heelless ? SOLE_SHARES.heellessLong * footLengthMm : shape.tipMm),
+    // A tip broader or narrower than usual keeps its shape: it is as much longer or shorter.
+    lengthMm: tip.lengthMm ?? usualMm * (shape.tipWidthMm === null ? 1 : widthMm / shape.tipWidthMm),
     section: tip.section ?? shape.section
   };
 }

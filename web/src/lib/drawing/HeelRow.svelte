@@ -1,16 +1,25 @@
 <script lang="ts">
   import BrassFill from './BrassFill.svelte';
-  import { flatJoints, type Reach, type Rise } from '@chiave/core/heel';
+  import { flatJoints, HEEL_SHAPE, tipOf, type Reach, type Rise } from '@chiave/core/heel';
   import { formatFigure, type LengthUnit } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import { groundWord } from './ground-words';
   import type { HeelsOfFoot } from './stood';
   import { closedPath } from './place';
-  import { columnsOf, heightAt, heightsFor, placeAlong, placeOf, stretchesOf } from './heel-row';
+  import { columnsOf, draggedTo, heightAt, heightsFor, placeAlong, placeOf, stretchesOf, type DraggedId } from './heel-row';
   import SidePainted from './SidePainted.svelte';
 
-  /** One foot on heels of rising height on one ground line; the one looked at is dragged along the brass rule under them. */
-  let { bench, unit, onheight }: { bench: HeelsOfFoot; unit: LengthUnit; onheight: (mm: number) => void } = $props();
+  /**
+   * One foot on heels of rising height on one ground line; the one looked at is dragged along the brass rule under them, and its platform,
+   * tip and ground by the knobs on it. The knobs are for the hand: their sliders stand under the row.
+   */
+  interface Props {
+    bench: HeelsOfFoot;
+    unit: LengthUnit;
+    onheight: (mm: number) => void;
+    ondragged: (id: DraggedId, value: number) => void;
+  }
+  let { bench, unit, onheight, ondragged }: Props = $props();
 
   const id = $props.id();
   let width = $state(1248);
@@ -22,6 +31,10 @@
   const HEIGHT = TOP + STAND + EARTH + BRASS;
   const GROUND = TOP + STAND;
   const MOST_SUNK_PX = 30;
+  /** A knob is taken from so far around it, px. */
+  const TOUCH_PX = 17;
+  /** Which way a knob goes: two arrowheads. */
+  const ARROWS = 'M-6 0L-1.5 -3.6V3.6ZM6 0L1.5 -3.6V3.6Z';
   /** The leg fades out: so much of it may stand above the sheet, mm. */
   const FADED_MM = 50;
 
@@ -73,7 +86,48 @@
       .sort((a, b) => a.mm - b.mm)
       .map((m, i, all) => ({ ...m, before: i === 0 && all.length > 1, apart: i > 0 ? m.mm - all[0].mm : 0 }))
   );
+  /** Half of what the ground's line spans, and how far it lies under the ground, px. */
+  const [TILT_PX, TILT_UNDER_PX] = [58, 19];
+  const radians = (deg: number): number => (deg * Math.PI) / 180;
+  const tilt = $derived({ x: (at + 0.5) * slot, y: GROUND + TILT_UNDER_PX, dy: Math.tan(radians(bench.slopeDeg)) * TILT_PX });
+  /** What is dragged by a knob of the heel looked at: where it is, and what a pixel to the right or upwards adds to it. */
+  interface Knob {
+    id: DraggedId;
+    x: number;
+    y: number;
+    value: number;
+    perRight: number;
+    perUp: number;
+  }
+  const knobs = $derived.by((): Knob[] => {
+    const { drawing, made, report } = chosen;
+    const to = placed(at, drawing.groundY);
+    const front = to({ x: report.pose.ball.x + 0.12 * L, y: 0 });
+    const tip = tipOf(made, L);
+    const edge = drawing.tip && HEEL_SHAPE[made.heel].tipWidthMm !== null ? to(drawing.tip[1]) : null;
+    return [
+      { id: 'platformMm', ...front, value: made.platformMm, perRight: 0, perUp: 1 / scale },
+      ...(edge ? [{ id: 'tipMm' as const, x: edge.x + 4, y: GROUND - 7, value: tip.widthMm, perRight: tip.widthMm / tip.lengthMm / scale, perUp: 0 }] : []),
+      { id: 'slopeDeg', x: tilt.x + TILT_PX, y: tilt.y + tilt.dy, value: bench.slopeDeg, perRight: 0, perUp: -Math.atan(1 / TILT_PX) / radians(1) }
+    ];
+  });
   let dragging = false;
+  /** The knob that is held, as it was when it was taken, and where that was. */
+  let held: (Knob & { fromX: number; fromY: number }) | null = null;
+  function take(event: PointerEvent): void {
+    const id = (event.target as Element).closest('[data-knob]')?.getAttribute('data-knob');
+    const knob = knobs.find((k) => k.id === id);
+    held = knob ? { ...knob, fromX: event.clientX, fromY: event.clientY } : null;
+    dragging = true;
+    svg!.setPointerCapture(event.pointerId);
+    if (!held) place(event);
+  }
+  function move(event: PointerEvent): void {
+    if (!dragging) return;
+    if (!held) return place(event);
+    const value = held.value + (event.clientX - held.fromX) * held.perRight + (held.fromY - event.clientY) * held.perUp;
+    ondragged(held.id, draggedTo(held.id, value));
+  }
   function place(event: PointerEvent): void {
     const box = svg!.getBoundingClientRect();
     onheight(heightAt(((event.clientX - box.left) / box.width) * width, width, heights));
@@ -97,12 +151,8 @@
     class="block touch-pan-y"
     role="group"
     aria-label="One foot on heels of rising height, on one ground"
-    onpointerdown={(event) => {
-      dragging = true;
-      svg!.setPointerCapture(event.pointerId);
-      place(event);
-    }}
-    onpointermove={(event) => dragging && place(event)}
+    onpointerdown={take}
+    onpointermove={move}
     onpointerup={() => (dragging = false)}
     onpointercancel={() => (dragging = false)}
   >
@@ -186,6 +236,14 @@
       aria-valuetext="{shown(bench.heightMm)}: pitch {chosen.report.pitchDeg.pose.toFixed(0)} degrees, {wordsOf(chosen.report.reach)}, {word.words}"
       onkeydown={key}
     />
+    {#if bench.slopeDeg !== 0}<path d="M{tilt.x - TILT_PX} {tilt.y - tilt.dy}L{tilt.x + TILT_PX} {tilt.y + tilt.dy}" class="tilt" />{/if}
+    {#each knobs as k (k.id)}
+      <g data-knob={k.id} class="knob" class:upright={k.perUp !== 0} aria-hidden="true">
+        <circle cx={k.x} cy={k.y} r={TOUCH_PX} fill="transparent" />
+        <circle cx={k.x} cy={k.y} r="8" fill="url(#brass-{id})" stroke="var(--color-rule-edge)" stroke-width="1.6" />
+        <path d={ARROWS} transform="translate({k.x} {k.y}) rotate({k.perUp === 0 ? 0 : 90})" fill="var(--color-rule-ink)" />
+      </g>
+    {/each}
   </svg>
 </div>
 
@@ -230,5 +288,17 @@
     stroke: var(--color-brass);
     stroke-width: 3px;
     cursor: ew-resize;
+  }
+  .tilt {
+    fill: none;
+    stroke: var(--color-brass);
+    stroke-width: 2.4px;
+  }
+  .knob {
+    cursor: ew-resize;
+    touch-action: none;
+  }
+  .upright {
+    cursor: ns-resize;
   }
 </style>

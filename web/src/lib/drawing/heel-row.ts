@@ -6,6 +6,19 @@ const NARROW_PX = 900;
 /** Above the highest that stands there a heel may be dragged so much further, mm. */
 const BEYOND_MM = 20;
 
+/** What is dragged goes so far; more is typed. */
+export const DRAGGED = {
+  platformMm: { low: 0, high: 80, step: 1 },
+  tipMm: { low: 4, high: 60, step: 0.5 },
+  slopeDeg: { low: -10, high: 10, step: 1 }
+} as const;
+export type DraggedId = keyof typeof DRAGGED;
+/** A value that is dragged, within its ends and on its step. */
+export function draggedTo(id: DraggedId, value: number): number {
+  const { low, high, step } = DRAGGED[id];
+  return Math.min(high, Math.max(low, Math.round(value / step) * step));
+}
+
 export interface Column {
   heightMm: number;
   chosen: boolean;

@@ -12,6 +12,8 @@ export interface HeelsOfFoot {
   poseFoot: PoseFoot;
   heightMm: number;
   platformMm: number;
+  /** How much the ground falls towards the toes, degrees. */
+  slopeDeg: number;
   mostMm: number;
   stood: Stood;
   standAt: (heightMm: number) => Stood;

@@ -2,7 +2,8 @@ import { proxy } from 'comlink';
 import type { Candidate, OtherShoe } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
 import type { FitEngine } from './fit-engine';
-import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
+import type { GroundAsk, Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
+import type { OnGround } from '../heel-on-ground';
 import { Beside } from './remote';
 
 /** The fit engine of a tab, made when it is first asked. */
@@ -21,6 +22,8 @@ export const stopRanking = (): void => void engine?.ask((e) => e.stop()).catch((
 export const lay = (ask: PairAsk): Promise<Laid> => made().ask((e) => e.lay(plain(ask)));
 /** Draws pairs for both feet. */
 export const sketch = (ask: SketchAsk): Promise<Sketch[]> => made().ask((e) => e.sketch(plain(ask)));
+/** How heels stand on one ground, by style. */
+export const onGround = (ask: GroundAsk): Promise<Record<string, OnGround | null>> => made().ask((e) => e.grounds(plain(ask)));
 /** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */
 export const openPair = (ask: PairAsk): Promise<Opened> => made().ask((e) => e.open(plain(ask)));
 /** Other sizes and lasts in place of a pair; null where another was opened meanwhile. */

@@ -27,9 +27,9 @@ import {
 } from '@chiave/core/fit';
 import { smallPair } from '../drawing/above/small-pair';
 import { bothMeasured, wearOf, wornFeetOf, type FittingState } from '../fit-feet';
-import { heelOnGround } from '../heel-on-ground';
+import { heelOnGround, type OnGround } from '../heel-on-ground';
 import { fetchStock } from './fetch-stock';
-import type { Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
+import type { GroundAsk, Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
 
 /** Only the newest question of a kind is carried on; an older one stops at its next breath. */
 const newest = { warm: 0, rank: 0, open: 0 };
@@ -218,6 +218,18 @@ async function sketch({ fitting, stamp, ground, pairs }: SketchAsk): Promise<Ske
   });
 }
 
+/** How the heels of candidates stand on a ground, by style; null for a shoe without one, nothing for a style that is gone. */
+async function grounds({ fitting, stamp, ground, styleIds }: GroundAsk): Promise<Record<string, OnGround | null>> {
+  const all = await stockroom(stamp);
+  const [{ foot }] = wornFeetOf(fitting);
+  return Object.fromEntries(
+    styleIds.flatMap((id) => {
+      const [style, pair] = [all.get(id), found.get(id)?.whole()];
+      return style && pair ? [[id, heelOnGround(foot, shoeOf(style, pair.sizeNumber, pair.width), ground, fitting.weightKg)]] : [];
+    })
+  );
+}
+
 /** What the page may ask of the fit engine. */
 export const fitEngine = {
   warm,
@@ -228,6 +240,7 @@ export const fitEngine = {
   tell: (styleIds: readonly string[]): Candidate[] => styleIds.flatMap((id) => found.get(id)?.whole() ?? []),
   lay,
   sketch,
+  grounds,
   open,
   others
 };

@@ -64,6 +64,13 @@ export interface SketchAsk {
   /** `rooms`: state of the toe room of either foot, which its front is coloured by. */
   pairs: { styleId: string; size: number; width: string; rooms: Partial<Record<Side, FlexState>> }[];
 }
+/** Candidates of the newest ranking of which only their standing on a ground is wanted. */
+export interface GroundAsk {
+  fitting: FittingState;
+  stamp: string;
+  ground: GroundId;
+  styleIds: string[];
+}
 /** The lines of one pair, and how its heel stands on the ground that was asked for; none where its style is gone. */
 export interface Sketch {
   styleId: string;

@@ -29,6 +29,7 @@ import {
   type RelaxedReadAt,
   type SideDrawing
 } from '@chiave/core/heel';
+import type { DraggedId } from '../../drawing/heel-row';
 import type { HeelsOfFoot, Stood } from '../../drawing/stood';
 import { FootHere } from './foot-here.svelte';
 
@@ -128,12 +129,17 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
       heelHeightMm: heightMm,
       platformMm,
       heel: this.shape,
-      tip: { ...this.known.tip, widthMm: this.tipMm ?? undefined },
+      tip: { ...this.known.tip, widthMm: this.tipMm ?? undefined, lengthMm: this.#tipLong() },
       hold: this.hold,
       capMm: this.capMm ?? undefined,
       unevenMm: this.unevenMm,
       throatMm: this.throatMm ?? undefined
     };
+  }
+  /** Length of a tip that is known, as much longer as it was made broader here. */
+  #tipLong(): number | undefined {
+    const { widthMm, lengthMm } = this.known.tip ?? {};
+    return lengthMm === undefined || widthMm === undefined || this.tipMm === null ? lengthMm : (lengthMm * this.tipMm) / widthMm;
   }
   /** A heel of a height, otherwise as the one looked at. */
   standAt(heightMm: number, platformMm = this.platformMm): Stood {
@@ -199,6 +205,11 @@ export class HeelBench extends FootHere implements HeelsOfFoot {
     const drop = this.heightMm - this.platformMm;
     this.platformMm = mm;
     this.heightMm = mm + drop;
+  }
+  /** What was dragged, in the drawing or on its slider. */
+  set(id: DraggedId, value: number): void {
+    if (id === 'platformMm') this.setPlatform(value);
+    else this[id] = value;
   }
   setShape(id: HeelShapeId): void {
     this.shape = id;

@@ -57,10 +57,10 @@
     <p><b>{capital(inHundred(c.probability))}</b> within every limit</p>
     <p class={c.onShelf > 0 ? '' : 'soft'}>{c.onShelf > 0 ? `${c.onShelf} on the shelf` : 'not on the shelf in this size'}</p>
     <p class="soft">{capital(decided(c, shown.unit))}</p>
-    {#if drawn?.onGround && desk.fitting.ground !== ''}
+    {#if drawn && desk.fitting.ground !== ''}
       <p data-on-ground>
         <span class="soft">On {GROUND[desk.fitting.ground].name}:</span>
-        <b class={drawn.onGround.well ? '' : 'text-tight-word'}>{drawn.onGround.words}</b>
+        {#if drawn.onGround}<b class={drawn.onGround.well ? '' : 'text-tight-word'}>{drawn.onGround.words}</b>{:else}no heel to speak of{/if}
       </p>
     {/if}
   </div>

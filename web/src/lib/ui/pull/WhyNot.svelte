@@ -12,8 +12,12 @@
    * @prop found candidates listed now, best first
    * @prop whyLeftOut why a style is not among those ranked; null for one that is
    */
-  let { styles, ranking, found, whyLeftOut }: { styles: StyleBrief[]; ranking: Ranking; found: Listed[]; whyLeftOut: (style: StyleBrief) => string | null } =
-    $props();
+  let {
+    styles,
+    ranking,
+    found,
+    whyLeftOut
+  }: { styles: StyleBrief[]; ranking: Ranking; found: readonly Listed[]; whyLeftOut: (style: StyleBrief) => string | null } = $props();
 
   /** So many names are offered at a time; a few letters more find the others. */
   const OFFERED = 20;

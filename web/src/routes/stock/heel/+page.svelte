@@ -2,6 +2,7 @@
   import { untrack } from 'svelte';
   import { GROUND, GROUNDS, HEEL_SHAPES, heelCautions, HOLDS, tipOf, type GroundId, type HeelShapeId, type HoldId } from '@chiave/core/heel';
   import { formatLength } from '@chiave/core/measure';
+  import { DRAGGED } from '$lib/drawing/heel-row';
   import HeelRow from '$lib/drawing/HeelRow.svelte';
   import StandsOn from '$lib/drawing/StandsOn.svelte';
   import { capital } from '$lib/capital';
@@ -33,8 +34,6 @@
   const unit = $derived(shown.unit);
   const r = $derived(bench.stood.report);
   const word = $derived(groundWord(r));
-  /** What is dragged goes so far; more is typed below. */
-  const [PLATFORM_MOST_MM, TIP_MOST_MM, SLOPE_MOST_DEG] = [80, 60, 10];
   const tipMm = $derived(tipOf(bench.stood.made, bench.poseFoot.lengthMm).widthMm);
   const heel = $derived(HEEL_SHAPES.find((s) => s.id === bench.stood.made.heel)!);
   const says = $derived(
@@ -57,39 +56,27 @@
   <Choice name="heel" legend="Heel" hideLegend options={HEEL_SHAPES} value={bench.shape} onchange={(id: HeelShapeId) => bench.setShape(id)} />
 </div>
 {#if bench.message}<Notice class="mb-2" tone="caution" role="alert">{bench.message}</Notice>{/if}
-<HeelRow {bench} {unit} onheight={(mm) => (bench.heightMm = mm)} />
+<HeelRow {bench} {unit} onheight={(mm) => (bench.heightMm = mm)} ondragged={(id, value) => bench.set(id, value)} />
 <div class="mt-2 flex flex-wrap items-end gap-x-3 gap-y-2 print:hidden">
   <Select label="Ground" hideLabel class="w-50" options={GROUNDS} value={bench.ground} onpick={(id: GroundId) => (bench.ground = id)} />
   <Select label="What holds the ankle" hideLabel class="w-48" options={HOLDS} value={bench.hold} onpick={(id: HoldId) => (bench.hold = id)} />
   <div class="w-42"><PersonFinder label="Whose foot" hideLabel first={data.people} chosen={bench.person} onchoose={(who) => bench.open(who)} /></div>
   <Slider
-    class="w-32"
+    class="w-36"
     label="Platform: {formatLength(bench.platformMm, unit)}"
-    low={0}
-    high={PLATFORM_MOST_MM}
-    step={1}
+    {...DRAGGED.platformMm}
     value={bench.platformMm}
-    oninput={(mm) => bench.setPlatform(mm)}
+    oninput={(mm) => bench.set('platformMm', mm)}
   />
   <Slider
-    class="w-32"
+    class="w-36"
     label="Tip across: {formatLength(tipMm, unit)}"
-    low={4}
-    high={TIP_MOST_MM}
-    step={0.5}
-    value={Math.min(TIP_MOST_MM, tipMm)}
+    {...DRAGGED.tipMm}
+    value={Math.min(DRAGGED.tipMm.high, tipMm)}
     disabled={heel.tipWidthMm === null}
-    oninput={(mm) => (bench.tipMm = mm)}
+    oninput={(mm) => bench.set('tipMm', mm)}
   />
-  <Slider
-    class="w-32"
-    label="Ground falls: {bench.slopeDeg}°"
-    low={-SLOPE_MOST_DEG}
-    high={SLOPE_MOST_DEG}
-    step={1}
-    value={bench.slopeDeg}
-    oninput={(deg) => (bench.slopeDeg = deg)}
-  />
+  <Slider class="w-36" label="Ground falls: {bench.slopeDeg}°" {...DRAGGED.slopeDeg} value={bench.slopeDeg} oninput={(deg) => bench.set('slopeDeg', deg)} />
   {#if bench.sides.length > 1}<Choice name="side" legend="Foot" hideLegend options={SIDE_CHOICES} bind:value={bench.side} />{/if}
 </div>
 <div class="mt-3 grid gap-3 lg:grid-cols-3">

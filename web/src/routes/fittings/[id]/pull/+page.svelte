@@ -1,6 +1,7 @@
 <script lang="ts">
   import { onDestroy, onMount, untrack } from 'svelte';
   import { KIND } from '@chiave/core/fit';
+  import { GROUND } from '@chiave/core/heel';
   import { formatLength } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
   import { bothMeasured } from '$lib/fit-feet';
@@ -14,6 +15,7 @@
   import { oneAFrame } from '$lib/ui/pull/one-a-frame.svelte';
   import NotMade from '$lib/ui/pull/NotMade.svelte';
   import RankingLine from '$lib/ui/pull/RankingLine.svelte';
+  import { ByGround } from '$lib/ui/pull/by-ground.svelte';
   import { HOLDS, Wanted, type HoldId } from '$lib/ui/pull/wanted.svelte';
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
   import { Sketches } from '$lib/ui/pull/sketches.svelte';
@@ -42,7 +44,11 @@
   const MOST_COMPARED = 4;
   let compared = $state.raw<string[]>([]);
 
-  const found = $derived(ranking.all.filter((c) => !wanted.onlyShelf || c.onShelf > 0));
+  const ground = new ByGround();
+  const found = $derived(ground.inOrder(ranking.all.filter((c) => !wanted.onlyShelf || c.onShelf > 0)));
+  $effect(() => {
+    if (ground.wanted && !ranking.running && f.ground !== '') void ground.ask({ fitting: forWorker(f), stamp: data.stamp, ground: f.ground }, ranking.all);
+  });
   /** So many are in sight; the others come when the order stands. */
   const IN_SIGHT = 4;
   const shownIds = $derived(found.slice(0, ranking.running && !ranking.topStands ? IN_SIGHT : limit).map((c) => c.styleId));
@@ -111,6 +117,7 @@
       bind:value={wanted.forWhom}
     />
     <Check bind:checked={wanted.onlyShelf}>on the shelf in that size</Check>
+    {#if f.ground !== ''}<Check bind:checked={ground.wanted}>best on {GROUND[f.ground].name} first</Check>{/if}
     <Select
       label="Hold equal"
       hideLabel
