@@ -2,11 +2,19 @@
  * What else is taken of a foot, beside the measures that make its outline and girths: each is kept as it was read and used
  * where a bench asks for it; none is filled in when it is missing.
  */
+/** Units of what is taken: how each stands behind a figure, is called, and is coded in files. Only a length may be typed in any unit of length. */
+export const TAKEN_UNITS = {
+  mm: { behind: ' mm', name: 'mm', code: 'mm', isLength: true, ask: 'a length' },
+  '°': { behind: '°', name: 'degree', code: 'deg', isLength: false, ask: 'an angle. Write it in degrees, as 65' },
+  '×': { behind: ' times', name: 'time', code: 'times', isLength: false, ask: 'a number of times. Write it as 18' }
+} as const;
+export type TakenUnitId = keyof typeof TAKEN_UNITS;
+
 export interface ExtraDefinition<Id extends string = string> {
   id: Id;
   name: string;
   definition: string;
-  unit: 'mm' | '°';
+  unit: TakenUnitId;
   /** What can be at all. */
   range: readonly [number, number];
   /** Standard deviation of one reading [estimate]. */
@@ -35,6 +43,10 @@ const DEFINITIONS = [
   { id: 'ankleLiftDeg', name: 'ankle lift', definition: 'lifting the foot at the ankle, knee straight', unit: '°', range: [-20, 60], sd: 4 },
   { id: 'heelDropMm', name: 'heel drop, relaxed', definition: 'how far the toes hang below the heel with the leg held out', unit: 'mm', range: [0, 260], sd: 5 },
   { id: 'pointReachDeg', name: 'point reach', definition: 'pointing of the whole foot, ankle and midfoot together', unit: '°', range: [0, 140], sd: 4 },
+  { id: 'pressedBallWidthMm', name: 'ball width, pressed by hand', definition: 'as ball width, a hand closing the heads as far as they go without pain', unit: 'mm', range: [25, 150], sd: 1.5 },
+  { id: 'tipSpanMm', name: 'width across the toe tips', definition: 'calliper across the toes, 15 mm behind the longest tip', unit: 'mm', range: [10, 110], sd: 1.5 },
+  { id: 'demiReachDeg', name: 'demi-pointe reach', definition: 'sole to floor with the heel raised as far as it goes, toes flat', unit: '°', range: [0, 110], sd: 4 },
+  { id: 'rises', name: 'single-leg rises', definition: 'full rises on one leg in a row, knee straight, a finger at the barre', unit: '×', range: [0, 100], sd: 2 },
   { id: 'littleToeBunionMm', name: 'little-toe bunion stands out', definition: 'how far it stands out, inside the ball width', unit: 'mm', range: [0, 25], sd: 1, fitted: true },
   { id: 'heelSpurMm', name: 'spur at the heel stands out', definition: 'how far it stands out behind or beside the heel', unit: 'mm', range: [0, 25], sd: 1 }
 ] as const satisfies readonly ExtraDefinition[];
@@ -45,6 +57,8 @@ export const EXTRAS: readonly Extra[] = DEFINITIONS;
 
 export const EXTRA: Readonly<Record<ExtraId, Extra>> = Object.fromEntries(EXTRAS.map((e) => [e.id, e])) as Record<ExtraId, Extra>;
 export const isExtraId = (id: string): id is ExtraId => id in EXTRA;
+/** In what a measure is taken: every measure of the outline is a length. */
+export const takenUnit = (id: string): (typeof TAKEN_UNITS)[TakenUnitId] => TAKEN_UNITS[isExtraId(id) ? EXTRA[id].unit : 'mm'];
 
 /** Why a value of an extra measure cannot be, or ''. */
 export function extraProblem(id: ExtraId, value: number): string {

@@ -56,8 +56,7 @@ export const MEASURE_GROUPS: readonly MeasureGroup[] = [
       { id: 'archStandingMm', name: 'Top at half length, standing', hint: 'the same, weight on' },
       { id: 'navicularSeatedMm', name: 'Navicular, seated', hint: 'floor to the inner bump' },
       { id: 'navicularStandingMm', name: 'Navicular, standing', hint: 'the same, weight on' },
-      { id: 'ballWidthSeatedMm', name: 'Ball width, seated', hint: 'no weight on the foot' },
-      { id: 'pressedBallGirthMm', name: 'Ball girth, pulled tight', hint: 'until the flesh gives' }
+      { id: 'ballWidthSeatedMm', name: 'Ball width, seated', hint: 'no weight on the foot' }
     ]
   },
   {
@@ -71,10 +70,20 @@ export const MEASURE_GROUPS: readonly MeasureGroup[] = [
     ]
   },
   {
+    id: 'pointe', name: 'Pointe', hint: 'barefoot, at the barre; stop where it hurts', how: 'device',
+    measures: [
+      { id: 'pressedBallGirthMm', name: 'Ball girth, pressed', hint: 'tape drawn until the flesh gives' },
+      { id: 'pressedBallWidthMm', name: 'Ball width, pressed', hint: 'a hand closes the heads, calliper across' },
+      { id: 'tipSpanMm', name: 'Across the toe tips', hint: 'calliper, 15 mm behind the longest' },
+      { id: 'pointReachDeg', name: 'Point reach', hint: 'whole foot pointed; 90: instep in line with the shin' },
+      { id: 'demiReachDeg', name: 'Demi-pointe reach', hint: 'heel raised, toes flat: sole to floor' },
+      { id: 'rises', name: 'Single-leg rises', hint: 'in a row, knee straight, a finger at the barre' }
+    ]
+  },
+  {
     id: 'reach', name: 'Reach', hint: 'no pushing; stop where it hurts', how: 'device',
     measures: [
       { id: 'ankleLiftDeg', name: 'Ankle lift', hint: 'lifting the foot, knee straight' },
-      { id: 'pointReachDeg', name: 'Point reach', hint: 'whole foot pointed' },
       { id: 'heelDropMm', name: 'Heel drop, relaxed', hint: 'toes below the heel, leg held out' }
     ]
   }

@@ -1,4 +1,4 @@
-import { EXTRA, extraProblem, isExtraId } from './extras';
+import { extraProblem, isExtraId, takenUnit } from './extras';
 import { parseLength, parseMixedNumber, type LengthUnit } from './parse-length';
 import { readMeasure, type Finding } from './plausible';
 import type { TakenId } from './readings';
@@ -9,9 +9,9 @@ export interface ReadText {
   findings: Finding[];
 }
 
-/** The figure a text says, mm or degrees, whatever it may be of; null where it says none. */
+/** The figure a text says, mm, degrees or times, whatever it may be of; null where it says none. */
 export function figureOf(id: TakenId, text: string, unit: LengthUnit): number | null {
-  if (isExtraId(id) && EXTRA[id].unit === '°') return parseMixedNumber(text.replace(/\s*°$/, ''));
+  if (!takenUnit(id).isLength) return parseMixedNumber(text.replace(/\s*(°|×|times)$/, ''));
   const parsed = parseLength(text, unit);
   return parsed.ok ? parsed.mm : null;
 }
@@ -27,7 +27,8 @@ export function readTaken(id: TakenId, text: string, unit: LengthUnit, lengthMm?
   const refuse = (message: string): ReadText => ({ mm: null, findings: [{ code: 'impossible', field: id, level: 'refuse', message }] });
   if (value === null) {
     const parsed = parseLength(text, unit);
-    return refuse(EXTRA[id].unit === '°' || parsed.ok ? `“${text}” is not an angle. Write it in degrees, as 65.` : parsed.message);
+    const { isLength, ask } = takenUnit(id);
+    return refuse(!isLength || parsed.ok ? `“${text}” is not ${ask}.` : parsed.message);
   }
   const problem = extraProblem(id, value);
   return problem ? refuse(problem) : { mm: value, findings: [] };

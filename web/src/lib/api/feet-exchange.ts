@@ -1,4 +1,4 @@
-import { EXTRA, EXTRAS, figureOf, isExtraId, LOADS, MEASURES, refusalOf, WAYS, type Side, type TakenId } from '@chiave/core/measure';
+import { EXTRAS, figureOf, LOADS, MEASURES, refusalOf, takenUnit, WAYS, type Side, type TakenId } from '@chiave/core/measure';
 import { z } from 'zod';
 import { MOST_PROBLEMS } from './problem-list';
 import { emptySide, feetOut, footSchema, takenValue, type FeetBody, type TakenValue } from './foot-schema';
@@ -65,7 +65,7 @@ export const csvRowsOf = (sessions: readonly FeetSession[]): Record<(typeof CSV_
         side,
         measure: id,
         value: `${v!.mm}`,
-        unit: isExtraId(id) && EXTRA[id].unit === '°' ? 'deg' : 'mm',
+        unit: takenUnit(id).code,
         how: v!.how,
         under: v!.under,
         by: v!.by

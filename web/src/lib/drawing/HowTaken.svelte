@@ -3,7 +3,7 @@
   import type { Side, TakenId } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import { smoothOpen } from './above/paths';
-  import { ANKLE, HOW_TAKEN, LEG_BACK, LEG_FRONT, turned } from './how-taken';
+  import { ANKLE, HOW_TAKEN, LEG_BACK, LEG_FRONT, raised, turned } from './how-taken';
   import { openPath } from './place';
   import Tape from './Tape.svelte';
 
@@ -34,9 +34,12 @@
     const { x, y } = turned(q, ANKLE, out);
     return { x: WIDTH / 2 + dir * (x - 0.34) * SCALE, y: FLOOR - up - y * SCALE };
   };
-  const footAt = (turn: number): string =>
-    `${smoothOpen([...foot.slice(CUT.back), ...foot.slice(0, CUT.front + 1)].filter((q) => q.y < FOOT_UPTO).map((q) => at(turned(q, ANKLE, turn))))}Z`;
-  const leg = $derived(`${smoothOpen([...LEG_BACK, ...HEEL_CUP, ...LEG_FRONT].map(at))}Z`);
+  const lifts = $derived(how?.raisedDeg ?? 0);
+  const footAt = (turn: number, lift = lifts): string =>
+    `${smoothOpen([...foot.slice(CUT.back), ...foot.slice(0, CUT.front + 1)].filter((q) => q.y < FOOT_UPTO).map((q) => at(raised(turned(q, ANKLE, turn), lift, false))))}Z`;
+  const leg = $derived(`${smoothOpen([...LEG_BACK, ...HEEL_CUP, ...LEG_FRONT].map((q) => at(raised(q, lifts, true))))}Z`);
+  /** The heel's way up. */
+  const lifted = $derived(Array.from({ length: 13 }, (_, i) => at(raised({ x: 0.02, y: 0.06 }, (lifts * i) / 12, false))));
   const arc = $derived(Array.from({ length: 13 }, (_, i) => at(turned({ x: 0.98, y: 0.05 }, ANKLE, (turns * i) / 12))));
   const hang = $derived(
     [
@@ -57,6 +60,11 @@
       <path d={footAt(0)} fill="none" stroke="var(--color-edge)" stroke-width="1.2" stroke-dasharray="5 4" />
       <path d={openPath(arc)} fill="none" stroke="var(--color-brass-line)" stroke-width="2.4" />
       <circle cx={arc[arc.length - 1].x} cy={arc[arc.length - 1].y} r="5" fill="var(--color-brass-bright)" stroke="var(--color-ink)" stroke-width="1.6" />
+    {/if}
+    {#if lifts > 0}
+      <path d={footAt(0, 0)} fill="none" stroke="var(--color-edge)" stroke-width="1.2" stroke-dasharray="5 4" />
+      <path d={openPath(lifted)} fill="none" stroke="var(--color-brass-line)" stroke-width="2.4" />
+      <circle cx={lifted[12].x} cy={lifted[12].y} r="5" fill="var(--color-brass-bright)" stroke="var(--color-ink)" stroke-width="1.6" />
     {/if}
     {#if out !== 0}
       {#each hang as q, i (i)}<path d="M{q.x} {q.y}H{beside}" stroke="var(--color-edge)" stroke-dasharray="3 4" />{/each}

@@ -21,6 +21,8 @@ export function sidesAt(shape: FootShape, x: number): [number, number] {
   return [shape.inner[i], -shape.outer[i]];
 }
 
+/** The toe tips' span is taken so far behind the longest, mm. */
+const TIP_SPAN_BEHIND_MM = 15;
 const TIPS: readonly TakenId[] = ['toe1TipMm', 'toe2TipMm', 'toe3TipMm', 'toe4TipMm', 'toe5TipMm'];
 
 /** The foot from above and the places of the measures on it. */
@@ -42,6 +44,7 @@ export function fromAbove(foot: Foot): { outline: FootOutline; places: Place[] }
       { id: 'heelWidthMm', points: [0.17 * L].flatMap((x) => [v.heelWidthMm.mm / 2, -v.heelWidthMm.mm / 2].map((y) => ({ x, y }))) },
       { id: 'ballLengthMm', points: [inner] },
       { id: 'outerBallLengthMm', points: [outer] },
+      { id: 'tipSpanMm', points: across(L - TIP_SPAN_BEHIND_MM) },
       ...TIPS.map((id, i) => ({ id, points: [{ x: shape.tip[i], y: shape.centre[i] }] }))
     ]
   };
@@ -102,6 +105,7 @@ export const SAME_PLACE: Partial<Record<TakenId, TakenId>> = {
   archSeatedMm: 'archStandingMm',
   navicularSeatedMm: 'navicularStandingMm',
   pressedBallGirthMm: 'ballGirthMm',
+  pressedBallWidthMm: 'ballWidthMm',
   bigToeLengthMm: 'toe1TipMm',
   littleToeHeightMm: 'toe5TipMm',
   littleToeBunionMm: 'outerBallLengthMm',

@@ -12,6 +12,8 @@ export interface HowTaken {
   spot?: Point;
   /** The foot moved at the ankle, degrees: toes up are positive. */
   turnsDeg?: number;
+  /** The heel is raised over flat toes, so many degrees; more than once where it is counted. */
+  raisedDeg?: number;
   /** The leg is held out, by so many degrees, and what is measured is how far the toes hang below the heel. */
   heldOutDeg?: number;
 }
@@ -44,9 +46,21 @@ export const HOW_TAKEN: Partial<Record<TakenId, HowTaken>> = {
   heelSpurMm: { spot: p(0, 0.13) },
   ankleLiftDeg: { turnsDeg: 18 },
   pointReachDeg: { turnsDeg: -62 },
+  demiReachDeg: { raisedDeg: 62 },
+  rises: { raisedDeg: 48 },
   heelDropMm: { turnsDeg: -40, heldOutDeg: 24 }
 };
 
+/** The toe joint, about which a raised foot bends, and how far around it the skin follows. */
+const TOE_JOINT: Point = p(0.725, 0.03);
+const BENDS_OVER = 0.16;
+/** Where a point of foot or leg stands when the heel is raised: toes stay, the foot behind them turns, the leg goes with its ankle. */
+export function raised(q: Point, deg: number, ofLeg: boolean): Point {
+  const up = turned(ANKLE, TOE_JOINT, -deg);
+  if (ofLeg) return { x: q.x + up.x - ANKLE.x, y: q.y + up.y - ANKLE.y };
+  const share = Math.min(1, Math.max(0, (TOE_JOINT.x + BENDS_OVER / 2 - q.x) / BENDS_OVER));
+  return turned(q, TOE_JOINT, -deg * share * share * (3 - 2 * share));
+}
 /** Turns a point about another, degrees against the clock. */
 export function turned(q: Point, about: Point, deg: number): Point {
   const a = (deg * Math.PI) / 180;

@@ -1,6 +1,6 @@
 import {
   combineReadings,
-  EXTRA,
+  takenUnit,
   formatLength,
   isExtraId,
   parseLength,
@@ -79,14 +79,14 @@ export function readEntry(text: string, id: TakenId, unit: LengthUnit, lengthMm?
 
 /** The text with its unit: a bare `24.8` typed while centimetres are shown becomes `24.8 cm`, so that it never changes its meaning. */
 export function withUnit(text: string, unit: LengthUnit, id?: TakenId): string {
-  if (id && isExtraId(id) && EXTRA[id].unit === '°') return text;
+  if (id && !takenUnit(id).isLength) return text;
   const parsed = parseLength(text, unit);
   return parsed.ok && !parsed.unitTyped ? `${text.trim()} ${unit}` : text;
 }
 
 /** A step up or down from what stands in a field, or from what is filled in there. */
 export function stepped(text: string, fallback: number | undefined, unit: LengthUnit, by: number, id?: TakenId): string {
-  if (id && isExtraId(id) && EXTRA[id].unit === '°') return `${(parseMixedNumber(text) ?? fallback ?? 0) + by}`;
+  if (id && !takenUnit(id).isLength) return `${(parseMixedNumber(text) ?? fallback ?? 0) + by}`;
   const parsed = parseLength(text, unit);
   if (!parsed.ok) return fallback === undefined ? (text.trim() === '' && id && isExtraId(id) ? '0 mm' : text) : formatLength(Math.round(fallback), 'mm');
   return formatLength(Math.round((parsed.mm + by) * 10) / 10, parsed.unit === 'in' ? 'mm' : parsed.unit);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { EXTRA, formatLength, isExtraId, MEASURE_GROUPS, signedNumber, trimNumber, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
+  import { formatLength, MEASURE_GROUPS, signedNumber, takenUnit, trimNumber, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
   import type { FeetBody } from '$lib/api/foot-schema';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -28,11 +28,10 @@
 
   const measure = $derived(MEASURE_GROUPS.flatMap((g) => g.measures).find((m) => m.id === active.id)!);
   const text = $derived(desk.entries[active.side][active.id] ?? '');
-  const degrees = $derived(isExtraId(active.id) && EXTRA[active.id].unit === '°');
-  const own = $derived(degrees ? '°' : 'mm');
-  const told = (value: number): string => (degrees ? `${trimNumber(value)}°` : formatLength(value, unit));
+  const own = $derived(takenUnit(active.id));
+  const told = (value: number): string => (own.isLength ? formatLength(value, unit) : `${trimNumber(value)}${own.behind}`);
   /** What stands in the field; a figure in the measure's own unit without it, since that is as large as the page. */
-  const figure = $derived(new RegExp(`^([\\d.,]+) ?(${own})?$`).exec(text)?.[1] ?? null);
+  const figure = $derived(new RegExp(`^([\\d.,]+) ?(${own.behind.trim()})?$`).exec(text)?.[1] ?? null);
   const other = $derived<Side>(active.side === 'left' ? 'right' : 'left');
   const mm = $derived(desk.fitting.feet[active.side].values[active.id]?.mm);
   const otherMm = $derived(desk.fitting.feet[other].values[active.id]?.mm);
@@ -45,12 +44,12 @@
     <p class="soft leading-tight">{measure.hint}</p>
     <p class="value" aria-live="polite">
       <span class="figures">{figure ?? (text || '–')}</span>
-      {#if text === '' || figure}<span class="unit">{own}</span>{/if}
+      {#if text === '' || figure}<span class="unit">{own.behind}</span>{/if}
     </p>
     {#if otherMm !== undefined}
       <p>
         <SideMark side={other} /> <b class="figures">{told(otherMm)}</b>
-        {#if mm !== undefined}<span class="soft">· {signedNumber(mm - otherMm)} {own} here</span>{/if}
+        {#if mm !== undefined}<span class="soft">· {signedNumber(mm - otherMm)}{own.behind} here</span>{/if}
       </p>
     {/if}
     {#if lastMm !== undefined}<p class="soft figures">last time {told(lastMm)}</p>{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { SIDE_LETTER, EXTRA, formatLength, isExtraId, LOADS, WAYS, type FootValue, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
+  import { SIDE_LETTER, formatLength, LOADS, takenUnit, WAYS, type FootValue, type LengthUnit, type Side, type TakenId } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import { disagreement, readEntry, secondOf, stepped, withUnit, type EntryKey } from '$lib/ui/fitting/entries';
@@ -28,7 +28,7 @@
   const stamp = $derived(desk.stamps[side][id]);
   const derivedFrom = $derived(read.mm === null && !refused && filled?.how === 'derived' ? filled : null);
   const echoUnit = $derived<LengthUnit>(unit === 'in' ? 'mm' : 'in');
-  const degrees = $derived(isExtraId(id) && EXTRA[id].unit === '°');
+  const own = $derived(takenUnit(id));
   const letter = $derived(SIDE_LETTER[side]);
   const noteId = $derived(`${id}-${side}-note`);
   let again = $state(false);
@@ -75,7 +75,7 @@
 <div class="cell">
   <div class="flex items-stretch gap-1">
     <b class="w-5 self-center text-center {side === 'left' ? 'side-L' : 'side-R'}" aria-hidden="true">{letter}</b>
-    <Button class="min-w-11 px-1 text-xl" tabindex={-1} aria-label="{name}, {side}, 1 {degrees ? 'degree' : 'mm'} less" onclick={() => step(-1)}>−</Button>
+    <Button class="min-w-11 px-1 text-xl" tabindex={-1} aria-label="{name}, {side}, 1 {own.name} less" onclick={() => step(-1)}>−</Button>
     <Field
       label="{name}, {side} foot"
       hideLabel
@@ -97,7 +97,7 @@
       onblur={() => keepUnit(id)}
       {onkeydown}
     />
-    <Button class="min-w-11 px-1 text-xl" tabindex={-1} aria-label="{name}, {side}, 1 {degrees ? 'degree' : 'mm'} more" onclick={() => step(1)}>+</Button>
+    <Button class="min-w-11 px-1 text-xl" tabindex={-1} aria-label="{name}, {side}, 1 {own.name} more" onclick={() => step(1)}>+</Button>
   </div>
   {#if again || secondText !== ''}
     <div class="mt-1 ml-6 flex items-center gap-1 text-sm">
@@ -118,7 +118,7 @@
   {/if}
   <div id={noteId} class="ml-6 text-sm">
     {#if read.mm !== null}
-      {#if degrees}<span class="soft figures">= {Number(read.mm.toFixed(1))}°</span>
+      {#if !own.isLength}<span class="soft figures">= {Number(read.mm.toFixed(1))}{own.behind}</span>
       {:else}<span class="soft figures"
           >= {formatLength(value?.readings.length ? value.mm : read.mm, unit)} · {formatLength(value?.readings.length ? value.mm : read.mm, echoUnit)}{value
             ?.readings.length
