@@ -9,28 +9,41 @@ interface Part<Id extends string = string> {
   step: number;
   weight: number;
   of: (f: FilledBox) => number;
-  /** Field whose evidence the part hangs on, with what filling it adds. */
-  field: PointeFieldId | null;
-  filledSd: number;
+  /** Field whose evidence the part hangs on, and what filling it in adds. */
+  filled: { field: PointeFieldId; sd: number } | null;
 }
-const part = <const Id extends string>(id: Id, name: string, step: number, weight: number, of: Part['of'], field: PointeFieldId | null = null, filledSd = 0): Part<Id> => ({ id, name, step, weight, of, field, filledSd }); // prettier-ignore
+const part = <const Id extends string>(own: Omit<Part<Id>, 'filled'> & Partial<Pick<Part, 'filled'>>): Part<Id> => ({ filled: null, ...own });
 export const ALIKE_PARTS = [
-  part('length', 'inside length', 3, 3, ({ box }) => box.insideLengthMm),
-  part('girth', 'girth at the joints', 3, 3, ({ box }) => box.jointGirthMm, 'jointGirthMm', 6),
-  part('width', 'width at the joints', 2, 2, ({ box }) => box.jointWidthMm, 'jointWidthMm', 3),
-  part('tips', 'width 15 mm up', 2.5, 2, ({ box }) => widthAt(box, 15), 'taper', 3),
-  part('platform', 'platform width', 2.5, 1.5, ({ box }) => box.platform.widthMm, 'platformWidthMm', 3.5),
-  part('platform-depth', 'platform depth', 2, 0.5, ({ box }) => box.platform.depthMm, 'platformDepthMm', 2),
-  part('platform-shape', 'platform shape', 0.1, 1, ({ box }) => PLATFORM_SHAPE[box.platform.shape].stands),
-  part('vamp', 'vamp', 4, 2, ({ box }) => box.vampMm, 'vampMm', 6),
-  part('throat', 'throat', 1, 0.5, ({ box }) => THROAT[box.throat].step),
-  part('wings', 'wings', 5, 1.5, ({ box }) => (box.wingMm + box.wingOuterMm) / 2, 'wingMm', 8),
-  part('shank', 'shank', 0.35, 2, ({ box }) => Math.log(shankLong(box)), 'shankLength', 0.45),
-  part('bend', 'where it bends', 0.06, 0.7, ({ box }) => box.shank.bend, 'bend', 0.06),
-  part('paste', 'paste', 0.5, 1.2, ({ box }) => Math.log(PASTE[box.paste].gives), 'paste', 0.5),
-  part('height', 'height at the joints', 2.5, 1, ({ box }) => jointHeightMm(box)),
-  part('heel-height', 'heel height', 3, 0.7, ({ box }) => box.heelHeightMm, 'heelHeightMm', 4),
-  part('heel-width', 'heel width', 2, 0.7, ({ box }) => box.heelWidthMm, 'heelWidthMm', 3)
+  part({ id: 'length', name: 'inside length', step: 3, weight: 3, of: ({ box }) => box.insideLengthMm }),
+  part({ id: 'girth', name: 'girth at the joints', step: 3, weight: 3, of: ({ box }) => box.jointGirthMm, filled: { field: 'jointGirthMm', sd: 6 } }),
+  part({ id: 'width', name: 'width at the joints', step: 2, weight: 2, of: ({ box }) => box.jointWidthMm, filled: { field: 'jointWidthMm', sd: 3 } }),
+  part({ id: 'tips', name: 'width 15 mm up', step: 2.5, weight: 2, of: ({ box }) => widthAt(box, 15), filled: { field: 'taper', sd: 3 } }),
+  part({
+    id: 'platform',
+    name: 'platform width',
+    step: 2.5,
+    weight: 1.5,
+    of: ({ box }) => box.platform.widthMm,
+    filled: { field: 'platformWidthMm', sd: 3.5 }
+  }),
+  part({
+    id: 'platform-depth',
+    name: 'platform depth',
+    step: 2,
+    weight: 0.5,
+    of: ({ box }) => box.platform.depthMm,
+    filled: { field: 'platformDepthMm', sd: 2 }
+  }),
+  part({ id: 'platform-shape', name: 'platform shape', step: 0.1, weight: 1, of: ({ box }) => PLATFORM_SHAPE[box.platform.shape].stands }),
+  part({ id: 'vamp', name: 'vamp', step: 4, weight: 2, of: ({ box }) => box.vampMm, filled: { field: 'vampMm', sd: 6 } }),
+  part({ id: 'throat', name: 'throat', step: 1, weight: 0.5, of: ({ box }) => THROAT[box.throat].step }),
+  part({ id: 'wings', name: 'wings', step: 5, weight: 1.5, of: ({ box }) => (box.wingMm + box.wingOuterMm) / 2, filled: { field: 'wingMm', sd: 8 } }),
+  part({ id: 'shank', name: 'shank', step: 0.35, weight: 2, of: ({ box }) => Math.log(shankLong(box)), filled: { field: 'shankLength', sd: 0.45 } }),
+  part({ id: 'bend', name: 'where it bends', step: 0.06, weight: 0.7, of: ({ box }) => box.shank.bend, filled: { field: 'bend', sd: 0.06 } }),
+  part({ id: 'paste', name: 'paste', step: 0.5, weight: 1.2, of: ({ box }) => Math.log(PASTE[box.paste].gives), filled: { field: 'paste', sd: 0.5 } }),
+  part({ id: 'height', name: 'height at the joints', step: 2.5, weight: 1, of: ({ box }) => jointHeightMm(box) }),
+  part({ id: 'heel-height', name: 'heel height', step: 3, weight: 0.7, of: ({ box }) => box.heelHeightMm, filled: { field: 'heelHeightMm', sd: 4 } }),
+  part({ id: 'heel-width', name: 'heel width', step: 2, weight: 0.7, of: ({ box }) => box.heelWidthMm, filled: { field: 'heelWidthMm', sd: 3 } })
 ] as const;
 export type AlikePartId = (typeof ALIKE_PARTS)[number]['id'];
 export type AlikeWeights = Partial<Record<AlikePartId, number>>;
@@ -52,11 +65,11 @@ export interface Apart {
 /** How far two boxes are apart, what sets them apart first. */
 export function apart(a: FilledBox, b: FilledBox, weights: AlikeWeights = {}): Apart {
   let [sum, total] = [0, 0];
-  const terms = ALIKE_PARTS.map(({ id, step, weight, of, field, filledSd }) => {
+  const terms = ALIKE_PARTS.map(({ id, step, weight, of, filled: may }) => {
     const w = weights[id] ?? weight;
     const by = of(b) - of(a);
-    const filled = field !== null && (a.filled.includes(field) !== b.filled.includes(field));
-    const term = w * ((by * by + (filled ? filledSd * filledSd : 0)) / (step * step));
+    const filled = may !== null && a.filled.includes(may.field) !== b.filled.includes(may.field);
+    const term = w * ((by * by + (filled ? may.sd ** 2 : 0)) / (step * step));
     sum += term;
     total += w;
     return { part: id, by, term, filled };

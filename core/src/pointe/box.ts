@@ -1,4 +1,15 @@
-import { PASTE, PLATFORM_SHAPE, SHANK_LENGTH, TAPERS, THROAT, type PasteId, type PlatformShapeId, type ShankLengthId, type TaperId, type ThroatId } from './choices';
+import {
+  PASTE,
+  PLATFORM_SHAPE,
+  SHANK_LENGTH,
+  TAPERS,
+  THROAT,
+  type PasteId,
+  type PlatformShapeId,
+  type ShankLengthId,
+  type TaperId,
+  type ThroatId
+} from './choices';
 
 /** One shoe, straight lasted (left is right), every part known, mm; evidence is kept beside (`FilledBox`). */
 export interface Box {

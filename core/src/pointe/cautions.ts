@@ -19,7 +19,12 @@ export interface CautionOf {
 }
 const LEAST_AGE = 12;
 const LEAST_REACH_DEG = 90;
-const caution = <const Id extends string>(id: Id, holdsBack: boolean, when: (of: CautionOf) => boolean, words: string): PointeCaution<Id> => ({ id, words, holdsBack, when });
+const caution = <const Id extends string>(id: Id, holdsBack: boolean, when: (of: CautionOf) => boolean, words: string): PointeCaution<Id> => ({
+  id,
+  words,
+  holdsBack,
+  when
+});
 export const POINTE_CAUTIONS = [
   caution('in-person', false, () => true, 'Fitted in person by a trained fitter, with the teacher’s consent. Model figures, all “about”, not limits of tissue; nothing here says ready for pointe.'),
   caution('teacher', true, (of) => !of.teacherSaid, 'The teacher’s word is not noted. Published guidance speaks of about twelve years and the fourth year of steady training, later or never where reach, trunk or strength are short (Weiss, Rist, Grossman 2009; dance medicine association). Ask the teacher.'),

@@ -49,7 +49,11 @@ export interface Dancer {
 }
 
 /** A foot with everything the bench needs. @param extras what was taken beside the measures of the outline, mm, degrees or a count */
-export function pointeFootOf(foot: Foot, extras: Partial<Record<ExtraId, number>>, { yields = 'medium', weightKg, hypermobile, rolls }: Dancer = {}): PointeFoot {
+export function pointeFootOf(
+  foot: Foot,
+  extras: Partial<Record<ExtraId, number>>,
+  { yields = 'medium', weightKg, hypermobile, rolls }: Dancer = {}
+): PointeFoot {
   const filled: PointeGapId[] = [];
   const or = (id: PointeGapId, taken: number | null | undefined, usual: number): number => {
     if (taken !== null && taken !== undefined) return taken;
@@ -161,11 +165,22 @@ export function compileForefoot(of: PointeFoot, pads: Pads = {}): Forefoot {
   const handG = clamp(HAND.girth[0], (G0 - of.pressedGirthMm) / G0, HAND.girth[1]);
   const handW = clamp(HAND.width[0], (of.seatedWidthMm - of.pressedWidthMm) / of.seatedWidthMm, HAND.width[1]);
   const pouch = (pads.pouchMm ?? 0) * (pads.pouch ? POUCH[pads.pouch].stays : 1);
-  const span = of.tipSpanMm === null ? 1 : clamp(SPAN.low, of.tipSpanMm / (halfAt(shape, shape.inner, L - SPAN.at) + halfAt(shape, shape.outer, L - SPAN.at)), SPAN.high);
+  const span =
+    of.tipSpanMm === null ? 1 : clamp(SPAN.low, of.tipSpanMm / (halfAt(shape, shape.inner, L - SPAN.at) + halfAt(shape, shape.outer, L - SPAN.at)), SPAN.high);
   const toeHeightMm = values.toeHeightMm.mm;
   const n = STATIONS.length;
   const array = (): Float64Array => new Float64Array(n);
-  const out = { inner: array(), outer: array(), width: array(), girth: array(), widthStanding: array(), girthStanding: array(), height: array(), closesGirth: array(), closesWidth: array() };
+  const out = {
+    inner: array(),
+    outer: array(),
+    width: array(),
+    girth: array(),
+    widthStanding: array(),
+    girthStanding: array(),
+    height: array(),
+    closesGirth: array(),
+    closesWidth: array()
+  };
   for (let i = 0; i < n; i++) {
     const s = STATIONS[i];
     const x = L - s;

@@ -95,7 +95,8 @@ function toeLoad(toe: number, pressedMm: number, padMm: number, share: number): 
   return { newtons: share * (most + TOES.knuckledNmm[toe] * (pressedMm - at)), knuckled: true };
 }
 const pressedBy = (foot: Forefoot, { fillersMm }: ToesOn, rest: number, i: number): number => fillersMm[i] + foot.tipPadMm - rest - foot.toes[i].drop;
-export const toeLoads = (foot: Forefoot, on: ToesOn, rest: number): ToeLoad[] => foot.toes.map((_, i) => toeLoad(i, pressedBy(foot, on, rest, i), foot.tipPadMm, on.shares[i]));
+export const toeLoads = (foot: Forefoot, on: ToesOn, rest: number): ToeLoad[] =>
+  foot.toes.map((_, i) => toeLoad(i, pressedBy(foot, on, rest, i), foot.tipPadMm, on.shares[i]));
 export function toeForce(foot: Forefoot, on: ToesOn, rest: number): number {
   let sum = 0;
   for (let i = 0; i < 5; i++) sum += toeLoad(i, pressedBy(foot, on, rest, i), foot.tipPadMm, on.shares[i]).newtons;
@@ -175,9 +176,7 @@ export function holdAt(foot: Forefoot, box: CompiledBox, on: ToesOn, rest: numbe
   const s = JOINTS.at * foot.lengthMm;
   const flatT = s + flatMm;
   const hands = handsAt(foot, box, flatMm);
-  const at = Math.round((s - STATIONS[0]) / STATION_MM);
-  const p = sectionPressure(foot, box, at, STATIONS[at] + rest, PRESS_KPA.centre);
-  const closes = stationAt(foot.closesWidth, s) * Math.sqrt(Math.min(1, p / PRESS_KPA.centre));
+  const closes = stationAt(foot.closesWidth, s) * Math.sqrt(Math.min(1, hands));
   return {
     restMm: rest,
     flatMm,
@@ -190,7 +189,7 @@ export function holdAt(foot: Forefoot, box: CompiledBox, on: ToesOn, rest: numbe
     handsKpa: hands * PRESS_KPA.centre,
     squeezeMm: stationAt(foot.girthStanding, s) - tableAt(box.girth, flatT),
     gapMm: tableAt(box.girth, flatT) - foot.of.pressedGirthMm,
-    sideGapMm: Math.max(0, (tableAt(box.width, flatT) - stationAt(foot.width, s) * (1 - closes)) / 2)
+    sideGapMm: Math.max(0, (tableAt(box.width, s + rest) - stationAt(foot.width, s) * (1 - closes)) / 2)
   };
 }
 /** Low and high of the sink, mm: held most, held least. */

@@ -22,7 +22,12 @@ const density = (z: number): number => Math.exp((-z * z) / 2) / Math.sqrt(2 * Ma
  * @param predicted what the sums say of the value without an offset
  * @param yes whether it was seen
  */
-export function hear({ mean, sd, n }: Belief, predicted: number, yes: boolean, { slope, threshold, noise }: { slope: number; threshold: number; noise: number }): Belief {
+export function hear(
+  { mean, sd, n }: Belief,
+  predicted: number,
+  yes: boolean,
+  { slope, threshold, noise }: { slope: number; threshold: number; noise: number }
+): Belief {
   const v = Math.hypot(slope * sd, noise);
   const sign = yes ? 1 : -1;
   const z = (sign * (predicted + slope * mean - threshold)) / v;

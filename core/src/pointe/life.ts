@@ -9,7 +9,8 @@ const LEFT = { floor: 0.25, base: 3 } as const;
 /** Drying: a box that rests a day is taken for dry. */
 const DRY = { short: 0.35, over: 10, usual: 24 } as const;
 
-const table = <T extends { id: string }>(rows: readonly T[]): Readonly<Record<T['id'], T>> => Object.fromEntries(rows.map((r) => [r.id, r])) as Readonly<Record<T['id'], T>>;
+const table = <T extends { id: string }>(rows: readonly T[]): Readonly<Record<T['id'], T>> =>
+  Object.fromEntries(rows.map((r) => [r.id, r])) as Readonly<Record<T['id'], T>>;
 export const POINTE_LEVELS = [
   { id: 'first', name: 'first pair', times: 1.25 },
   { id: 'student', name: 'student', times: 1 },
@@ -55,7 +56,8 @@ export interface LifeWith {
   sinkMm: number;
 }
 /** How dry a box gets, against a day of rest. */
-export const dried = (restHours: number): number => Math.min(1, (1 - DRY.short * Math.exp(-restHours / DRY.over)) / (1 - DRY.short * Math.exp(-DRY.usual / DRY.over)));
+export const dried = (restHours: number): number =>
+  Math.min(1, (1 - DRY.short * Math.exp(-restHours / DRY.over)) / (1 - DRY.short * Math.exp(-DRY.usual / DRY.over)));
 export interface Life {
   boxHours: number;
   shankHours: number;
@@ -67,7 +69,14 @@ export function lifeOf(w: LifeWith): Life {
   const common = (BOX.kg / w.weightKg) ** BOX.power * POINTE_LEVEL[w.level].times * FLOOR[w.floor].times;
   const sweat = SWEAT[w.sweat].times;
   const dry = dried(w.restHours);
-  const boxHours = BOX.hours * common * PASTE[w.paste].lives * sweat * dry * CURE[w.cure].centre * Math.max(BOX.least, 1 - BOX.sinkEach * Math.max(0, w.sinkMm - BOX.sinkFromMm));
+  const boxHours =
+    BOX.hours *
+    common *
+    PASTE[w.paste].lives *
+    sweat *
+    dry *
+    CURE[w.cure].centre *
+    Math.max(BOX.least, 1 - BOX.sinkEach * Math.max(0, w.sinkMm - BOX.sinkFromMm));
   const shankHours = SHANK.hours * common * GRADE[gradeNear(w.shankNm).id].lives * Math.sqrt(sweat * dry) * (w.hypermobile ? SHANK.hypermobile : 1);
   const centre = Math.min(boxHours, shankHours);
   return { boxHours, shankHours, hours: { low: BAND.low * centre, centre, high: BAND.high * centre } };

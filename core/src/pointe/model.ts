@@ -154,7 +154,8 @@ export function sizeProblem(scale: PointeScale, size: number): string {
   const made = size >= from && size <= to && Number.isInteger((size - from) * (halves ? 2 : 1));
   return made ? '' : `Sizes run from ${from} to ${to} by ${halves ? 'halves' : 'ones'}; ${size} is not made.`;
 }
-export const markProblem = ({ width }: PointeScale, mark: string): string => (width.marks.includes(mark) ? '' : `Width marks are ${width.marks.join(', ')}; “${mark}” is not one of them.`);
+export const markProblem = ({ width }: PointeScale, mark: string): string =>
+  width.marks.includes(mark) ? '' : `Width marks are ${width.marks.join(', ')}; “${mark}” is not one of them.`;
 
 export interface FieldProblem {
   field: string;
@@ -189,7 +190,8 @@ export function boxProblems(box: Box): FieldProblem[] {
 /** What cannot be of a maker's scales. */
 export function scaleProblems({ length, width }: PointeScale): FieldProblem[] {
   const out: FieldProblem[] = [];
-  if (!(length.stepMm > 0 && length.stepMm <= 15)) out.push({ field: 'length.stepMm', words: `A size is more than 0 and at most 15 mm; ${length.stepMm} was given.` });
+  if (!(length.stepMm > 0 && length.stepMm <= 15))
+    out.push({ field: 'length.stepMm', words: `A size is more than 0 and at most 15 mm; ${length.stepMm} was given.` });
   if (!(length.from <= length.to)) out.push({ field: 'length.to', words: `The run ends at ${length.to}, before it begins at ${length.from}.` });
   if (!(width.widthStepMm <= width.girthStepMm / 2 && width.girthStepMm / 2 <= 6)) out.push({ field: 'width.girthStepMm', words: 'A width mark adds at most 12 mm of girth, and of width at most half of its girth.' }); // prettier-ignore
   if (width.marks.length === 0 || new Set(width.marks).size < width.marks.length) out.push({ field: 'width.marks', words: 'Name at least one width mark, narrow first, each once.' }); // prettier-ignore

@@ -115,7 +115,14 @@ export function bestPair(stock: PointeStock, model: PointeModel, left: Forefoot,
   }
   const [l, r] = [best(L), best(R)];
   if (!l || !r) return same;
-  const split: PointePair = { model, left: l, right: r, split: keyOf(l) !== keyOf(r), probability: l.probability * r.probability, score: SPLIT * l.score * r.score };
+  const split: PointePair = {
+    model,
+    left: l,
+    right: r,
+    split: keyOf(l) !== keyOf(r),
+    probability: l.probability * r.probability,
+    score: SPLIT * l.score * r.score
+  };
   return !same || split.score > same.score ? split : same;
 }
 /** The best pair of every model, best first. */

@@ -42,14 +42,30 @@ export interface PointeReport extends OnShank {
 }
 /** A shank right in the middle of the band scores full; how fast it falls off, of the logarithm. */
 const OFF_MIDDLE = 0.9;
-export const scoreOf = (probability: number, { over }: OnShank): number => (over ? probability * Math.exp(-((Math.log(over.shankNm / over.middleNm) / OFF_MIDDLE) ** 2) / 2) : probability);
+export const scoreOf = (probability: number, { over }: OnShank): number =>
+  over ? probability * Math.exp(-((Math.log(over.shankNm / over.middleNm) / OFF_MIDDLE) ** 2) / 2) : probability;
 
 /** One foot in one shoe. @param doubt of the box's fields */
-export function pointeReport(foot: Forefoot, box: Box, doubt: BoxDoubt, { worn = NEW, fillersMm }: { worn?: Worn; fillersMm?: readonly number[] } = {}): PointeReport {
+export function pointeReport(
+  foot: Forefoot,
+  box: Box,
+  doubt: BoxDoubt,
+  { worn = NEW, fillersMm }: { worn?: Worn; fillersMm?: readonly number[] } = {}
+): PointeReport {
   const inBox = layInBox(foot, box, worn, fillersMm);
   const shank = onShank(inBox, box, shankGround(inBox), worn);
   const zones = readZones({ of: foot.of, inBox, shank, doubt, slope: slopeOf(inBox, narrowerBox(box, worn.boxLeft)) });
   const weighed = weigh(zones);
   const probability = chanceOf(weighed);
-  return { ...shank, box, inBox, ...boundsOf(inBox, box, worn), sideHoldMm: sideHoldMm(inBox), zones, probability, decidedBy: zones.find((z) => z.zone === weighed.by)!, score: scoreOf(probability, shank) };
+  return {
+    ...shank,
+    box,
+    inBox,
+    ...boundsOf(inBox, box, worn),
+    sideHoldMm: sideHoldMm(inBox),
+    zones,
+    probability,
+    decidedBy: zones.find((z) => z.zone === weighed.by)!,
+    score: scoreOf(probability, shank)
+  };
 }

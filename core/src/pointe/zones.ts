@@ -151,7 +151,8 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.wing, 2),
     low: 'the joint stands out over the wing',
     high: 'the wing cuts',
-    sum: ({ inBox, of }) => `wing ${fig(inBox.compiled.box.wingMm)} − (${fig(of.foot.values.lengthMm.mm - of.foot.values.ballLengthMm.mm)} ${signed(inBox.hold.restMm)})`
+    sum: ({ inBox, of }) =>
+      `wing ${fig(inBox.compiled.box.wingMm)} − (${fig(of.foot.values.lengthMm.mm - of.foot.values.ballLengthMm.mm)} ${signed(inBox.hold.restMm)})`
   }),
   zone({
     id: 'wing-outer',
@@ -162,7 +163,8 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.wing, 3),
     low: 'the outer wing is short: she rolls out',
     high: 'the outer wing cuts',
-    sum: ({ inBox, of }) => `outer wing ${fig(inBox.compiled.box.wingOuterMm)} − (${fig(of.foot.values.lengthMm.mm - of.foot.values.outerBallLengthMm.mm)} ${signed(inBox.hold.restMm)})`
+    sum: ({ inBox, of }) =>
+      `outer wing ${fig(inBox.compiled.box.wingOuterMm)} − (${fig(of.foot.values.lengthMm.mm - of.foot.values.outerBallLengthMm.mm)} ${signed(inBox.hold.restMm)})`
   }),
   zone({
     id: 'to-spare',
@@ -175,7 +177,10 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(MODEL.degrees, 5 * doubt.shank, MODEL.other),
     low: 'does not get over the box',
     high: '',
-    sum: ({ shank, of }) => (shank.over ? `reach ${of.pointReachDeg}°, upright asks for ${fig(shank.over.neededDeg)}°; shank ${fig(shank.over.shankNm)} N m a radian` : 'point reach was not taken')
+    sum: ({ shank, of }) =>
+      shank.over
+        ? `reach ${of.pointReachDeg}°, upright asks for ${fig(shank.over.neededDeg)}°; shank ${fig(shank.over.shankNm)} N m a radian`
+        : 'point reach was not taken'
   }),
   zone({
     id: 'held-back',
@@ -188,7 +193,8 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(MODEL.degrees, 7 * doubt.shank, MODEL.other),
     low: 'falls over the box',
     high: '',
-    sum: ({ shank }) => (shank.over ? `shank and vamp stop her ${fig(shank.over.heldBackDeg)}° before she falls past upright by 4°` : 'point reach was not taken')
+    sum: ({ shank }) =>
+      shank.over ? `shank and vamp stop her ${fig(shank.over.heldBackDeg)}° before she falls past upright by 4°` : 'point reach was not taken'
   }),
   zone({
     id: 'pinch',
