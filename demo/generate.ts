@@ -5,6 +5,7 @@ import { LASTS, MAKERS } from './design';
 import { history } from './history';
 import { allStyles, lastOf } from './lasts';
 import { PEOPLE } from './people';
+import { DANCERS, pointeFile } from './pointe';
 import { readings } from './readings';
 
 const write = (name: string, data: unknown[]): void => {
@@ -26,7 +27,17 @@ write(
   'people',
   PEOPLE.map(({ id, name, born, work, story, group, flags }) => ({ id, name, born, work, story, group, flags: flags ?? [] }))
 );
-write('fittings', history(styles));
+/** What the pointe bench needs is taken at a dancer's last visit. */
+const fittings = history(styles);
+for (const { person, values } of DANCERS) {
+  const { feet } = fittings.filter((f) => f.person === person).at(-1)!;
+  for (const [field, [left, right]] of Object.entries(values)) {
+    feet.left.values[field] = left;
+    feet.right.values[field] = right;
+  }
+}
+write('fittings', fittings);
+writeFileSync(new URL('./data/pointe.json', import.meta.url), `${JSON.stringify(pointeFile(), null, 1)}\n`);
 write('readings', readings());
 console.log(
   `${MAKERS.length} makers, ${LASTS.length} lasts, ${styles.length} styles, ${styles.reduce((sum, s) => sum + sizesOf(s).length * s.widths.length, 0)} sizes and widths, ${PEOPLE.length} people`

@@ -5,6 +5,8 @@ export * from './cautions';
 export * from './choices';
 export * from './cover';
 export * from './doubt';
+export * from './draw';
+export * from './fields';
 export * from './forefoot';
 export * from './hold';
 export * from './learn';

@@ -8,6 +8,8 @@ import { z } from 'zod';
 import { TAKEN_IDS } from '../../api/foot-schema';
 import { tryRow } from '../../api/rows';
 import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
+import { barreSchema, dancerSchema, pointeMakerSchema, pointeModelSchema, pointePairSchema } from '../../api/pointe-schema';
+import { definitionSchema } from './models/pointe';
 import { tables } from './models';
 
 const foot = z.object({
@@ -51,6 +53,11 @@ const files = {
     )
   })
 };
+const pointeFile = z.object({
+  makers: z.array(pointeMakerSchema),
+  models: z.array(pointeModelSchema),
+  dancers: z.array(z.object({ person: z.string(), asked: dancerSchema, pairs: z.array(pointePairSchema), barre: z.array(barreSchema) }))
+});
 const read = <S extends z.ZodType>(folder: string, name: string, row: S): z.output<S>[] =>
   z.array(row).parse(JSON.parse(readFileSync(join(folder, `${name}.json`), 'utf8')));
 
@@ -68,6 +75,7 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
   const people = read(folder, 'people', files.people);
   const fittings = read(folder, 'fittings', files.fittings);
   const readings = read(folder, 'readings', files.readings);
+  const pointe = pointeFile.parse(JSON.parse(readFileSync(join(folder, 'pointe.json'), 'utf8')));
   await sequelize.transaction(async (transaction) => {
     const insert = { transaction };
     await t.Maker.bulkCreate(makers, insert);
@@ -105,8 +113,37 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
       ids.set(id, row.id);
     }
     for (const fitting of fittings) await insertFitting(t, fitting, ids.get(fitting.person)!, insert);
+    await insertPointe(t, pointe, ids, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
+}
+
+async function insertPointe(
+  t: ReturnType<typeof tables>,
+  file: z.output<typeof pointeFile>,
+  ids: ReadonlyMap<string, number>,
+  options: { transaction: Transaction }
+): Promise<void> {
+  await t.PointeMaker.bulkCreate(file.makers, options);
+  await t.PointeModel.bulkCreate(
+    file.models.map(({ id, makerId, name, price, stock, ...definition }) => ({
+      id,
+      makerId,
+      name,
+      price,
+      stock,
+      definition: definitionSchema.parse(definition),
+      belief: null
+    })),
+    options
+  );
+  const at = new Date();
+  for (const { person, asked, pairs, barre } of file.dancers) {
+    const customerId = ids.get(person)!;
+    await t.PointeDancer.create({ customerId, asked, version: 0, updatedAt: at }, options);
+    await t.PointePair.bulkCreate(pairs.map((pair) => ({ customerId, pair, version: 0, updatedAt: at })), options); // prettier-ignore
+    await t.PointeBarre.bulkCreate(barre.map((seen) => ({ customerId, seen, createdAt: at })), options); // prettier-ignore
+  }
 }
 
 async function insertFitting(

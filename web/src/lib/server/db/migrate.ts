@@ -9,6 +9,7 @@ import * as between from './migrations/0006-between';
 import * as putIn from './migrations/0007-put-in';
 import * as mend from './migrations/0008-mend';
 import * as heels from './migrations/0009-heels';
+import * as pointe from './migrations/0010-pointe';
 import { steps, type Steps } from './steps';
 
 interface Migration {
@@ -26,7 +27,8 @@ export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0006-between', ...between },
   { name: '0007-put-in', ...putIn },
   { name: '0008-mend', ...mend },
-  { name: '0009-heels', ...heels }
+  { name: '0009-heels', ...heels },
+  { name: '0010-pointe', ...pointe }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

@@ -142,8 +142,8 @@ const ANONYMOUS = { name: 'erased', work: '', story: null, born: null, bornMonth
 const WORDS_OF_A_FITTING = { purpose: '', wearingNow: '', trouble: '', note: '', looked: {}, weightKg: null, feetWeightKg: null };
 
 /**
- * Erases one person on request: name, story, health flags, words, tracings, occasions and the record of changes go; measures and tries
- * stay without a name. Cannot be taken back. @throws Problem 404, 410
+ * Erases one person on request: name, story, health flags, words, tracings, occasions, what the pointe bench keeps and the record of changes go;
+ * measures and tries stay without a name. Cannot be taken back. @throws Problem 404, 410
  */
 export async function eraseCustomer(id: number): Promise<void> {
   const t = tables(database());
@@ -157,7 +157,8 @@ export async function eraseCustomer(id: number): Promise<void> {
     await t.FootFeature.update({ posture: null, print: null }, theirs);
     await t.Tracing.destroy(theirs);
     await t.TryOn.update({ why: '', said: '' }, theirs);
-    await t.Occasion.destroy({ where: { customerId: id }, transaction });
+    const kept = { where: { customerId: id }, transaction };
+    await Promise.all([t.Occasion.destroy(kept), t.PointeDancer.destroy(kept), t.PointePair.destroy(kept), t.PointeBarre.destroy(kept)]);
     await t.Change.destroy({ where: { customerId: id }, transaction });
   });
 }

@@ -2,6 +2,7 @@ import type { InferAttributes, InferCreationAttributes, Model, Sequelize, Transa
 import { personWords } from '../person-words';
 import { json, MOMENT, NUMBER, STRING, TEXT } from './columns';
 import { peopleTables, type CustomerModel } from './people';
+import { pointeTables } from './pointe';
 import { stockTables } from './stock';
 
 export interface AnsweredWriteModel extends Model<InferAttributes<AnsweredWriteModel>, InferCreationAttributes<AnsweredWriteModel>> {
@@ -29,7 +30,7 @@ const shopTables = (sequelize: Sequelize) => ({
   )
 });
 
-const made = (sequelize: Sequelize) => ({ ...stockTables(sequelize), ...peopleTables(sequelize), ...shopTables(sequelize) });
+const made = (sequelize: Sequelize) => ({ ...stockTables(sequelize), ...peopleTables(sequelize), ...pointeTables(sequelize), ...shopTables(sequelize) });
 export type Tables = ReturnType<typeof made>;
 export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
 export { readingsOf } from './people';

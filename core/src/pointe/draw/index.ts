@@ -1,0 +1,4 @@
+export { carry, type SoleBend } from './carry';
+export { pointeFront, type PointeFront, type ToeFront, WALL_BANDS, wallBand, type WallBandId } from './front';
+export { pointeSide, type PointeSide, type SideOf } from './side';
+export { LEG_UPTO } from './skin';

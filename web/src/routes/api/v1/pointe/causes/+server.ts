@@ -1,0 +1,5 @@
+import { pointeBarreCheckAnswer, pointeBarreCheckSchema } from '$lib/api/pointe-schema';
+import { take } from '$lib/server/endpoint';
+import { causesFor } from '$lib/server/pointe-api';
+
+export const POST = take({ summary: 'Signs at the barre, their causes with shares, and what to change', body: pointeBarreCheckSchema, answer: pointeBarreCheckAnswer }, causesFor); // prettier-ignore
