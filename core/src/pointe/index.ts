@@ -15,6 +15,7 @@ export * from './model';
 export * from './over';
 export * from './rank';
 export * from './report';
+export * from './slipper';
 export * from './stand';
 export * from './tips';
 export * from './zones';

@@ -38,6 +38,8 @@ interface ZoneDefinition<Id extends string = string> {
   /** What it means to be low and high, in words. */
   low: string;
   high: string;
+  /** The same in a word or two, for a card. */
+  short: readonly [low: string, high: string];
   /** The sum in words. */
   sum: (source: ZoneSource) => string;
 }
@@ -68,6 +70,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.length, 1.5),
     low: 'too short: the toes bend',
     high: 'too long: nothing holds the toes at the end',
+    short: ['short', 'long'],
     sum: ({ inBox }) => `inside ${fig(inBox.compiled.box.insideLengthMm)} − foot ${fig(inBox.foot.lengthMm)}`
   }),
   zone({
@@ -80,6 +83,7 @@ export const POINTE_ZONES = [
     sd: (s) => Math.hypot((s.slope.hands / 3) * girthDoubt(s), MODEL.hands * s.inBox.hold.hands),
     low: 'hardly held at the joints',
     high: 'squeezed at the joints',
+    short: ['hardly held', 'squeezes'],
     sum: ({ inBox }) => `walls press ${fig(inBox.hold.handsKpa)} kPa flat, the fitter's own press 50`
   }),
   zone({
@@ -92,6 +96,7 @@ export const POINTE_ZONES = [
     sd: (s) => Math.hypot((s.slope.sink / 3) * girthDoubt(s), 0.85 * Math.hypot(s.doubt.length, 1.5), MODEL.sink),
     low: 'the toes do not reach the platform',
     high: 'sinks into the box',
+    short: ['stands high', 'sinks'],
     sum: ({ inBox: { hold } }) => `toes ${fig(hold.flatMm)} flat, ${fig(hold.restMm)} on pointe; walls carry ${Math.round(100 * hold.wallsShare)} of 100`
   }),
   zone({
@@ -104,6 +109,7 @@ export const POINTE_ZONES = [
     sd: (s) => Math.hypot((s.slope.mpa / 3) * girthDoubt(s), MODEL.mpa),
     low: '',
     high: 'the big toe carries too much',
+    short: ['', 'big toe loaded'],
     sum: ({ inBox: { hold } }) => `${hold.toes.map((t) => Math.round(t.newtons)).join(', ')} N under toes 1 to 5`
   }),
   zone({
@@ -115,6 +121,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.width, 1.5, 1.5),
     low: '',
     high: 'the taper crowds the toes',
+    short: ['', 'crowds toes'],
     sum: ({ inBox }) => `toes wider than the box by ${fig(Math.max(0, inBox.tips.crowdMm))} where they meet it first`
   }),
   zone({
@@ -126,6 +133,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.width, 3),
     low: '',
     high: 'too square for these tips',
+    short: ['', 'too square'],
     sum: ({ inBox }) => `box less toes, 10 mm behind the tips: ${fig(inBox.tips.tipLooseMm)}`
   }),
   zone({
@@ -140,6 +148,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.vamp, 1.5, 1),
     low: 'the crease shows: the foot rolls through',
     high: 'holds back and bites',
+    short: ['vamp short', 'vamp long'],
     sum: ({ inBox, of }) => `vamp ${fig(inBox.compiled.box.vampMm)} − 1.03 × (big toe ${fig(of.bigToeLengthMm)} ${signed(inBox.hold.restMm)}) − 3`
   }),
   zone({
@@ -151,6 +160,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.wing, 2),
     low: 'the joint stands out over the wing',
     high: 'the wing cuts',
+    short: ['wings short', 'wings long'],
     sum: ({ inBox, of }) =>
       `wing ${fig(inBox.compiled.box.wingMm)} − (${fig(of.foot.values.lengthMm.mm - of.foot.values.ballLengthMm.mm)} ${signed(inBox.hold.restMm)})`
   }),
@@ -163,6 +173,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(doubt.wing, 3),
     low: 'the outer wing is short: she rolls out',
     high: 'the outer wing cuts',
+    short: ['outer wing short', 'outer wing long'],
     sum: ({ inBox, of }) =>
       `outer wing ${fig(inBox.compiled.box.wingOuterMm)} − (${fig(of.foot.values.lengthMm.mm - of.foot.values.outerBallLengthMm.mm)} ${signed(inBox.hold.restMm)})`
   }),
@@ -177,6 +188,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(MODEL.degrees, 5 * doubt.shank, MODEL.other),
     low: 'does not get over the box',
     high: '',
+    short: ['not over', ''],
     sum: ({ shank, of }) =>
       shank.over
         ? `reach ${of.pointReachDeg}°, upright asks for ${fig(shank.over.neededDeg)}°; shank ${fig(shank.over.shankNm)} N m a radian`
@@ -193,6 +205,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(MODEL.degrees, 7 * doubt.shank, MODEL.other),
     low: 'falls over the box',
     high: '',
+    short: ['falls over', ''],
     sum: ({ shank }) =>
       shank.over ? `shank and vamp stop her ${fig(shank.over.heldBackDeg)}° before she falls past upright by 4°` : 'point reach was not taken'
   }),
@@ -206,6 +219,7 @@ export const POINTE_ZONES = [
     sd: ({ doubt }) => Math.hypot(0.5 * doubt.length, 2),
     low: 'no fold at the heel: short',
     high: 'the heel bags',
+    short: ['no fold', 'heel bags'],
     sum: ({ shank }) => `two fingers take ${fig(shank.pinchMm)} behind the heel on pointe`
   })
 ] as const;

@@ -133,17 +133,19 @@ export function pointeFront({ foot, compiled, lateral, hold, tips, on }: InBox):
       return [{ inner: isInner, from: { x: x(t - 1.6), y: t - 1.6 }, to: { x: x(t + 1.6), y: t + 1.6 }, band: wallBand(mean) }];
     });
   });
-  const throat = [-1, 1].flatMap((sign) => {
-    const line = Array.from({ length: 9 }, (_, i) => i / 12).map((a) => {
+  const throatOf = (sign: 1 | -1): Point[] =>
+    Array.from({ length: 11 }, (_, i) => i / 12).map((a) => {
       const t = throatAt(box, a);
-      const half = Math.abs(sideAt(sign > 0 ? boxInner : boxOuter, Math.min(120, t)));
+      const half = Math.abs(sideAt(sign > 0 ? boxInner : boxOuter, Math.min(126, t)));
       return { x: sign * Math.sin((a * Math.PI) / 2) * half, y: t };
     });
-    return sign < 0 ? line.reverse() : line.slice(1);
-  });
+  const throat = [...throatOf(-1).reverse(), ...throatOf(1).slice(1)];
+  /** The satin ends at the throat, and runs behind the foot above it. */
+  const ends = throat[0].y;
+  const below = (line: readonly Point[]): Point[] => line.filter((p) => p.y < ends - 2);
   return {
     foot: [...inner, ...[...outer].reverse()],
-    box: [...boxInner, ...[...boxOuter].reverse()],
+    box: [...below(boxInner), ...[...throat].reverse(), ...below(boxOuter).reverse()],
     inner: STATIONS.map((s) => s + flat).filter((t) => t >= 0 && t <= box.wingMm).map((t) => ({ x: tableAt(compiled.width, t) / 2, y: t })), // prettier-ignore
     outer: STATIONS.map((s) => s + flat).filter((t) => t >= 0 && t <= box.wingOuterMm).map((t) => ({ x: -tableAt(compiled.width, t) / 2, y: t })), // prettier-ignore
     toes,

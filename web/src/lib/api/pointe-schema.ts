@@ -13,6 +13,7 @@ import {
   POINTE_LEVELS,
   POINTE_ZONES,
   POUCHES,
+  SEWING,
   SHANK_LENGTHS,
   SWEATS,
   SYMPTOMS,
@@ -25,6 +26,7 @@ import {
 } from '@chiave/core/pointe';
 import { z } from 'zod';
 import { footToFitSchema } from './foot-schema';
+import { setOf } from './sets';
 import { idOf, mm, text } from './values';
 
 /** The pointe bench: makers and models of boxes, one foot in one shoe, rankings, the barre, pairs. */
@@ -128,7 +130,10 @@ export const dancerSchema = z
     floor: z.enum(idOf(POINTE_FLOORS)).default('sprung-vinyl'),
     cure: z.enum(idOf(CURES)).default('none'),
     restHours: mm(0, 240).default(24),
-    pads: padsSchema.default({})
+    pads: padsSchema.default({}),
+    sewn: setOf(z.enum(idOf(SEWING)))
+      .default([])
+      .describe('what is sewn already of the list')
   })
   .meta({ id: 'PointeDancer' });
 export type DancerBody = z.infer<typeof dancerSchema>;

@@ -14,6 +14,7 @@
     { path: '/stock/bench', name: 'Last bench' },
     { path: '/stock/heel', name: 'Heel bench' },
     { path: '/stock/toes', name: 'Toe shapes' },
+    { path: '/stock/pointe', name: 'Pointe bench' },
     { path: '/stock/occasion', name: 'Occasion' },
     { path: '/stock/matrix', name: 'Sizes that feel alike' }
   ] as const;

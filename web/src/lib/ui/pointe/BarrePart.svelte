@@ -1,0 +1,146 @@
+<script lang="ts">
+  import { BARRE_TESTS, CAUSE, causesOf, NEXT, PRIOR, SYMPTOM, type CauseId, type SymptomId } from '@chiave/core/pointe';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import { capital } from '$lib/capital';
+  import { send } from '$lib/send/save.svelte';
+  import type { PointeBench } from './pointe-bench.svelte';
+  import { shoeWords } from './words';
+
+  /** The tests at the barre in their order: what is seen, what may cause it, what to change. */
+  let { bench }: { bench: PointeBench } = $props();
+  let answers = $state<Partial<Record<SymptomId, boolean>>>({});
+  let message = $state('');
+  const here = $derived(bench.here!);
+  const ANSWERS = [
+    { id: 'seen', name: 'seen' },
+    { id: 'not', name: 'not seen' }
+  ] as const;
+  /** What the sums say beforehand of the causes they know something of. */
+  const priors = $derived.by((): Partial<Record<CauseId, number>> => {
+    const { zones } = here.report;
+    const past = (id: string, high: boolean): number => {
+      const z = zones.find((zone) => zone.zone === id);
+      if (!z) return PRIOR.usual;
+      const [, b, c] = z.cuts;
+      const beyond = high ? z.value - c : b - z.value;
+      return 1 / (1 + Math.exp((-1.7 * beyond) / z.sd));
+    };
+    return {
+      'box-wide': past('sink', true),
+      'box-narrow': past('hands', true),
+      short: past('length', false),
+      long: past('length', true),
+      'too-square': past('tip-loose', true),
+      'too-tapered': past('crowd', true),
+      'vamp-short': past('vamp', false),
+      'vamp-long': past('vamp', true),
+      'wings-short': past('wing-inner', false),
+      'wings-long': past('wing-inner', true),
+      'shank-hard': past('to-spare', false),
+      'shank-soft': past('held-back', false),
+      'reach-short': here.report.over ? 1 / (1 + Math.exp((1.7 * (bench.foot.pointReachDeg! - here.report.over.neededDeg)) / 4.7)) : PRIOR.usual
+    };
+  });
+  const found = $derived(causesOf(answers, priors));
+  const looked = $derived(Object.keys(answers).length);
+  const signs = (ids: readonly SymptomId[]): string => ids.map((s) => SYMPTOM[s].name).join(', ');
+  function answer(id: SymptomId, as: 'seen' | 'not' | null): void {
+    const { [id]: _gone, ...rest } = answers;
+    answers = as === null ? rest : { ...rest, [id]: as === 'seen' };
+  }
+  async function keep(): Promise<void> {
+    const { hold } = here.report.inBox;
+    const sent = await send<{ belief: { mean: number; sd: number; n: number } }>(`/api/v1/customers/${bench.person!.id}/pointe/barre`, 'POST', {
+      side: bench.side,
+      shoe: bench.shoe,
+      answers,
+      sinkMm: Math.round(10 * hold.sinkMm) / 10,
+      hands: Math.round(100 * hold.hands) / 100
+    });
+    if (!sent.ok) {
+      message = sent.detail;
+      return;
+    }
+    const { mean, sd, n } = sent.value.belief;
+    message = `Kept. ${here.model.name} is now believed ${Math.abs(mean).toFixed(1)} mm ${mean < 0 ? 'narrower' : 'wider'} in girth than its figures, give or take ${sd.toFixed(1)}, from ${n} ${n === 1 ? 'answer' : 'answers'}; what was measured stays as it is. The list is ranked again.`;
+    answers = {};
+    await bench.reread();
+  }
+  const earlier = $derived(bench.kept?.barre ?? []);
+</script>
+
+<div class="grid gap-3 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+  <ol class="grid gap-2">
+    {#each BARRE_TESTS as test, i (test.id)}
+      <li class="sheet p-3">
+        <h2 class="font-serif text-lg font-semibold">{i + 1}. {test.name}</h2>
+        <p class="leading-snug">{test.do} <span class="soft">{test.see}</span></p>
+        <div class="mt-1.5 grid gap-x-5 gap-y-1.5 xl:grid-cols-2">
+          {#each test.shows as id (id)}
+            <div class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 leading-tight">
+              <span>{SYMPTOM[id].name}</span>
+              <Choice
+                name="{test.id}-{id}"
+                legend={SYMPTOM[id].name}
+                hideLegend
+                options={ANSWERS}
+                value={answers[id] === undefined ? null : answers[id] ? 'seen' : 'not'}
+                onchange={(as) => answer(id, as)}
+                onclear={() => answer(id, null)}
+              />
+            </div>
+          {/each}
+        </div>
+      </li>
+    {/each}
+  </ol>
+  <div>
+    <div class="float sticky top-2 p-4" aria-live="polite">
+      <h2 class="says text-xl">
+        {#if looked === 0}Tick what is seen, and what was looked for and is not there.
+        {:else if found.opposites}Another model: it is {CAUSE[found.opposites[0]].name} and {CAUSE[found.opposites[1]].name} at once.
+        {:else if found.next}Next: {NEXT[found.next].name}.
+        {:else}Nothing seen so far.{/if}
+      </h2>
+      <p class="soft">{shoeWords(here)}, {bench.side} foot</p>
+      {#if looked > 0}
+        <ol class="mt-2 grid gap-1.5" aria-label="Causes, likeliest first">
+          {#each found.shares.slice(0, 5) as s (s.cause)}
+            <li>
+              <div class="flex items-baseline justify-between">
+                <b>{capital(CAUSE[s.cause].name)}</b><span class="figures">{Math.round(100 * s.share)} in 100</span>
+              </div>
+              <div class="h-2 rounded bg-band"><div class="h-2 rounded bg-ink" style="width:{Math.max(1, 100 * s.share)}%"></div></div>
+              <p class="soft text-sm">
+                {s.for.length > 0 ? `for it: ${signs(s.for)}` : 'no sign for it'}{s.against.length > 0 ? `; against: ${signs(s.against)}` : ''}
+              </p>
+            </li>
+          {/each}
+        </ol>
+      {/if}
+      <div class="mt-3 flex flex-wrap gap-2">
+        <Button kind="primary" disabled={looked === 0 || bench.person === null} onclick={keep}>Keep, and rank again</Button>
+        <Button disabled={looked === 0} onclick={() => (answers = {})}>Clear</Button>
+      </div>
+      {#if bench.person === null}<p class="soft mt-1 text-sm">Choose a dancer to keep what is seen.</p>{/if}
+      {#if message}<Notice class="mt-2" role="status">{message}</Notice>{/if}
+    </div>
+    {#if earlier.length > 0}
+      <Sheet class="mt-3" heading="Seen before">
+        <ul class="grid gap-1">
+          {#each earlier as e, i (i)}
+            {@const model = bench.models.find((m) => m.id === e.shoe.modelId)}
+            <li>
+              <b>{model?.name ?? e.shoe.modelId} {e.shoe.size} {e.shoe.mark}</b>: {signs(
+                (Object.entries(e.answers) as [SymptomId, boolean][]).filter(([, was]) => was).map(([id]) => id)
+              ) || 'nothing wrong seen'}
+            </li>
+          {/each}
+        </ul>
+      </Sheet>
+    {/if}
+  </div>
+</div>

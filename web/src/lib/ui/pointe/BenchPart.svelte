@@ -1,0 +1,130 @@
+<script lang="ts">
+  import { WALL_BANDS } from '@chiave/core/pointe';
+  import InBox from '$lib/drawing/pointe/InBox.svelte';
+  import PlatformBelow from '$lib/drawing/pointe/PlatformBelow.svelte';
+  import ShankStrip from '$lib/drawing/pointe/ShankStrip.svelte';
+  import ThreePoses from '$lib/drawing/pointe/ThreePoses.svelte';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import { withFractions } from '$lib/size-fractions';
+  import type { PointeBench } from './pointe-bench.svelte';
+  import ShoeSliders from './ShoeSliders.svelte';
+  import { aboutTen, againstShort } from './words';
+  import ZoneSums from './ZoneSums.svelte';
+
+  /** One shoe on the foot looked at: three poses, the box from in front, the platform, the shank, others beside it. */
+  let { bench }: { bench: PointeBench } = $props();
+  const here = $derived(bench.here!);
+  const report = $derived(here.report);
+  const { hold, tips, cover } = $derived(report.inBox);
+  const COLOURS = { hard: 'var(--color-tight)', firm: '#e0a07c', held: 'var(--color-even)', touching: '#8fb9c6', free: 'var(--color-loose)' } as const;
+  const bears = $derived(
+    hold.toes.flatMap((t, i) => (t.newtons > 20 ? [['big toe', 'second toe', 'third toe', 'fourth toe', 'little toe'][i]] : [])).join(', ') || 'no toe bears'
+  );
+  const fillers = $derived(report.inBox.fillersMm.flatMap((mm, i) => (mm > 0 ? [`toe ${i + 1}: ${mm}`] : [])).join(', '));
+  const newNm = $derived(here.filled.box.shank.nm);
+  const left = $derived(report.over ? Math.min(1, report.over.shankNm / (bench.on(bench.shoe, bench.side, false)!.report.over!.shankNm * (newNm / bench.on(bench.shoe, bench.side, false)!.filled.box.shank.nm))) : 1); // prettier-ignore
+  const mm = (n: number): string => `${n < 0 ? '−' : ''}${Math.abs(n).toFixed(1)}`;
+</script>
+
+<div class="grid gap-3 lg:grid-cols-[minmax(0,9fr)_minmax(0,5fr)]">
+  <Sheet class="!p-2"><ThreePoses side={bench.side} {report} drawn={bench.drawn!} /></Sheet>
+  <Sheet class="!p-2">
+    <div class="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-x-2">
+      <InBox
+        side={bench.side}
+        front={bench.drawn!.front}
+        width={250}
+        height={240}
+        scale={1.36}
+        words="{bench.side} foot in the box from in front, on pointe: sinks {mm(hold.sinkMm)} mm, walls carry {Math.round(100 * hold.wallsShare)} in 100"
+      />
+      <dl class="told grid content-start gap-1.5 pt-1">
+        <div>
+          <dt>{cover.wingInnerMm < 0 ? 'wings short' : 'wings hold'}</dt>
+          <dd>{Math.abs(Math.round(cover.wingInnerMm))} mm {cover.wingInnerMm < 0 ? 'under' : 'past'} the big joint</dd>
+        </div>
+        <div>
+          <dt>sinks {mm(hold.sinkMm)}</dt>
+          <dd>mm, {report.sinkMm.low.toFixed(0)} to {report.sinkMm.high.toFixed(0)}; walls carry {Math.round(100 * hold.wallsShare)} in 100</dd>
+        </div>
+        <div>
+          <dt>{bears}</dt>
+          <dd>{fillers ? `filler, mm: ${fillers}` : 'no filler asked for'}</dd>
+        </div>
+      </dl>
+    </div>
+    <div class="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] items-center gap-x-2">
+      <PlatformBelow side={bench.side} {report} />
+      <div>
+        <p class="leading-tight">
+          platform, from below<br /><b>steady by {Math.round(tips.steadyMm)} mm</b><br />{tips.centreMm >= 0 ? 'to the big toe' : 'to the little toe'}
+        </p>
+        <ul class="mt-1.5 flex flex-wrap gap-x-3 text-[15px]" aria-label="Walls by how hard they press">
+          {#each WALL_BANDS as band (band.id)}<li>
+              <span class="mr-1 inline-block h-2.5 w-3 rounded-sm" style="background:{COLOURS[band.id]}"></span>{band.name}
+            </li>{/each}
+        </ul>
+      </div>
+    </div>
+  </Sheet>
+</div>
+<div class="mt-3 grid gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,8fr)]">
+  <Sheet class="!p-3">
+    <h2 class="section">
+      {#if !report.over}Shank: take the point reach first{:else if report.over.band}{newNm >= (report.over.band.low * newNm) / report.over.shankNm &&
+        report.over.shankNm <= report.over.band.high &&
+        report.over.shankNm >= report.over.band.low
+          ? 'This shank gets over and holds'
+          : report.over.shankNm > report.over.band.high
+            ? 'Too hard a shank to get over'
+            : 'Too soft a shank to hold'}{:else}No shank does both: reach is missing, ask the teacher{/if}
+    </h2>
+    <ShankStrip {report} {newNm} {left} />
+    {#if report.toSpareDeg && report.heldBackDeg}
+      <p class="soft figures">
+        over {mm(report.toSpareDeg.centre)}° ({report.toSpareDeg.low.toFixed(0)} to {report.toSpareDeg.high.toFixed(0)}), held {mm(report.heldBackDeg.centre)}°
+        ({report.heldBackDeg.low.toFixed(0)} to
+        {report.heldBackDeg.high.toFixed(0)}){#if bench.life}; lives {bench.life.hours.low.toFixed(0)} to {bench.life.hours.high.toFixed(0)} h{/if}
+      </p>
+    {/if}
+  </Sheet>
+  <ul class="grid grid-cols-2 gap-2 md:grid-cols-4" aria-label="Models side by side, size, width and shank held as equal as can be">
+    {#each bench.row as shoe (shoe.name.modelId)}
+      <li>
+        <Button
+          class="h-full w-full !items-start !justify-start gap-1.5 !px-2 !py-1.5 text-left"
+          pressed={shoe.name.modelId === bench.shoe?.modelId}
+          onclick={() => bench.look(shoe.name)}
+        >
+          <span class="w-[78px] shrink-0"><InBox side={bench.side} front={bench.frontOf(shoe)} width={84} height={112} scale={0.62} small /></span>
+          <span class="min-w-0 leading-tight">
+            <b class="font-serif text-lg font-semibold">{shoe.model.name}</b><br />
+            <b class="figures">{withFractions(String(shoe.name.size))} · {shoe.name.mark}</b><br />
+            <span class={shoe.report.decidedBy.state === 'right' ? '' : 'font-semibold text-tight-word'}>{againstShort(shoe.report)}</span><br />
+            <span class="soft">{aboutTen(shoe.report.probability)}</span>
+          </span>
+        </Button>
+      </li>
+    {/each}
+  </ul>
+</div>
+<Sheet class="mt-3" heading="What changes it"><ShoeSliders {bench} /></Sheet>
+<Sheet class="mt-3" heading="Zone by zone, with its sum"><ZoneSums {bench} /></Sheet>
+
+<style>
+  .told dt {
+    font-family: var(--font-serif);
+    font-size: 1.16rem;
+    font-weight: 600;
+    line-height: 1.2;
+  }
+  .told dd {
+    color: var(--color-ink-soft);
+    line-height: 1.25;
+  }
+  .section {
+    font-weight: 650;
+    font-size: 1.1rem;
+  }
+</style>

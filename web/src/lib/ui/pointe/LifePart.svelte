@@ -1,0 +1,214 @@
+<script lang="ts">
+  import {
+    CURES,
+    leftAfter,
+    lifeLearned,
+    POINTE_FLOORS,
+    POINTE_LEVELS,
+    seasonOf,
+    SWEATS,
+    YIELDS,
+    type CureId,
+    type PointeFloorId,
+    type PointeLevelId,
+    type SweatId,
+    type YieldId
+  } from '@chiave/core/pointe';
+  import { pointePairSchema, type PointePairRow } from '$lib/api/pointe-schema';
+  import Button from '$lib/ui/kit/Button.svelte';
+  import Check from '$lib/ui/kit/Check.svelte';
+  import Field from '$lib/ui/kit/Field.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+  import { send } from '$lib/send/save.svelte';
+  import type { PointeBench } from './pointe-bench.svelte';
+  import { shoeWords } from './words';
+
+  /** What is asked of the dancer, how long this shoe lives with her, pairs for a season, and the pairs she wears. */
+  let { bench }: { bench: PointeBench } = $props();
+  const here = $derived(bench.here!);
+  const life = $derived(bench.life!);
+  const d = $derived(bench.dancer);
+  const price = $derived(bench.rows[here.model.id]?.price ?? null);
+  /** Hours at which pairs of hers have died. */
+  const died = $derived((bench.kept?.pairs ?? []).filter((p) => p.died !== '').map((p) => p.hours));
+  const hers = $derived(lifeLearned(life.hours.centre, died));
+  const season = $derived(
+    seasonOf(
+      { ...life, hours: { low: life.hours.low * (hers / life.hours.centre), centre: hers, high: life.hours.high * (hers / life.hours.centre) } },
+      d.weeks,
+      d.hoursAWeek,
+      d.daysAWeek,
+      price
+    )
+  );
+  const DEATHS = [
+    { id: '', name: 'still worn' },
+    { id: 'box', name: 'box soft' },
+    { id: 'shank', name: 'shank soft' },
+    { id: 'twisted', name: 'twisted' },
+    { id: 'satin', name: 'satin worn' }
+  ] as const;
+  let message = $state('');
+  const [W, H, LEFT, TOP] = [440, 190, 40, 12];
+  const most = $derived(Math.ceil(Math.max(10, 2.2 * Math.max(life.boxHours, life.shankHours)) / 5) * 5);
+  const x = (h: number): number => LEFT + (h / most) * (W - LEFT - 74);
+  const y = (left: number): number => TOP + (1 - left) * (H - TOP - 26);
+  const curve = (hours: number): string =>
+    `M${Array.from({ length: 41 }, (_, i) => (most * i) / 40)
+      .map((h) => `${x(h).toFixed(1)} ${y(leftAfter(h, hours)).toFixed(1)}`)
+      .join('L')}`;
+  async function done(sent: { ok: boolean; detail?: string }): Promise<void> {
+    message = sent.ok ? '' : (sent.detail ?? '');
+    await bench.reread();
+  }
+  const add = async (): Promise<void> => {
+    const begunOn = new Date().toISOString().slice(0, 10);
+    await done(await send(`/api/v1/customers/${bench.person!.id}/pointe/pairs`, 'POST', pointePairSchema.parse({ left: bench.shoe, right: bench.shoe, begunOn })) as { ok: boolean; detail?: string }); // prettier-ignore
+  };
+  const change = async ({ id, version, ...pair }: PointePairRow, over: Partial<PointePairRow>): Promise<void> =>
+    done((await send(`/api/v1/pointe/pairs/${id}`, 'PUT', { ...pair, ...over, version })) as { ok: boolean; detail?: string });
+  const nameOf = (p: PointePairRow): string => `${bench.models.find((m) => m.id === p.left.modelId)?.name ?? p.left.modelId} ${p.left.size} ${p.left.mark}${p.left.size === p.right.size && p.left.mark === p.right.mark ? '' : ` | ${p.right.size} ${p.right.mark}`}`; // prettier-ignore
+</script>
+
+<div class="grid gap-3 lg:grid-cols-2">
+  <Sheet>
+    <h2 class="says text-xl">
+      {shoeWords(here)} lives about {hers.toFixed(0)} hours with her: {season.pairs.centre} pairs a season, {season.pairs.low} to {season.pairs.high}.
+    </h2>
+    <p class="soft">
+      {season.cost
+        ? `About ${season.cost.centre.toFixed(0)} at ${price} a pair, ${season.cost.low.toFixed(0)} to ${season.cost.high.toFixed(0)}. `
+        : ''}{season.inTurn} in turn, so that each dries a day.{died.length > 0 ? ` Learned from ${died.length} of her pairs that died.` : ''}
+    </p>
+    <svg
+      viewBox="0 0 {W} {H}"
+      class="mt-2 w-full"
+      role="img"
+      aria-label="What is left of box and shank by hours danced: box half at {life.boxHours.toFixed(0)}, shank half at {life.shankHours.toFixed(0)}"
+    >
+      <path d="M{x(0)} {y(0.5)}H{x(most)}" stroke="var(--color-tight)" stroke-dasharray="5 4" />
+      <text x={x(most) + 4} y={y(0.5) + 5} class="far">dead</text>
+      {#each [0, most / 5, (2 * most) / 5, (3 * most) / 5, (4 * most) / 5, most] as h (h)}
+        <path d="M{x(h)} {y(0)}v5" stroke="var(--color-edge)" /><text x={x(h)} y={H - 6} text-anchor="middle">{h}{h === most ? ' h' : ''}</text>
+      {/each}
+      <path d="M{x(0)} {y(1)}V{y(0)}H{x(most)}" fill="none" stroke="var(--color-edge)" />
+      <path d={curve(0.6 * Math.min(life.boxHours, life.shankHours))} fill="none" stroke="var(--color-line)" stroke-width="2" />
+      <path d={curve(1.6 * Math.min(life.boxHours, life.shankHours))} fill="none" stroke="var(--color-line)" stroke-width="2" />
+      <path d={curve(life.boxHours)} fill="none" stroke="var(--color-brass)" stroke-width="2.4" />
+      <path d={curve(life.shankHours)} fill="none" stroke="var(--color-ink)" stroke-width="2.4" stroke-dasharray="8 4" />
+      <text x={x(most) + 4} y={y(leftAfter(most, life.boxHours)) + (life.boxHours < life.shankHours ? 12 : -4)} class="box">box</text>
+      <text x={x(most) + 4} y={y(leftAfter(most, life.shankHours)) + (life.boxHours < life.shankHours ? -4 : 12)} class="shank">shank</text>
+    </svg>
+    <p class="soft text-sm">
+      Students about 10 to 20 hours, professionals a performance to about 12 [practice]; curves are this project’s estimate, pale: low and high. Never dance a
+      dead box.
+    </p>
+  </Sheet>
+  <Sheet heading="The dancer">
+    <div class="grid grid-cols-2 gap-2">
+      <Select label="Level" options={POINTE_LEVELS} value={d.level} onpick={(level: PointeLevelId) => bench.ask({ level })} />
+      <Select label="The forefoot in the hand" options={YIELDS} value={d.yields} onpick={(yields: YieldId) => bench.ask({ yields })} />
+      <NumberField
+        label="Weight, asked privately; may be left out"
+        unit="kg"
+        value={d.weightKg}
+        low={15}
+        high={150}
+        step={1}
+        onchange={(weightKg) => bench.ask({ weightKg })}
+      />
+      <Field label="Teacher’s word, on" type="date" value={d.teacherSaidOn} onchange={(e) => bench.ask({ teacherSaidOn: e.currentTarget.value })} />
+      <NumberField
+        label="On pointe a week"
+        unit="h"
+        value={d.hoursAWeek}
+        low={0}
+        high={60}
+        step={0.5}
+        onchange={(h) => h !== null && bench.ask({ hoursAWeek: h })}
+      />
+      <NumberField
+        label="On days a week"
+        unit="days"
+        value={d.daysAWeek}
+        low={0}
+        high={7}
+        step={1}
+        onchange={(n) => n !== null && bench.ask({ daysAWeek: n })}
+      />
+      <NumberField label="Season" unit="weeks" value={d.weeks} low={1} high={52} step={1} onchange={(n) => n !== null && bench.ask({ weeks: n })} />
+      <NumberField label="Rests between" unit="h" value={d.restHours} low={0} high={240} step={1} onchange={(n) => n !== null && bench.ask({ restHours: n })} />
+      <Select label="Sweat" options={SWEATS} value={d.sweat} onpick={(sweat: SweatId) => bench.ask({ sweat })} />
+      <Select label="Floor" options={POINTE_FLOORS} value={d.floor} onpick={(floor: PointeFloorId) => bench.ask({ floor })} />
+      <Select label="In the box" options={CURES} value={d.cure} onpick={(cure: CureId) => bench.ask({ cure })} />
+    </div>
+    <div class="mt-2 flex flex-wrap gap-2">
+      <Check checked={d.hypermobile} onchange={(e) => bench.ask({ hypermobile: e.currentTarget.checked })}>hypermobile</Check>
+      <Check checked={d.rolls} onchange={(e) => bench.ask({ rolls: e.currentTarget.checked })}>rolls to a side</Check>
+      <Check checked={d.growing} onchange={(e) => bench.ask({ growing: e.currentTarget.checked })}>growing</Check>
+      <Check checked={d.hurt} onchange={(e) => bench.ask({ hurt: e.currentTarget.checked })}>pain, numbness, black nail or injury</Check>
+    </div>
+    {#if bench.message}<Notice tone="caution" role="alert" class="mt-2">{bench.message}</Notice>{/if}
+  </Sheet>
+</div>
+<Sheet class="mt-3" heading="Her pairs">
+  {#if bench.person === null}<p class="soft">Choose a dancer to keep pairs.</p>{:else}
+    <Table>
+      <caption class="sr-only">Pairs kept with the dancer</caption>
+      <thead
+        ><tr
+          ><th scope="col">Pair</th><th scope="col">Begun</th><th scope="col">Danced</th><th scope="col">Left of the box</th><th scope="col">How it died</th><th
+            scope="col">Note</th
+          ></tr
+        ></thead
+      >
+      <tbody>
+        {#each bench.kept?.pairs ?? [] as p (p.id)}
+          <tr>
+            <th scope="row">{nameOf(p)}</th>
+            <td>{p.begunOn || (p.orderedOn ? `ordered ${p.orderedOn}` : '')}</td>
+            <td
+              ><NumberField
+                label="Hours of {nameOf(p)}"
+                hideLabel
+                unit="h"
+                value={p.hours}
+                low={0}
+                high={500}
+                step={0.5}
+                onchange={(hours) => hours !== null && change(p, { hours })}
+              /></td
+            >
+            <td class="figures">{Math.round(100 * leftAfter(p.hours, hers))} %</td>
+            <td><Select label="How {nameOf(p)} died" hideLabel options={DEATHS} value={p.died} onpick={(id) => change(p, { died: id })} /></td>
+            <td>{p.note}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </Table>
+    <Button class="mt-2" onclick={add}>Begin a pair of {shoeWords(here)}</Button>
+    {#if message}<Notice tone="caution" role="alert" class="mt-2">{message}</Notice>{/if}
+  {/if}
+</Sheet>
+
+<style>
+  text {
+    font-size: 13.5px;
+    fill: var(--color-ink);
+  }
+  .far {
+    fill: var(--color-tight-word);
+    font-weight: 650;
+  }
+  .box {
+    fill: var(--color-brass);
+    font-weight: 650;
+  }
+  .shank {
+    font-weight: 650;
+  }
+</style>

@@ -1,0 +1,30 @@
+import { POINTE_ZONE, type PointeReport, type ReadZone } from '@chiave/core/pointe';
+import { withFractions } from '../../size-fractions';
+import type { ShoeHere } from './pointe-bench.svelte';
+
+export const shoeWords = ({ model, name }: Pick<ShoeHere, 'model' | 'name'>): string => `${model.name} ${withFractions(String(name.size))} ${name.mark}`;
+const deg = (n: number): string => `${Math.round(Math.abs(n))}°`;
+/** Over the box in words. */
+export function overWords({ over }: Pick<PointeReport, 'over'>): string {
+  if (!over) return 'point reach not taken';
+  if (over.toSpareDeg < -1) return `${deg(over.toSpareDeg)} short of the box`;
+  if (over.heldBackDeg < 0) return `falls over by ${deg(over.heldBackDeg)}`;
+  return 'gets over and holds';
+}
+/** What a zone that is not right means. */
+export const zoneWords = ({ zone, state }: Pick<ReadZone, 'zone' | 'state'>): string => {
+  const z = POINTE_ZONE[zone];
+  const little = state === 'lowish' || state === 'highish' ? 'a little: ' : '';
+  return state === 'right' ? `${z.name} right` : `${little}${state === 'low' || state === 'lowish' ? z.low : z.high}`;
+};
+/** What speaks most against a shoe, in few words. */
+export const against = ({ decidedBy }: Pick<PointeReport, 'decidedBy'>): string =>
+  decidedBy.state === 'right' ? 'nothing speaks against it' : zoneWords(decidedBy);
+/** The same for a card. */
+export function againstShort({ decidedBy: { zone, state } }: Pick<PointeReport, 'decidedBy'>): string {
+  if (state === 'right') return 'right all over';
+  const [low, high] = POINTE_ZONE[zone].short;
+  return `${state === 'low' || state === 'lowish' ? low : high}${state === 'lowish' || state === 'highish' ? ', a little' : ''}`;
+}
+/** About how likely it is right, in tens: more is not known. */
+export const aboutTen = (probability: number): string => `about ${Math.round(10 * probability)} in 10`;
