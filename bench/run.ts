@@ -27,6 +27,7 @@ import { convertFoot, convertLabel, SCALE_IDS } from '../core/src/size';
 import { allStyles } from '../demo/lasts';
 import { addDrawings } from './drawings';
 import { heelFigures } from './heels';
+import { pointeFigures } from './pointe';
 import { lastFigures } from './lasts';
 import { rankFigures, stockOf } from './ranking';
 import { polygonFigures } from './polygons';
@@ -118,6 +119,11 @@ console.log(
   `heels: ${thousands(heels.poses)} poses, ${thousands(heels.reports)} whole reports a second, ${thousands(heels.reportsOnGrass)} on soft ground; plans: ${heels.plans.map((p) => `${p.pairs} pairs, ${p.parts} parts ${p.ms.toFixed(0)} ms (${thousands(p.ways)} ways)`).join('; ')}`
 );
 
+const pointe = pointeFigures();
+console.log(
+  `pointe: ${thousands(pointe.specs)} sizes, marks and grades for two feet in ${pointe.warmMs.toFixed(0)} ms (${pointe.coldMs.toFixed(0)} with the boxes compiled anew), ${thousands(pointe.per100ms)} in 100 ms; ${thousands(pointe.reportsPerSecond)} whole reports of one foot a second`
+);
+
 const results = {
   node: process.version,
   at: new Date().toISOString(),
@@ -129,6 +135,7 @@ const results = {
   polygons,
   slips,
   heels,
+  pointe,
   styles: stock.length,
   considered
 };
@@ -141,6 +148,8 @@ const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
   { what: 'label conversion over a general unit library', ratio: many.ratio, least: 20 },
   { what: 'full fit over a general polygon library', ratio: polygons.ratio, least: 300 },
   { what: 'poses over whole heel reports', ratio: heels.poses / heels.reports, least: 2 },
+  // Grades share what their box comes to, and no whole report is made for a list.
+  { what: 'whole pointe reports over ranking the same', ratio: pointe.shared, least: 3 },
   // Shoes are cut down to the best of every part before pairs are tried: four times the shoes are not sixteen times the work.
   { what: 'plan of 50 pairs, sixteenfold, over one of 200', ratio: (16 * heels.plans[0].ms) / heels.plans[1].ms, least: 1 },
   // Cheaper than fitting every size and width once would be: the bound is what makes it so.

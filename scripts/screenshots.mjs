@@ -40,6 +40,8 @@ await atTheChair(ilva);
 /** name, path, viewport, what to wait for, what to do first */
 const PICTURES = [
   ['today', '/', DESK, 'h1'],
+  ['pointe', `/stock/pointe?person=${idOf('Tecla Brindavoll')}`, DESK, 'svg[role=img]'],
+  ['pointe-barre', `/stock/pointe?person=${idOf('Tecla Brindavoll')}&part=barre`, TABLET, 'ol h2'],
   ['history', `/people/${idOf('Ilva Serrandi')}`, DESK, 'h1'],
   ['look', `/fittings/${ilva}/look`, DESK, '.pictured'],
   ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ALIKE_PARTS, alikeTo, apart, bestPair, boxOf, boxProblems, causesOf, CAUSES, cautionsFor, dried, fitsOfModel, GRADE_IDS, hear, HEARS, insideLength, leftAfter, lifeLearned, lifeOf, markProblem, PointeStock, pointeReport, POINTE_CAUTIONS, rankPointe, scaleProblems, seasonOf, sizeProblem, sizesOf, SYMPTOMS, BARRE_TESTS, UNHEARD, type LifeWith, type PointeModel } from '../src/pointe'; // prettier-ignore
+import { ALIKE_PARTS, alikeTo, apart, bestPair, boxOf, boxProblems, causesOf, CAUSES, cautionsFor, doubtBy, dried, fitsOfModel, GRADE_IDS, hear, HEARS, insideLength, leftAfter, lifeLearned, lifeOf, markProblem, PointeStock, pointeReport, POINTE_CAUTIONS, rankPointe, scaleProblems, seasonOf, sizeProblem, sizesOf, SYMPTOMS, BARRE_TESTS, tellsMost, UNHEARD, type LifeWith, type PointeModel } from '../src/pointe'; // prettier-ignore
 import { boxCase, DANCERS, footCase, labelOnly, MODELS, modelNamed, rushlightCase } from './pointe-cases';
 
 const stock = new PointeStock(MODELS);
@@ -217,6 +217,23 @@ describe('at the barre', () => {
     expect(no.mean).toBeCloseTo(-0.2, 1);
     expect(no.sd).toBeCloseTo(2.9, 1);
     expect(twice.n).toBe(2);
+  });
+});
+
+describe('what would tell most', () => {
+  const slope = { hands: 0.5, sink: 1.2, mpa: 0.1 };
+  const first = (of: 'sink' | 'over', foot = footCase(), evidence: 'measured' | 'claimed' | 'filled' = 'claimed') =>
+    tellsMost(of, { foot, doubt: doubtBy(evidence), slope })[0].id;
+  it('the pressed girth where nobody took it, of a claimed box the inside length, of one that was measured the foot, of over the box the reach', () => {
+    expect(first('sink')).toBe('pressed-girth');
+    expect(first('sink', { ...footCase(), filled: [] })).toBe('inside-length');
+    expect(first('sink', { ...footCase(), filled: [] }, 'measured')).toBe('foot-length');
+    expect(first('over')).toBe('reach');
+  });
+  it('a pressed girth that nobody took tells more than one that was', () => {
+    const sd = (filled: 'pressed-girth'[]) =>
+      tellsMost('sink', { foot: { ...footCase(), filled }, doubt: doubtBy('claimed'), slope }).find((t) => t.id === 'pressed-girth')!.sd;
+    expect(sd(['pressed-girth'])).toBeGreaterThan(sd([]));
   });
 });
 

@@ -28,6 +28,8 @@ const VIEWS = [
   '/stock/heel?person=1',
   '/stock/occasion',
   '/stock/toes',
+  ...['bench', 'pull', 'barre', 'life', 'slippers'].map((part) => `/stock/pointe?person=1&part=${part}`),
+  '/stock/pointe/models',
   '/stock/matrix',
   '/stock/files',
   '/stock/targets',
@@ -44,7 +46,8 @@ for (const view of VIEWS) {
     await page.request.post(`/api/v1/fittings/${id}/tries`, { data: { styleId: 'lakeside-50', size: '38.5', width: 'medium' } });
     await page.setViewportSize({ width: 820, height: 1180 });
     await open(page, view.startsWith('fitting/') ? `/fittings/${id}/${view.slice('fitting/'.length)}` : view);
-    if (view.includes('pull')) await expect(page.locator('[data-candidate]').first()).toBeVisible({ timeout: 30_000 });
+    if (view.endsWith('/pull')) await expect(page.locator('[data-candidate]').first()).toBeVisible({ timeout: 30_000 });
+    if (view.includes('part=pull')) await expect(page.locator('[data-pointe]').first()).toBeVisible({ timeout: 30_000 });
     if (view.includes('shoe')) await expect(page.locator('[data-section]')).toBeVisible({ timeout: 20_000 });
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
     // Playwright evaluates in the page's own world, so the content policy need not be opened for it.

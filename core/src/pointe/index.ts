@@ -17,5 +17,6 @@ export * from './rank';
 export * from './report';
 export * from './slipper';
 export * from './stand';
+export * from './tells-most';
 export * from './tips';
 export * from './zones';

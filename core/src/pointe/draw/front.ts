@@ -119,7 +119,9 @@ export function pointeFront({ foot, compiled, lateral, hold, tips, on }: InBox):
       right.push(at(TOE[k], Math.min(1, w), 1));
     }
     const nail = ([[0.08, 0.42], [0.2, 0.56], [0.3, 0.5]] as const).flatMap(([s, w]) => [at(s, w, 1)]).concat(([[0.3, 0.5], [0.2, 0.56], [0.08, 0.42]] as const).map(([s, w]) => at(s, w, -1))); // prettier-ignore
-    return { outline: smoothOpen([...left.reverse(), ...right], 3), nail, bears: hold.toes[i].newtons > 3, gapMm, fillerMm: on.fillersMm[i] };
+    // The curve between the knots may swing under the platform by a hair.
+    const outline = smoothOpen([...left.reverse(), ...right], 3).map((p) => ({ x: p.x, y: Math.max(0.05, p.y) }));
+    return { outline, nail, bears: hold.toes[i].newtons > 3, gapMm, fillerMm: on.fillersMm[i] };
   });
 
   const presses = wallsAlong(foot, compiled, rest);

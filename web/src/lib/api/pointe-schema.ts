@@ -146,7 +146,7 @@ export const pointePairSchema = z
     left: shoeOfPair,
     right: shoeOfPair,
     changes: z
-      .strictObject({ vampMm: mm(30, 130), wingMm: mm(40, 150), heelHeightMm: mm(30, 80), paste: z.enum(idOf(PASTES)) })
+      .strictObject({ vampMm: mm(30, 130), wingMm: mm(40, 150), wingOuterMm: mm(40, 150), bend: mm(0.25, 0.6), nm: mm(2, 30), paste: z.enum(idOf(PASTES)) })
       .partial()
       .default({})
       .describe('what a special order changes of the stock model'),

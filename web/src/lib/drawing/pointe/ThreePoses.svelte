@@ -43,9 +43,13 @@
           : `over by ${Math.round(over.toSpareDeg)}°, held by ${Math.round(over.heldBackDeg)}°`
   );
   const wrong = $derived(over !== null && (over.toSpareDeg < -1 || over.heldBackDeg < 0));
-  const u = $derived(report.inBox.hold.flatMm);
+  const AT_END = { low: 'toes bend', lowish: 'toes pressed at the end', right: 'toes long, just at the end' } as const;
+  const length = $derived(report.zones.find((z) => z.zone === 'length')!);
   const WORDS = $derived({
-    flat: { name: 'Flat', words: u < -2.5 ? 'toes bend' : u > 1.5 ? `${Math.round(u)} mm before the end` : 'toes long, just at the end' },
+    flat: {
+      name: 'Flat',
+      words: length.state === 'highish' || length.state === 'high' ? `${Math.round(length.value)} mm before the end` : AT_END[length.state]
+    },
     demi: { name: 'Demi', words: `${report.demiDeg < 55 ? 'hard to roll through, ' : 'rolls to '}${Math.round(report.demiDeg)}°` },
     pointe: { name: 'Full', words: margin }
   });

@@ -69,14 +69,15 @@ export async function keepPointeModel(model: PointeModelBody): Promise<{ id: str
     makers.find((m) => m.id === model.makerId)
   );
   if (faults.length > 0) throw invalid(faults);
-  await writeModel(model);
+  await writeModel(model, model.stock);
   return { id: model.id };
 }
-async function writeModel({ id, makerId, name, stock, price, ...definition }: PointeModelBody): Promise<void> {
+/** @param stock what stands on the shelf; left out, it stays as it was */
+async function writeModel({ id, makerId, name, price, stock: _sent, ...definition }: PointeModelBody, stock?: PointeModelBody['stock']): Promise<void> {
   const t = tables(database());
   const kept = await t.PointeModel.findByPk(id);
-  if (kept) await kept.update({ makerId, name, stock, price, definition });
-  else await t.PointeModel.create({ id, makerId, name, stock, price, definition, belief: null });
+  if (kept) await kept.update({ makerId, name, stock: stock ?? kept.stock, price, definition });
+  else await t.PointeModel.create({ id, makerId, name, stock: stock ?? [], price, definition, belief: null });
 }
 /** Takes a model away. @throws Problem 404 */
 export async function removePointeModel(id: string): Promise<void> {
@@ -100,7 +101,8 @@ export async function importPointe({
   if (!dryRun)
     await transacted(async () => {
       for (const maker of makers) await tables(database()).PointeMaker.upsert(maker);
-      for (const model of models) await writeModel(model);
+      // Rows of a CSV say nothing of the shelf.
+      for (const model of models) await writeModel(model, csv === undefined ? model.stock : undefined);
     });
   return { makers: makers.length, models: models.length, dryRun };
 }

@@ -69,6 +69,26 @@
     const begunOn = new Date().toISOString().slice(0, 10);
     await done(await send(`/api/v1/customers/${bench.person!.id}/pointe/pairs`, 'POST', pointePairSchema.parse({ left: bench.shoe, right: bench.shoe, begunOn })) as { ok: boolean; detail?: string }); // prettier-ignore
   };
+  /** A special order: the stock model with what was changed on the bench. */
+  const order = async (): Promise<void> => {
+    const orderedOn = new Date().toISOString().slice(0, 10);
+    await done((await send(`/api/v1/customers/${bench.person!.id}/pointe/pairs`, 'POST', { left: bench.shoe, right: bench.shoe, changes: bench.changes, orderedOn })) as { ok: boolean; detail?: string }); // prettier-ignore
+  };
+  const changed = $derived(Object.keys(bench.changes).length > 0);
+  const leadDays = $derived(bench.stock.makers.find((m) => m.id === here.model.maker.id)?.leadDays ?? 0);
+  const CHANGED: Readonly<Record<string, string>> = {
+    vampMm: 'vamp',
+    wingMm: 'inner wing',
+    wingOuterMm: 'outer wing',
+    bend: 'bends at',
+    nm: 'shank',
+    paste: 'paste'
+  };
+  const changesOf = (p: PointePairRow): string => Object.entries(p.changes).map(([id, value]) => `${CHANGED[id] ?? id} ${typeof value === 'number' ? Math.round(100 * value) / 100 : value}`).join(', '); // prettier-ignore
+  const dueOn = (p: PointePairRow): string => {
+    const lead = bench.stock.makers.find((m) => m.id === bench.models.find((k) => k.id === p.left.modelId)?.maker.id)?.leadDays ?? 0;
+    return new Date(Date.parse(p.orderedOn) + lead * 86_400_000).toISOString().slice(0, 10);
+  };
   const change = async ({ id, version, ...pair }: PointePairRow, over: Partial<PointePairRow>): Promise<void> =>
     done((await send(`/api/v1/pointe/pairs/${id}`, 'PUT', { ...pair, ...over, version })) as { ok: boolean; detail?: string });
   const nameOf = (p: PointePairRow): string => `${bench.models.find((m) => m.id === p.left.modelId)?.name ?? p.left.modelId} ${p.left.size} ${p.left.mark}${p.left.size === p.right.size && p.left.mark === p.right.mark ? '' : ` | ${p.right.size} ${p.right.mark}`}`; // prettier-ignore
@@ -170,7 +190,7 @@
         {#each bench.kept?.pairs ?? [] as p (p.id)}
           <tr>
             <th scope="row">{nameOf(p)}</th>
-            <td>{p.begunOn || (p.orderedOn ? `ordered ${p.orderedOn}` : '')}</td>
+            <td>{p.begunOn || (p.orderedOn ? `ordered ${p.orderedOn}, due about ${dueOn(p)}` : '')}</td>
             <td
               ><NumberField
                 label="Hours of {nameOf(p)}"
@@ -185,12 +205,14 @@
             >
             <td class="figures">{Math.round(100 * leftAfter(p.hours, hers))} %</td>
             <td><Select label="How {nameOf(p)} died" hideLabel options={DEATHS} value={p.died} onpick={(id) => change(p, { died: id })} /></td>
-            <td>{p.note}</td>
+            <td>{[changesOf(p), p.note].filter(Boolean).join('; ')}</td>
           </tr>
         {/each}
       </tbody>
     </Table>
     <Button class="mt-2" onclick={add}>Begin a pair of {shoeWords(here)}</Button>
+    {#if changed}<Button class="mt-2 ml-2" onclick={order}>Order it as changed on the bench, about {leadDays} days</Button>
+    {:else}<p class="soft mt-1 text-sm">Change the shoe on the bench first to order it so: a stock model plus its changes.</p>{/if}
     {#if message}<Notice tone="caution" role="alert" class="mt-2">{message}</Notice>{/if}
   {/if}
 </Sheet>

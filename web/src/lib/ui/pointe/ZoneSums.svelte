@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { narrowerBox, POINTE_ZONE, slopeOf } from '@chiave/core/pointe';
+  import { narrowerBox, POINTE_ZONE, slopeOf, tellsMost } from '@chiave/core/pointe';
   import { SIDES } from '@chiave/core/measure';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
@@ -21,6 +21,12 @@
         }
       ];
     })
+  );
+  const seen = $derived(both.find((b) => b.side === bench.side) ?? both[0]);
+  const next = $derived(
+    seen
+      ? (['sink', 'over'] as const).map((of) => ({ of, most: tellsMost(of, { foot: seen.source.of, doubt: seen.source.doubt, slope: seen.source.slope })[0] }))
+      : []
   );
   const ids = $derived(both[0]?.report.zones.map((z) => z.zone) ?? []);
 </script>
@@ -45,11 +51,14 @@
           >
           <td class={z.state === 'right' ? 'soft' : 'font-semibold text-tight-word'}>{z.state === 'right' ? 'right' : zoneWords(z)}</td>
         {/each}
-        <td class="soft text-sm">{POINTE_ZONE[id].sum((both.find((b) => b.side === bench.side) ?? both[0]).source)}</td>
+        <td class="soft text-sm">{POINTE_ZONE[id].sum(seen!.source)}</td>
       </tr>
     {/each}
   </tbody>
 </Table>
+<p class="mt-2">
+  What would tell most: {next.map(({ of, most }) => `of ${of === 'sink' ? 'the sink' : 'over the box'} ${most.name}: ${most.do}`).join('; ')}.
+</p>
 <p class="soft mt-2 text-sm">
   Right together about {both.map((b) => `${b.side === 'left' ? 'L' : 'R'} ${Math.round(100 * b.report.probability)} in 100`).join(', ')}. kPa, MPa and degrees
   are figures of a model, not limits of tissue; nothing was measured on dancers.
