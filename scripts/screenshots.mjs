@@ -41,7 +41,6 @@ await atTheChair(ilva);
 const PICTURES = [
   ['today', '/', DESK, 'h1'],
   ['pointe', `/stock/pointe?person=${idOf('Tecla Brindavoll')}`, DESK, 'svg[role=img]'],
-  ['pointe-barre', `/stock/pointe?person=${idOf('Tecla Brindavoll')}&part=barre`, TABLET, 'ol h2'],
   ['history', `/people/${idOf('Ilva Serrandi')}`, DESK, 'h1'],
   ['look', `/fittings/${ilva}/look`, DESK, '.pictured'],
   ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],
@@ -70,7 +69,6 @@ const PICTURES = [
   ['pull', `/fittings/${ilva}/pull`, DESK, 'text=/sizes and widths fitted (in|beforehand)/'],
   ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, '[data-section]'],
   ['shoe-heel', `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium&part=heel`, DESK, '[data-section]'],
-  ['shoe-tablet', `/fittings/${tullio}/shoe/alderman?size=9&width=F`, TABLET, '[data-section]'],
   ['try', `/fittings/${ilva}/try`, DESK, '[data-try]'],
   ['keep', `/fittings/${ilva}/keep`, DESK, '[data-keep]'],
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],

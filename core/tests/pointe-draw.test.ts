@@ -6,6 +6,7 @@ import {
   layInBox,
   pointeChain,
   pointeFront,
+  pointePlan,
   pointeSide,
   wallBand,
   WALL_BANDS,
@@ -83,5 +84,25 @@ describe('a foot in its box from in front', () => {
     const { box, throat } = front('egyptian');
     expect(hullOf(box).length).toBeGreaterThan(8);
     expect(Math.max(...box.map((p) => p.y))).toBeLessThanOrEqual(Math.max(...throat.map((p) => p.y)) + 0.01);
+  });
+});
+
+describe('a foot laid flat in its shoe from above', () => {
+  const plan = (toes: 'egyptian' | 'greek' | 'square', fillers?: number[]) => pointePlan(layInBox(forefootCase({ toes }), REFERENCE, undefined, fillers));
+  it('is held within the stiff walls, and stands wider without them', () => {
+    for (const toes of ['egyptian', 'greek', 'square'] as const) {
+      const { pressed, standing } = plan(toes);
+      for (const p of pressed) if (p.x < REFERENCE.wingMm - 2) expect(Math.abs(p.y)).toBeLessThanOrEqual(widthAt(REFERENCE, Math.max(0, p.x)) / 2 + 0.01);
+      const wide = (line: typeof standing): number => Math.max(...line.map((p) => p.y)) - Math.min(...line.map((p) => p.y));
+      expect(wide(standing)).toBeGreaterThan(wide(pressed));
+    }
+  });
+  it('the shoe is straight, shows its fillers, and is cut across the joints at their girth', () => {
+    const { outside, fillers, sections } = plan('egyptian', [0, 4, 8, 0, 0]);
+    const [most, least] = [Math.max(...outside.map((p) => p.y)), Math.min(...outside.map((p) => p.y))];
+    expect(most).toBeCloseTo(-least, 6);
+    expect(fillers.map((f) => f.mm)).toEqual([4, 8]);
+    expect(plan('egyptian').fillers).toEqual([]);
+    expect(sections[0].boxMm.girth).toBeCloseTo(REFERENCE.jointGirthMm, 5);
   });
 });

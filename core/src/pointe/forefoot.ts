@@ -140,25 +140,31 @@ const SPAN = { s: 0.2, low: 0.85, high: 1.15, at: 15 } as const;
 const HAND = { girth: [0.012, 0.1], width: [0.02, 0.15], toesMore: 0.3, toesAt: 0.24, over: 0.06 } as const;
 const PAD = { pouchTo: 60, over: 15, spacersTo: 0.22, spacersOver: 10, bunion: 0.055 } as const;
 
-/** Compiles a forefoot with what is worn around it. */
-export function compileForefoot(of: PointeFoot, pads: Pads = {}): Forefoot {
-  const { values } = of.foot;
-  const [L, W, G] = [values.lengthMm.mm, values.ballWidthMm.mm, values.ballGirthMm.mm];
-  const shape = compileFootShape(
+/** The bare foot's outline, standing. */
+export function bareShape({ foot }: PointeFoot): FootShape {
+  const { values } = foot;
+  return compileFootShape(
     {
-      lengthMm: L,
+      lengthMm: values.lengthMm.mm,
       ballLengthMm: values.ballLengthMm.mm,
       outerBallLengthMm: values.outerBallLengthMm.mm,
-      ballWidthMm: W,
+      ballWidthMm: values.ballWidthMm.mm,
       heelWidthMm: values.heelWidthMm.mm,
-      toeShape: of.foot.toeShape,
-      toeTipsMm: of.foot.toeTipsMm,
-      bunionMm: of.foot.bunionMm,
-      littleToeBunionMm: of.foot.littleToeBunionMm
+      toeShape: foot.toeShape,
+      toeTipsMm: foot.toeTipsMm,
+      bunionMm: foot.bunionMm,
+      littleToeBunionMm: foot.littleToeBunionMm
     },
     0,
     blankFootShape()
   );
+}
+
+/** Compiles a forefoot with what is worn around it. */
+export function compileForefoot(of: PointeFoot, pads: Pads = {}): Forefoot {
+  const { values } = of.foot;
+  const [L, W, G] = [values.lengthMm.mm, values.ballWidthMm.mm, values.ballGirthMm.mm];
+  const shape = bareShape(of);
   const ratio = of.seatedWidthMm / W;
   const G0 = G - (W - of.seatedWidthMm);
   const ball = { free: heightFrom(G0, of.seatedWidthMm), standing: heightFrom(G, W) };

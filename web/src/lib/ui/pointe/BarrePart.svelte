@@ -14,6 +14,8 @@
   let answers = $state<Partial<Record<SymptomId, boolean>>>({});
   let message = $state('');
   const here = $derived(bench.here!);
+  /** More causes than that are not worth acting on. */
+  const MOST_TOLD = 4;
   const ANSWERS = [
     { id: 'seen', name: 'seen' },
     { id: 'not', name: 'not seen' }
@@ -97,8 +99,9 @@
       </li>
     {/each}
   </ol>
-  <div>
-    <div class="float sticky top-2 p-4" aria-live="polite">
+  <!-- On a tablet what is found stands over the tests and stays in sight. -->
+  <div class="contents lg:block">
+    <div class="float sticky top-2 z-10 order-first p-4 lg:order-none" aria-live="polite">
       <h2 class="says text-xl">
         {#if looked === 0}Tick what is seen, and what was looked for and is not there.
         {:else if found.opposites}Another model: it is {CAUSE[found.opposites[0]].name} and {CAUSE[found.opposites[1]].name} at once.
@@ -108,7 +111,7 @@
       <p class="soft">{shoeWords(here)}, {bench.side} foot</p>
       {#if looked > 0}
         <ol class="mt-2 grid gap-1.5" aria-label="Causes, likeliest first">
-          {#each found.shares.slice(0, 5) as s (s.cause)}
+          {#each found.shares.slice(0, MOST_TOLD) as s (s.cause)}
             <li>
               <div class="flex items-baseline justify-between">
                 <b>{capital(CAUSE[s.cause].name)}</b><span class="figures">{Math.round(100 * s.share)} in 100</span>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { WALL_BANDS } from '@chiave/core/pointe';
+  import BoxAbove from '$lib/drawing/pointe/BoxAbove.svelte';
   import InBox from '$lib/drawing/pointe/InBox.svelte';
   import PlatformBelow from '$lib/drawing/pointe/PlatformBelow.svelte';
   import ShankStrip from '$lib/drawing/pointe/ShankStrip.svelte';
@@ -110,6 +111,7 @@
   </ul>
 </div>
 <Sheet class="mt-3" heading="What changes it"><ShoeSliders {bench} /></Sheet>
+<Sheet class="mt-3" heading="Laid flat, from above"><BoxAbove side={bench.side} {report} /></Sheet>
 <Sheet class="mt-3" heading="Zone by zone, with its sum"><ZoneSums {bench} /></Sheet>
 
 <style>

@@ -5,12 +5,14 @@
     lifeLearned,
     POINTE_FLOORS,
     POINTE_LEVELS,
+    POUCHES,
     seasonOf,
     SWEATS,
     YIELDS,
     type CureId,
     type PointeFloorId,
     type PointeLevelId,
+    type PouchId,
     type SweatId,
     type YieldId
   } from '@chiave/core/pointe';
@@ -52,6 +54,14 @@
     { id: 'twisted', name: 'twisted' },
     { id: 'satin', name: 'satin worn' }
   ] as const;
+  /** Padding by place. */
+  const PADS = [
+    { id: 'pouchMm', name: 'Thick', high: 8 },
+    { id: 'spacersMm', name: 'Spacers', high: 15 },
+    { id: 'bunionPadMm', name: 'Bunion pad', high: 10 },
+    { id: 'tipMm', name: 'At the tips', high: 12 }
+  ] as const;
+  const pads = (over: Partial<typeof d.pads>): Promise<void> => bench.ask({ pads: { ...d.pads, ...over } });
   let message = $state('');
   const [W, H, LEFT, TOP] = [440, 190, 40, 12];
   const most = $derived(Math.ceil(Math.max(10, 2.2 * Math.max(life.boxHours, life.shankHours)) / 5) * 5);
@@ -165,6 +175,27 @@
       <Select label="Sweat" options={SWEATS} value={d.sweat} onpick={(sweat: SweatId) => bench.ask({ sweat })} />
       <Select label="Floor" options={POINTE_FLOORS} value={d.floor} onpick={(floor: PointeFloorId) => bench.ask({ floor })} />
       <Select label="In the box" options={CURES} value={d.cure} onpick={(cure: CureId) => bench.ask({ cure })} />
+    </div>
+    <h3 class="mt-3 mb-1 font-semibold">Worn in the shoe, mm as bought</h3>
+    <div class="grid grid-cols-2 gap-2 md:grid-cols-5">
+      <Select
+        label="Pouch"
+        empty="none"
+        options={POUCHES}
+        value={d.pads.pouch ?? ''}
+        onchange={(e) => pads({ pouch: (e.currentTarget.value || undefined) as PouchId | undefined })}
+      />
+      {#each PADS as pad (pad.id)}
+        <NumberField
+          label={pad.name}
+          unit="mm"
+          value={d.pads[pad.id] ?? null}
+          low={0}
+          high={pad.high}
+          step={0.5}
+          onchange={(mm) => pads({ [pad.id]: mm ?? undefined })}
+        />
+      {/each}
     </div>
     <div class="mt-2 flex flex-wrap gap-2">
       <Check checked={d.hypermobile} onchange={(e) => bench.ask({ hypermobile: e.currentTarget.checked })}>hypermobile</Check>

@@ -58,25 +58,25 @@
 {#if bench.message}<Notice class="mb-2" tone="caution" role="alert">{bench.message}</Notice>{/if}
 <HeelRow {bench} {unit} onheight={(mm) => (bench.heightMm = mm)} ondragged={(id, value) => bench.set(id, value)} />
 <div class="mt-2 flex flex-wrap items-end gap-x-3 gap-y-2 print:hidden">
-  <Select label="Ground" hideLabel class="w-50" options={GROUNDS} value={bench.ground} onpick={(id: GroundId) => (bench.ground = id)} />
-  <Select label="What holds the ankle" hideLabel class="w-48" options={HOLDS} value={bench.hold} onpick={(id: HoldId) => (bench.hold = id)} />
+  <Select label="Ground" hideLabel class="w-46" options={GROUNDS} value={bench.ground} onpick={(id: GroundId) => (bench.ground = id)} />
+  <Select label="What holds the ankle" hideLabel class="w-44" options={HOLDS} value={bench.hold} onpick={(id: HoldId) => (bench.hold = id)} />
   <div class="w-42"><PersonFinder label="Whose foot" hideLabel first={data.people} chosen={bench.person} onchoose={(who) => bench.open(who)} /></div>
   <Slider
-    class="w-36"
+    class="w-34"
     label="Platform: {formatLength(bench.platformMm, unit)}"
     {...DRAGGED.platformMm}
     value={bench.platformMm}
     oninput={(mm) => bench.set('platformMm', mm)}
   />
   <Slider
-    class="w-36"
+    class="w-34"
     label="Tip across: {formatLength(tipMm, unit)}"
     {...DRAGGED.tipMm}
     value={Math.min(DRAGGED.tipMm.high, tipMm)}
     disabled={heel.tipWidthMm === null}
     oninput={(mm) => bench.set('tipMm', mm)}
   />
-  <Slider class="w-36" label="Ground falls: {bench.slopeDeg}°" {...DRAGGED.slopeDeg} value={bench.slopeDeg} oninput={(deg) => bench.set('slopeDeg', deg)} />
+  <Slider class="w-34" label="Ground falls: {bench.slopeDeg}°" {...DRAGGED.slopeDeg} value={bench.slopeDeg} oninput={(deg) => bench.set('slopeDeg', deg)} />
   {#if bench.sides.length > 1}<Choice name="side" legend="Foot" hideLegend options={SIDE_CHOICES} bind:value={bench.side} />{/if}
 </div>
 <div class="mt-3 grid gap-3 lg:grid-cols-3">
