@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ALIKE_PARTS, alikeTo, apart, bestPair, boxOf, boxProblems, causesOf, CAUSES, cautionsFor, doubtBy, dried, fitsOfModel, GRADE_IDS, hear, HEARS, insideLength, leftAfter, lifeLearned, lifeOf, markProblem, PointeStock, pointeReport, POINTE_CAUTIONS, rankPointe, scaleProblems, seasonOf, sizeProblem, sizesOf, SYMPTOMS, BARRE_TESTS, tellsMost, UNHEARD, type LifeWith, type PointeModel } from '../src/pointe'; // prettier-ignore
+import { ALIKE_PARTS, alikeTo, apart, bestPair, boxOf, boxProblems, causesOf, CAUSES, cautionsFor, doubtBy, dried, fitsOfModel, GRADE_IDS, hear, HEARS, insideLength, leftAfter, lifeLearned, lifeOf, markProblem, PointeStock, pointeReport, POINTE_CAUTIONS, priorsOf, rankPointe, scaleProblems, seasonOf, sizeProblem, sizesOf, SYMPTOMS, BARRE_TESTS, tellsMost, UNHEARD, type LifeWith, type PointeModel } from '../src/pointe'; // prettier-ignore
 import { boxCase, DANCERS, footCase, labelOnly, MODELS, modelNamed, rushlightCase } from './pointe-cases';
 
 const stock = new PointeStock(MODELS);
@@ -204,6 +204,18 @@ describe('at the barre', () => {
       ).toBe(true);
       if (c.opposite) expect(CAUSES.find((o) => o.id === c.opposite)!.opposite).toBe(c.id);
     }
+  });
+  it('what the sums know of a cause stands before any sign: a sinking box, a short reach, hours danced', () => {
+    const foot = DANCERS.shortReach;
+    const report = (girth: number) => pointeReport(foot, boxCase({ jointGirthMm: girth }), doubtBy('claimed'));
+    const of = (girth: number, hours = 0) =>
+      priorsOf({ zones: report(girth).zones, over: report(girth).over, reachDeg: 85, hours, life: { boxHours: 10, shankHours: 12 } });
+    expect(of(214)['box-wide']!).toBeGreaterThan(of(198)['box-wide']!);
+    expect(of(190)['box-narrow']!).toBeGreaterThan(of(205)['box-narrow']!);
+    expect(of(200)['reach-short']!).toBeGreaterThan(0.6);
+    expect(of(200)['box-dead']).toBeUndefined();
+    expect(of(200, 15)['box-dead']!).toBeGreaterThan(0.9);
+    expect(of(200, 15)['shank-dead']!).toBeLessThan(of(200, 15)['box-dead']!);
   });
   it('an answer moves what is believed of a model’s girth, as in the study', () => {
     const about = { ...HEARS.sinks, slope: 0.45 };

@@ -1,3 +1,6 @@
+import { normalBelow } from '../measure';
+import type { PointeZoneId, ReadZone } from './zones';
+
 /**
  * At the barre: what is seen, what may cause it, and what to change. Odds, with likelihoods [model] over what is common [practice]; a cause is
  * never proved by one sign.
@@ -9,6 +12,8 @@ export interface Cause<Id extends string = string> {
   /** What to do about it, as a code with words. */
   next: NextId;
   opposite: string | null;
+  /** The zone that tells of it beforehand, and past which of its cuts. */
+  told: { zone: PointeZoneId; past: 'low' | 'high' } | null;
 }
 export const NEXTS = [
   { id: 'narrower', name: 'a width narrower' },
@@ -37,22 +42,30 @@ export const NEXTS = [
 export type NextId = (typeof NEXTS)[number]['id'];
 export const NEXT = Object.fromEntries(NEXTS.map((n) => [n.id, n])) as Readonly<Record<NextId, (typeof NEXTS)[number]>>;
 
-const cause = <const Id extends string>(id: Id, name: string, next: NextId, opposite: string | null = null): Cause<Id> => ({ id, name, next, opposite });
+const cause = <const Id extends string>(id: Id, name: string, next: NextId, own: Partial<Pick<Cause, 'opposite' | 'told'>> = {}): Cause<Id> => ({
+  id,
+  name,
+  next,
+  opposite: own.opposite ?? null,
+  told: own.told ?? null
+});
+const low = (zone: PointeZoneId): Cause['told'] => ({ zone, past: 'low' });
+const high = (zone: PointeZoneId): Cause['told'] => ({ zone, past: 'high' });
 export const CAUSES = [
-  cause('box-wide', 'box too wide', 'narrower', 'box-narrow'),
-  cause('box-narrow', 'box too narrow', 'wider', 'box-wide'),
+  cause('box-wide', 'box too wide', 'narrower', { opposite: 'box-narrow', told: high('sink') }),
+  cause('box-narrow', 'box too narrow', 'wider', { opposite: 'box-wide', told: high('hands') }),
   cause('box-dead', 'box gone soft', 'new-pair'),
-  cause('short', 'too short', 'longer', 'long'),
-  cause('long', 'too long', 'shorter', 'short'),
-  cause('too-square', 'box too square', 'more-tapered', 'too-tapered'),
-  cause('too-tapered', 'box too tapered', 'squarer', 'too-square'),
+  cause('short', 'too short', 'longer', { opposite: 'long', told: low('length') }),
+  cause('long', 'too long', 'shorter', { opposite: 'short', told: high('length') }),
+  cause('too-square', 'box too square', 'more-tapered', { opposite: 'too-tapered', told: high('tip-loose') }),
+  cause('too-tapered', 'box too tapered', 'squarer', { opposite: 'too-square', told: high('crowd') }),
   cause('platform-narrow', 'platform too narrow', 'wider-platform'),
-  cause('vamp-short', 'vamp too short', 'vamp-longer', 'vamp-long'),
-  cause('vamp-long', 'vamp too long', 'vamp-shorter', 'vamp-short'),
-  cause('wings-short', 'wings too short', 'wings-longer', 'wings-long'),
-  cause('wings-long', 'wings too long', 'wings-shorter', 'wings-short'),
-  cause('shank-soft', 'shank too soft', 'shank-firmer', 'shank-hard'),
-  cause('shank-hard', 'shank too hard', 'shank-softer', 'shank-soft'),
+  cause('vamp-short', 'vamp too short', 'vamp-longer', { opposite: 'vamp-long', told: low('vamp') }),
+  cause('vamp-long', 'vamp too long', 'vamp-shorter', { opposite: 'vamp-short', told: high('vamp') }),
+  cause('wings-short', 'wings too short', 'wings-longer', { opposite: 'wings-long', told: low('wing-inner') }),
+  cause('wings-long', 'wings too long', 'wings-shorter', { opposite: 'wings-short', told: high('wing-inner') }),
+  cause('shank-soft', 'shank too soft', 'shank-firmer', { opposite: 'shank-hard', told: low('held-back') }),
+  cause('shank-hard', 'shank too hard', 'shank-softer', { opposite: 'shank-soft', told: low('to-spare') }),
   cause('shank-dead', 'shank gone soft', 'new-pair'),
   cause('bend-off', 'shank bends in the wrong place', 'bend-moved'),
   cause('profile-low', 'crown too low', 'crown-higher'),
@@ -112,6 +125,33 @@ export const likely = (symptom: SymptomId, id: CauseId): number => {
 };
 /** Where nothing is known of a cause beforehand, and between what a prior is kept. */
 export const PRIOR = { usual: 0.08, low: 0.03, high: 0.9 } as const;
+/** Doubt of a reach against what upright asks, degrees; of a life, of itself. */
+const REACH_SD = 4.7;
+const LIFE_SD = 0.3;
+/** What the sums say beforehand of the causes they know something of: the chance that a zone lies past its cut, that reach is short, that it is dead. */
+export function priorsOf({ zones, over, reachDeg, hours, life }: PriorsOf): Partial<Record<CauseId, number>> {
+  const out: Partial<Record<CauseId, number>> = {};
+  for (const { id, told } of CAUSES) {
+    const zone = told && zones.find((z) => z.zone === told.zone);
+    if (!zone) continue;
+    const [, b, c] = zone.cuts;
+    out[id] = normalBelow((told.past === 'high' ? zone.value - c : b - zone.value) / zone.sd);
+  }
+  if (over && reachDeg !== null) out['reach-short'] = normalBelow((over.neededDeg - reachDeg) / REACH_SD);
+  if (hours > 0 && life) {
+    out['box-dead'] = normalBelow((hours - life.boxHours) / (LIFE_SD * life.boxHours));
+    out['shank-dead'] = normalBelow((hours - life.shankHours) / (LIFE_SD * life.shankHours));
+  }
+  return out;
+}
+export interface PriorsOf {
+  zones: readonly Pick<ReadZone, 'zone' | 'value' | 'sd' | 'cuts'>[];
+  over: { neededDeg: number } | null;
+  reachDeg: number | null;
+  /** Danced so far. */
+  hours: number;
+  life: { boxHours: number; shankHours: number } | null;
+}
 /** Both opposites at least so likely: another model. */
 const OPPOSITES_FROM = 0.15;
 

@@ -1,8 +1,9 @@
 <script lang="ts">
-  import type { PointeFront, WallBandId } from '@chiave/core/pointe';
+  import type { PointeFront } from '@chiave/core/pointe';
   import type { Side } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import { closedPath, openPath } from '../place';
+  import { WALL_COLOURS } from './wall-colours';
 
   /** A foot in its box from in front, on pointe; walls by how hard they press. @prop sinkMm drawn as a gap under the brass mark */
   interface Props {
@@ -20,13 +21,6 @@
   const floor = $derived(height - (small ? 8 : 14));
   const at = (p: Point): Point => ({ x: width / 2 + sign * p.x * scale, y: floor - (p.y + front.platform.thick) * scale });
   const to = (line: readonly Point[]): Point[] => line.map(at);
-  const COLOURS: Readonly<Record<WallBandId, string>> = {
-    hard: 'var(--color-tight)',
-    firm: '#e0a07c',
-    held: 'var(--color-even)',
-    touching: '#8fb9c6',
-    free: 'var(--color-loose)'
-  };
   const flatThroat = $derived(at({ x: 0, y: front.flatThroatT }));
 </script>
 
@@ -62,7 +56,7 @@
   <path d={closedPath(to(front.box))} fill="url(#satin-{id})" fill-opacity="0.42" stroke="#7a4631" stroke-width={small ? 1 : 1.5} stroke-linejoin="round" />
   <path d={openPath(to(front.throat))} fill="none" stroke="#7a4631" stroke-width={small ? 1.4 : 2.4} />
   {#each front.walls as wall, i (i)}
-    <path d={openPath(to([wall.from, wall.to]))} stroke={COLOURS[wall.band]} stroke-width={(small ? 3.4 : 3) * scale + (small ? 1 : 0)} />
+    <path d={openPath(to([wall.from, wall.to]))} stroke={WALL_COLOURS[wall.band]} stroke-width={(small ? 3.4 : 3) * scale + (small ? 1 : 0)} />
   {/each}
   {#if !small}
     <path d="M{flatThroat.x - 18} {flatThroat.y}h36" stroke="var(--color-brass-line)" stroke-width="2.6" />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { BARRE_TESTS, CAUSE, causesOf, NEXT, PRIOR, SYMPTOM, type CauseId, type SymptomId } from '@chiave/core/pointe';
+  import { BARRE_TESTS, CAUSE, causesOf, NEXT, priorsOf, SYMPTOM, type SymptomId } from '@chiave/core/pointe';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -20,32 +20,9 @@
     { id: 'seen', name: 'seen' },
     { id: 'not', name: 'not seen' }
   ] as const;
-  /** What the sums say beforehand of the causes they know something of. */
-  const priors = $derived.by((): Partial<Record<CauseId, number>> => {
-    const { zones } = here.report;
-    const past = (id: string, high: boolean): number => {
-      const z = zones.find((zone) => zone.zone === id);
-      if (!z) return PRIOR.usual;
-      const [, b, c] = z.cuts;
-      const beyond = high ? z.value - c : b - z.value;
-      return 1 / (1 + Math.exp((-1.7 * beyond) / z.sd));
-    };
-    return {
-      'box-wide': past('sink', true),
-      'box-narrow': past('hands', true),
-      short: past('length', false),
-      long: past('length', true),
-      'too-square': past('tip-loose', true),
-      'too-tapered': past('crowd', true),
-      'vamp-short': past('vamp', false),
-      'vamp-long': past('vamp', true),
-      'wings-short': past('wing-inner', false),
-      'wings-long': past('wing-inner', true),
-      'shank-hard': past('to-spare', false),
-      'shank-soft': past('held-back', false),
-      'reach-short': here.report.over ? 1 / (1 + Math.exp((1.7 * (bench.foot.pointReachDeg! - here.report.over.neededDeg)) / 4.7)) : PRIOR.usual
-    };
-  });
+  const priors = $derived(
+    priorsOf({ zones: here.report.zones, over: here.report.over, reachDeg: bench.foot.pointReachDeg, hours: bench.hours, life: bench.life })
+  );
   const found = $derived(causesOf(answers, priors));
   const looked = $derived(Object.keys(answers).length);
   const signs = (ids: readonly SymptomId[]): string => ids.map((s) => SYMPTOM[s].name).join(', ');

@@ -4,13 +4,14 @@
   import InBox from '$lib/drawing/pointe/InBox.svelte';
   import PlatformBelow from '$lib/drawing/pointe/PlatformBelow.svelte';
   import ShankStrip from '$lib/drawing/pointe/ShankStrip.svelte';
+  import { WALL_COLOURS } from '$lib/drawing/pointe/wall-colours';
   import ThreePoses from '$lib/drawing/pointe/ThreePoses.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import { withFractions } from '$lib/size-fractions';
   import type { PointeBench } from './pointe-bench.svelte';
   import ShoeSliders from './ShoeSliders.svelte';
-  import { aboutTen, againstShort } from './words';
+  import { aboutTen, againstShort, shankWords } from './words';
   import ZoneSums from './ZoneSums.svelte';
 
   /** One shoe on the foot looked at: three poses, the box from in front, the platform, the shank, others beside it. */
@@ -18,13 +19,11 @@
   const here = $derived(bench.here!);
   const report = $derived(here.report);
   const { hold, tips, cover } = $derived(report.inBox);
-  const COLOURS = { hard: 'var(--color-tight)', firm: '#e0a07c', held: 'var(--color-even)', touching: '#8fb9c6', free: 'var(--color-loose)' } as const;
   const bears = $derived(
     hold.toes.flatMap((t, i) => (t.newtons > 20 ? [['big toe', 'second toe', 'third toe', 'fourth toe', 'little toe'][i]] : [])).join(', ') || 'no toe bears'
   );
   const fillers = $derived(report.inBox.fillersMm.flatMap((mm, i) => (mm > 0 ? [`toe ${i + 1}: ${mm}`] : [])).join(', '));
   const newNm = $derived(here.filled.box.shank.nm);
-  const left = $derived(report.over ? Math.min(1, report.over.shankNm / (bench.on(bench.shoe, bench.side, false)!.report.over!.shankNm * (newNm / bench.on(bench.shoe, bench.side, false)!.filled.box.shank.nm))) : 1); // prettier-ignore
   const mm = (n: number): string => `${n < 0 ? '−' : ''}${Math.abs(n).toFixed(1)}`;
 </script>
 
@@ -63,7 +62,7 @@
         </p>
         <ul class="mt-1.5 flex flex-wrap gap-x-3 text-[15px]" aria-label="Walls by how hard they press">
           {#each WALL_BANDS as band (band.id)}<li>
-              <span class="mr-1 inline-block h-2.5 w-3 rounded-sm" style="background:{COLOURS[band.id]}"></span>{band.name}
+              <span class="mr-1 inline-block h-2.5 w-3 rounded-sm" style="background:{WALL_COLOURS[band.id]}"></span>{band.name}
             </li>{/each}
         </ul>
       </div>
@@ -73,15 +72,9 @@
 <div class="mt-3 grid gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,8fr)]">
   <Sheet class="!p-3">
     <h2 class="section">
-      {#if !report.over}Shank: take the point reach first{:else if report.over.band}{newNm >= (report.over.band.low * newNm) / report.over.shankNm &&
-        report.over.shankNm <= report.over.band.high &&
-        report.over.shankNm >= report.over.band.low
-          ? 'This shank gets over and holds'
-          : report.over.shankNm > report.over.band.high
-            ? 'Too hard a shank to get over'
-            : 'Too soft a shank to hold'}{:else}No shank does both: reach is missing, ask the teacher{/if}
+      {shankWords(report)}
     </h2>
-    <ShankStrip {report} {newNm} {left} />
+    <ShankStrip {report} {newNm} left={here.worn.shankLeft} />
     {#if report.toSpareDeg && report.heldBackDeg}
       <p class="soft figures">
         over {mm(report.toSpareDeg.centre)}° ({report.toSpareDeg.low.toFixed(0)} to {report.toSpareDeg.high.toFixed(0)}), held {mm(report.heldBackDeg.centre)}°

@@ -9,6 +9,7 @@ import {
   flatChain,
   GRADE,
   insideLength,
+  NEW,
   leftAfter,
   lifeOf,
   pointeChain,
@@ -26,7 +27,8 @@ import {
   type PointeFront,
   type PointeGapId,
   type PointeModel,
-  type PointeReport
+  type PointeReport,
+  type Worn
 } from '@chiave/core/pointe';
 import { BLANK_DANCER, type DancerAnswer, type DancerBody, type PointeModelRow, type PointeStockFile } from '../../api/pointe-schema';
 import { ageOf } from '../../fit-feet';
@@ -48,6 +50,8 @@ export interface ShoeHere {
   name: ShoeName;
   model: PointeModel;
   filled: FilledBox;
+  /** How much of box and shank is left after the hours danced. */
+  worn: Worn;
   report: PointeReport;
 }
 /** So many models lie side by side. */
@@ -147,7 +151,7 @@ export class PointeBench {
     const filled = nm === undefined ? made : { ...made, box: { ...made.box, shank: { ...made.box.shank, nm } } };
     const new_ = pointeReport(this.forefeet[side], filled.box, filled.doubt);
     const fillersMm = own && this.fillers ? new_.inBox.fillersMm : undefined;
-    if (!own || (this.hours === 0 && !fillersMm)) return { name, model, filled, report: new_ };
+    if (!own || (this.hours === 0 && !fillersMm)) return { name, model, filled, worn: NEW, report: new_ };
     const life = lifeOf({
       ...this.dancer,
       weightKg: this.pair[side].weightKg,
@@ -156,7 +160,7 @@ export class PointeBench {
       sinkMm: new_.inBox.hold.sinkMm
     });
     const worn = { boxLeft: leftAfter(this.hours, life.boxHours), shankLeft: leftAfter(this.hours, life.shankHours) };
-    return { name, model, filled, report: pointeReport(this.forefeet[side], filled.box, filled.doubt, { worn, fillersMm }) };
+    return { name, model, filled, worn, report: pointeReport(this.forefeet[side], filled.box, filled.doubt, { worn, fillersMm }) };
   }
   /** Size, mark and grade of a model nearest to the shoe looked at: lengths and girths in millimetres, the grade itself where it is made. */
   nearest(modelId: string): ShoeName | null {

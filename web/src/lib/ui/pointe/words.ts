@@ -11,6 +11,13 @@ export function overWords({ over }: Pick<PointeReport, 'over'>): string {
   if (over.heldBackDeg < 0) return `falls over by ${deg(over.heldBackDeg)}`;
   return 'gets over and holds';
 }
+/** The shank in words. */
+export function shankWords({ over }: Pick<PointeReport, 'over'>): string {
+  if (!over) return 'Shank: take the point reach first';
+  if (!over.band) return 'No shank does both: reach is missing, ask the teacher';
+  if (over.shankNm > over.band.high) return 'Too hard a shank to get over';
+  return over.shankNm < over.band.low ? 'Too soft a shank to hold' : 'This shank gets over and holds';
+}
 /** What a zone that is not right means. */
 export const zoneWords = ({ zone, state }: Pick<ReadZone, 'zone' | 'state'>): string => {
   const z = POINTE_ZONE[zone];
