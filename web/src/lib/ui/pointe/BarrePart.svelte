@@ -78,7 +78,7 @@
   </ol>
   <!-- On a tablet what is found stands over the tests and stays in sight. -->
   <div class="contents lg:block">
-    <div class="float sticky top-2 z-10 order-first p-4 lg:order-none" aria-live="polite">
+    <div class="sheet float sticky top-2 z-10 order-first p-4 lg:order-none" aria-live="polite">
       <h2 class="says text-xl">
         {#if looked === 0}Tick what is seen, and what was looked for and is not there.
         {:else if found.opposites}Another model: it is {CAUSE[found.opposites[0]].name} and {CAUSE[found.opposites[1]].name} at once.

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { narrowerBox, POINTE_ZONE, slopeOf, tellsMost } from '@chiave/core/pointe';
   import { SIDES } from '@chiave/core/measure';
+  import { withMinus } from '$lib/true-minus';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
   import type { PointeBench } from './pointe-bench.svelte';
@@ -51,7 +52,7 @@
           >
           <td class={z.state === 'right' ? 'soft' : 'font-semibold text-tight-word'}>{z.state === 'right' ? 'right' : zoneWords(z)}</td>
         {/each}
-        <td class="soft text-sm">{POINTE_ZONE[id].sum(seen!.source)}</td>
+        <td class="soft text-sm">{withMinus(POINTE_ZONE[id].sum(seen!.source))}</td>
       </tr>
     {/each}
   </tbody>
