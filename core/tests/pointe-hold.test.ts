@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chanceOf, compileBox, compileForefoot, doubtBy, fillersFor, heightAt, layInBox, PLATFORM_SHAPES, pointeReport, sideHoldMm, stationAt, TAPERS, taperAt, THROATS, throatAt, toeLoads, wallForce, weigh, widthAt, girthAt, type Box } from '../src/pointe'; // prettier-ignore
+import { chanceOf, compileBox, compileForefoot, doubtBy, fillersFor, heightAt, layInBox, PLATFORM_SHAPES, pointeReport, restOf, sideHoldMm, stationAt, TAPERS, taperAt, THROATS, throatAt, toeLoads, wallForce, weigh, widthAt, girthAt, type Box } from '../src/pointe'; // prettier-ignore
 import { boxCase, footCase, forefootCase, marksWider, REFERENCE, tapered, type FootCase } from './pointe-cases';
-import { wallsDense } from './pointe-reference';
+import { denseFoot, restByHalving, wallsDense } from './pointe-reference';
 
 const foot = forefootCase();
 const sinkIn = (o: FootCase, box: Box, pads = {}): number => layInBox(forefootCase(o, pads), box).hold.sinkMm;
@@ -151,15 +151,29 @@ describe('hold: walls and toes carry the weight', () => {
   it('six millimetres too long is hardly ever right: there is no room to grow in', () => {
     expect(chanceIn({}, boxCase({ insideLengthMm: 236 }))).toBeLessThan(0.1);
   });
-  it('agrees within 1 % of the weight with a slow sum of its own over 500 random pairs', () => {
+  it('agrees within 1 % of the weight with a slow balance of its own, over 500 random pairs: its sections half a millimetre apart, its rest by halving', () => {
     fc.assert(
-      fc.property(feet, near, fc.double({ min: -8, max: 4, noNaN: true }), (o, n, rest) => {
+      fc.property(feet, near, (o, n) => {
         const [F, B] = [forefootCase(o), boxNear(o.lengthMm, n)];
-        const fast = wallForce(F, compileBox(B), rest);
-        // The same sections summed the long way; what is left is what tables and closed forms lose.
-        expect(Math.abs(fast - wallsDense(F, B, rest, 4))).toBeLessThan(0.01 * o.weightKg * 9.81);
+        const { hold, on } = layInBox(F, B);
+        const weight = o.weightKg * 9.81;
+        const dense = denseFoot(F.of, 0.5);
+        const slow = restByHalving(F, dense, B, on.shares);
+        expect(Math.abs(hold.restMm - slow)).toBeLessThan(0.1);
+        expect(Math.abs(hold.wallsN - wallsDense(dense, B, slow))).toBeLessThan(0.01 * weight);
       }),
       { numRuns: 500 }
+    );
+  });
+  it('less friction never sinks less', () => {
+    fc.assert(
+      fc.property(feet, near, fc.double({ min: 0.3, max: 0.6, noNaN: true }), (o, n, friction) => {
+        const [F, B] = [forefootCase(o), boxNear(o.lengthMm, n)];
+        const { on, compiled } = layInBox(F, B);
+        const rest = (mu: number): number => restOf(F, compiled, on, { pressKpa: 50, friction: mu });
+        expect(rest(friction)).toBeLessThanOrEqual(rest(friction + 0.1) + 0.01);
+      }),
+      RUNS
     );
   });
 });
@@ -180,7 +194,8 @@ describe('the toes on the platform', () => {
     expect(Math.abs(tips.crowdMm - crowd)).toBeLessThan(0.3);
     expect(Math.abs(tips.tipLooseMm - loose)).toBeLessThan(0.5);
     expect(Math.abs(tips.pushBigDeg - push)).toBeLessThan(0.3);
-    expect(Math.abs(tips.steadyMm - steady)).toBeLessThan(0.3);
+    // The engine’s sections lie twice as dense as the study’s.
+    expect(Math.abs(tips.steadyMm - steady)).toBeLessThan(0.4);
   });
   it('fillers even the toes out: egyptian 4 and 8, greek 3 under the big toe, none where a toe is too short for one', () => {
     expect(lay('egyptian', 'medium').fillersMm).toEqual([0, 4, 8, 0, 0]);
@@ -214,6 +229,20 @@ describe('the toes on the platform', () => {
     expect(shapes[0]).toBeLessThan(shapes[1]);
     expect(shapes[1]).toBeLessThan(shapes[2]);
     expect(steady(marksWider(3))).toBeLessThan(steady(REFERENCE));
+  });
+  it('over random feet a platform 4 mm wider steadies by half a millimetre in the middle, hardly ever takes some, and never 1.5', () => {
+    const gained = fc
+      .sample(fc.tuple(feet, near), { numRuns: 300, seed: 20261129 })
+      .map(([o, n]) => {
+        const box = boxNear(o.lengthMm, n);
+        const wider = { ...box, platform: { ...box.platform, widthMm: box.platform.widthMm + 4 } };
+        return layInBox(forefootCase(o), wider).tips.steadyMm - layInBox(forefootCase(o), box).tips.steadyMm;
+      })
+      .sort((a, b) => a - b);
+    expect(gained[150]).toBeGreaterThan(0.3);
+    // 7 of 100 over the study's own random feet; these are wider spread.
+    expect(gained.filter((mm) => mm < -0.3).length / gained.length).toBeLessThan(0.15);
+    expect(gained[0]).toBeGreaterThan(-1.5);
   });
   it('no filler where nothing is short, none for a toe beside the platform', () => {
     expect(fillersFor(foot, [1, 1, 1, 1, 1], 4)).toEqual([0, 0, 0, 0, 0]);

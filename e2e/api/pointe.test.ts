@@ -122,7 +122,10 @@ describe('a dancer', () => {
   it('what is asked is kept; a pair is begun, danced, and dies', async () => {
     const blank = await json<{ dancer: { level: string }; pairs: unknown[] }>(await api('GET', `/customers/${person}/pointe`), 200);
     expect(blank).toMatchObject({ dancer: { level: 'student', weightKg: null }, pairs: [] });
-    await json(await api('PUT', `/customers/${person}/pointe`, { level: 'advanced', teacherSaidOn: '2026-10-05', sewn: ['pin'] }), 200);
+    const asked = { level: 'advanced', teacherSaidOn: '2026-10-05', sewn: ['pin'] };
+    expect(await json(await api('PUT', `/customers/${person}/pointe`, { ...asked, version: 0 }), 200)).toEqual({ version: 1 });
+    // Somebody else changed it meanwhile: what they noted is not written over unseen.
+    await json(await api('PUT', `/customers/${person}/pointe`, { ...asked, level: 'first', version: 0 }), 409);
     const { id, version } = await json<{ id: number; version: number }>(await api('POST', `/customers/${person}/pointe/pairs`, { left: tern, right: tern, begunOn: '2026-11-01' }), 201); // prettier-ignore
     const changed = await json<{ version: number }>(await api('PUT', `/pointe/pairs/${id}`, { left: tern, right: tern, begunOn: '2026-11-01', hours: 7.5, died: 'box', version }), 200); // prettier-ignore
     await json(await api('PUT', `/pointe/pairs/${id}`, { left: tern, right: tern, hours: 9, version }), 409);

@@ -1,3 +1,4 @@
+import { byId } from './by-id';
 import { normalBelow } from '../measure';
 import type { PointeZoneId, ReadZone } from './zones';
 
@@ -40,7 +41,7 @@ export const NEXTS = [
   { id: 'teacher', name: 'no shoe: the teacher' }
 ] as const;
 export type NextId = (typeof NEXTS)[number]['id'];
-export const NEXT = Object.fromEntries(NEXTS.map((n) => [n.id, n])) as Readonly<Record<NextId, (typeof NEXTS)[number]>>;
+export const NEXT = byId<(typeof NEXTS)[number]>(NEXTS);
 
 const cause = <const Id extends string>(id: Id, name: string, next: NextId, own: Partial<Pick<Cause, 'opposite' | 'told'>> = {}): Cause<Id> => ({
   id,
@@ -77,7 +78,7 @@ export const CAUSES = [
   cause('reach-short', 'point reach too short', 'teacher')
 ] as const;
 export type CauseId = (typeof CAUSES)[number]['id'];
-export const CAUSE = Object.fromEntries(CAUSES.map((c) => [c.id, c])) as Readonly<Record<CauseId, Cause<CauseId>>>;
+export const CAUSE = byId<Cause<CauseId>>(CAUSES);
 
 export interface Symptom<Id extends string = string> {
   id: Id;
@@ -115,7 +116,7 @@ export const SYMPTOMS = [
   seen('box-gives', 'the box gives', ['box-dead'], [], ['pad-little'])
 ] as const;
 export type SymptomId = (typeof SYMPTOMS)[number]['id'];
-export const SYMPTOM = Object.fromEntries(SYMPTOMS.map((s) => [s.id, s])) as Readonly<Record<SymptomId, Symptom<SymptomId>>>;
+export const SYMPTOM = byId<Symptom<SymptomId>>(SYMPTOMS);
 
 /** How often a cause shows a sign. */
 const LIKELY = { usual: 0.75, often: 0.45, sometimes: 0.22, else: 0.06 } as const;

@@ -1,7 +1,7 @@
+import { byId } from './by-id';
 /**
  * What a pointe shoe may be made as: one table a part, figures [model] unless a source stands beside them. Words are plain ones of our own.
  */
-const byId = <T extends { id: string }>(all: readonly T[]): Readonly<Record<T['id'], T>> => Object.fromEntries(all.map((x) => [x.id, x])) as Readonly<Record<T['id'], T>>; // prettier-ignore
 
 /** Families of taper, narrow to broad: exponents of the inner curve, and the platform's width over the joint's. */
 export const TAPERS = [

@@ -2,7 +2,7 @@ import { throatAt, type Box } from './box';
 import type { PointeFoot } from './forefoot';
 
 /** What vamp and wings cover of the joints, mm; path along the top and the platform's thickness are [model]. */
-const VAMP = { path: 1.03, platformMm: 3 } as const;
+export const VAMP = { path: 1.03, platformMm: 3 } as const;
 export interface Cover {
   /** Vamp over the big toe's crease, flat and on pointe, and where the throat is cut beside the middle. */
   vampFlatMm: number;

@@ -89,8 +89,8 @@ export interface Pads {
 }
 
 /** Stations behind the longest toe's tip, mm. */
-export const STATIONS = Array.from({ length: 27 }, (_, i) => 2 + 4 * i);
-export const STATION_MM = 4;
+export const STATIONS = Array.from({ length: 54 }, (_, i) => 1 + 2 * i);
+export const STATION_MM = 2;
 
 /** A toe seen against the box: how far it ends behind the longest, where its tip lies (inner side +), half its width. */
 export interface Toe {

@@ -6,7 +6,8 @@ import { stationAt, STATION_MM, STATIONS, type Forefoot } from './forefoot';
  * How a box holds a forefoot on pointe: walls and toes carry the weight, and the foot goes down until they do. One balance in `rest`, mm from
  * the longest toe's tip to the platform's inner face (negative: the pulp is pressed in). Constants [model]; nothing was measured on dancers.
  */
-const GRAVITY = 9.81;
+/** m/s2. */
+export const GRAVITY = 9.81;
 /** The fitter's own press, kPa, and the friction of foot or pouch on the lining. */
 export const PRESS_KPA = { low: 30, centre: 50, high: 80 } as const;
 const FRICTION = { low: 0.35, centre: 0.5, high: 0.7 } as const;
@@ -56,8 +57,11 @@ function sectionPressure(foot: Forefoot, box: CompiledBox, i: number, t: number,
 export function wallForce(foot: Forefoot, box: CompiledBox, rest: number, { pressKpa, friction }: HoldWith = CENTRE): number {
   const { girth, width, grips, slant, gives } = box;
   let sum = 0;
-  for (let i = Math.max(0, Math.ceil((-rest - STATIONS[0]) / STATION_MM)); i < STATIONS.length; i++) {
-    const x = Math.min(TABLE - 1e-9, (STATIONS[i] + rest) / TABLE_MM);
+  for (let i = Math.max(0, Math.ceil((-rest - STATION_MM / 2 - STATIONS[0]) / STATION_MM)); i < STATIONS.length; i++) {
+    const t = STATIONS[i] + rest;
+    // What of a section lies past the platform's face is pulp, and carries nothing: else the sum would jump as the foot sinks.
+    const inside = Math.min(1, t / STATION_MM + 0.5);
+    const x = Math.min(TABLE - 1e-9, Math.max(0, t) / TABLE_MM);
     const k = x | 0;
     const f = x - k;
     const grip = grips[k] + f * (grips[k + 1] - grips[k]);
@@ -66,7 +70,7 @@ export function wallForce(foot: Forefoot, box: CompiledBox, rest: number, { pres
     const W = foot.width[i];
     const g = pressure((G - girth[k] - f * (girth[k + 1] - girth[k])) / G, foot.closesGirth[i], gives, pressKpa);
     const w = pressure((W - width[k] - f * (width[k + 1] - width[k])) / W, foot.closesWidth[i], gives, pressKpa);
-    if (g + w > 0) sum += (WEIGHS.girth * g + WEIGHS.width * w) * grip * (slant[k] + f * (slant[k + 1] - slant[k]) + friction);
+    if (g + w > 0) sum += inside * (WEIGHS.girth * g + WEIGHS.width * w) * grip * (slant[k] + f * (slant[k + 1] - slant[k]) + friction);
   }
   return (sum * STATION_MM) / 1000;
 }

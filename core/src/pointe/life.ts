@@ -1,3 +1,4 @@
+import { byId } from './by-id';
 import { GRADE, gradeNear, PASTE, type PasteId } from './choices';
 
 /** How long box and shank live, hours [model], inside students' 10 to 20 hours and professionals' a performance to about 12 [practice]. */
@@ -9,8 +10,6 @@ const LEFT = { floor: 0.25, base: 3 } as const;
 /** Drying: a box that rests a day is taken for dry. */
 const DRY = { short: 0.35, over: 10, usual: 24 } as const;
 
-const table = <T extends { id: string }>(rows: readonly T[]): Readonly<Record<T['id'], T>> =>
-  Object.fromEntries(rows.map((r) => [r.id, r])) as Readonly<Record<T['id'], T>>;
 export const POINTE_LEVELS = [
   { id: 'first', name: 'first pair', times: 1.25 },
   { id: 'student', name: 'student', times: 1 },
@@ -18,28 +17,28 @@ export const POINTE_LEVELS = [
   { id: 'professional', name: 'professional', times: 0.45 }
 ] as const;
 export type PointeLevelId = (typeof POINTE_LEVELS)[number]['id'];
-export const POINTE_LEVEL = table(POINTE_LEVELS);
+export const POINTE_LEVEL = byId(POINTE_LEVELS);
 export const POINTE_FLOORS = [
   { id: 'sprung-vinyl', name: 'sprung, vinyl', times: 1 },
   { id: 'wood', name: 'wood', times: 0.95 },
   { id: 'hard', name: 'hard', times: 0.85 }
 ] as const;
 export type PointeFloorId = (typeof POINTE_FLOORS)[number]['id'];
-const FLOOR = table(POINTE_FLOORS);
+const FLOOR = byId(POINTE_FLOORS);
 export const SWEATS = [
   { id: 'none', name: 'hardly any', times: 1 },
   { id: 'some', name: 'some', times: 0.85 },
   { id: 'much', name: 'much', times: 0.65 }
 ] as const;
 export type SweatId = (typeof SWEATS)[number]['id'];
-const SWEAT = table(SWEATS);
+const SWEAT = byId(SWEATS);
 export const CURES = [
   { id: 'none', name: 'nothing', low: 1, centre: 1, high: 1 },
   { id: 'shellac', name: 'shellac in the box', low: 0.95, centre: 1.2, high: 1.4 },
   { id: 'glue', name: 'glue in the box', low: 1.05, centre: 1.3, high: 1.6 }
 ] as const;
 export type CureId = (typeof CURES)[number]['id'];
-const CURE = table(CURES);
+const CURE = byId(CURES);
 
 export interface LifeWith {
   weightKg: number;

@@ -1,5 +1,6 @@
 import type { Banded } from '../heel';
 import { PASTE } from './choices';
+import { GRAVITY } from './hold';
 import { shankLong, shankStiffness, type Box } from './box';
 import type { PointeFoot } from './forefoot';
 import type { Point } from '../shape';
@@ -89,7 +90,7 @@ export interface OverFoot {
   weightNm: number;
   hypermobile: boolean;
 }
-const bodyNm = (foot: PointeFoot): number => foot.weightKg * 9.81 * (foot.foot.values.lengthMm.mm / 1000);
+const bodyNm = (foot: PointeFoot): number => foot.weightKg * GRAVITY * (foot.foot.values.lengthMm.mm / 1000);
 export function overFootOf(foot: PointeFoot): OverFoot | null {
   const reach = foot.pointReachDeg;
   if (reach === null) return null;
@@ -146,6 +147,8 @@ export interface ShankBand {
   lowNm: number;
   highNm: number;
   middleNm: number;
+  /** What is short where no shank does both: reach, or what holds her. */
+  missing: 'reach' | 'hold' | null;
 }
 export function shankBand(f: OverFoot, box: Pick<Box, 'paste'>, vampCoverMm: number): ShankBand {
   const moments = momentsOf(f, box, vampCoverMm, 'centre');
@@ -153,10 +156,17 @@ export function shankBand(f: OverFoot, box: Pick<Box, 'paste'>, vampCoverMm: num
   const end = (R: number): number => moments.end * Math.exp((R - f.reach) / moments.width);
   const highNm = (moments.up - end(f.neededDeg)) / phi(f.neededDeg);
   const past = f.neededDeg + PAST_DEG;
-  const lowNm = Math.max(LEAST_SHANK * f.bodyNm, (moments.held - end(past)) / phi(past));
+  const leastNm = LEAST_SHANK * f.bodyNm;
+  const lowNm = Math.max(leastNm, (moments.held - end(past)) / phi(past));
+  const missing = highNm >= lowNm ? null : highNm < leastNm ? 'reach' : 'hold';
   // Where no shank does both, the least that holds the arch is the one to begin with.
-  return { moments, lowNm, highNm, middleNm: Math.sqrt(lowNm * Math.min(4 * lowNm, Math.max(lowNm, highNm))) };
+  return { moments, lowNm, highNm, missing, middleNm: Math.sqrt(lowNm * Math.min(4 * lowNm, Math.max(lowNm, highNm))) };
 }
+/** From here on she gets over, and is held, degrees. */
+export const SAFE = { toSpareDeg: -1, heldBackDeg: 0 } as const;
+export type OverState = 'short' | 'falls' | 'holds';
+export const overState = ({ toSpareDeg, heldBackDeg }: Pick<Over, 'toSpareDeg' | 'heldBackDeg'>): OverState =>
+  toSpareDeg < SAFE.toSpareDeg ? 'short' : heldBackDeg < SAFE.heldBackDeg ? 'falls' : 'holds';
 export interface Over {
   midDeg: number;
   neededDeg: number;
@@ -169,19 +179,21 @@ export interface Over {
   lowNm: number;
   highNm: number;
   middleNm: number;
+  missing: ShankBand['missing'];
 }
 /** Both margins with a shank. @param k its stiffness under this foot, N m a radian */
-export function overWith(f: OverFoot, { moments, lowNm, highNm, middleNm }: ShankBand, k: number): Over {
+export function overWith(f: OverFoot, { moments, lowNm, highNm, middleNm, missing }: ShankBand, k: number): Over {
   return {
     midDeg: f.midDeg,
     neededDeg: f.neededDeg,
     toSpareDeg: spareOf(moments, f, k),
     heldBackDeg: heldOf(moments, f, k),
     shankNm: k,
-    band: highNm >= lowNm ? { low: lowNm, high: highNm } : null,
+    band: missing === null ? { low: lowNm, high: highNm } : null,
     lowNm,
     highNm,
-    middleNm
+    middleNm,
+    missing
   };
 }
 /** Both margins and the band of shanks; null where no reach was measured. @param left share of the shank that is left */

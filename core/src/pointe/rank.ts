@@ -7,7 +7,7 @@ import { layIn, onShank, shankGround, type InBox } from './stand';
 import { chanceOf, weighBox, weighShank, type PointeZoneId, type Weighed } from './zones';
 
 /** Boxes further from the foot's length than this are not laid, mm. */
-const WITHIN_MM = 9;
+export const WITHIN_MM = 9;
 /** A split pair is a special order: its score is worth so much. */
 const SPLIT = 0.8;
 

@@ -4,7 +4,7 @@ import type { BoxDoubt } from './doubt';
 import type { Forefoot } from './forefoot';
 import { handsAt, toeForce, toeMpa, wallForce } from './hold';
 import { boundsOf, layInBox, NEW, onShank, shankGround, sideHoldMm, type InBox, type OnShank, type Worn } from './stand';
-import { chanceOf, readZones, weigh, type ReadZone, type Slope } from './zones';
+import { chanceOf, readZones, weigh, type ReadZone, type Slope, type ZoneSource } from './zones';
 
 /** How much narrower a box is made to see what doubt of its girth does, mm. */
 const PROBE_MM = 3;
@@ -36,6 +36,8 @@ export interface PointeReport extends OnShank {
   heldBackDeg: Banded | null;
   sideHoldMm: number;
   zones: readonly ReadZone[];
+  /** What the zones were read from: their sums are told of it. */
+  source: ZoneSource;
   probability: number;
   decidedBy: ReadZone;
   score: number;
@@ -54,7 +56,8 @@ export function pointeReport(
 ): PointeReport {
   const inBox = layInBox(foot, box, worn, fillersMm);
   const shank = onShank(inBox, box, shankGround(inBox), worn);
-  const zones = readZones({ of: foot.of, inBox, shank, doubt, slope: slopeOf(inBox, narrowerBox(box, worn.boxLeft)) });
+  const source: ZoneSource = { of: foot.of, inBox, shank, doubt, slope: slopeOf(inBox, narrowerBox(box, worn.boxLeft)) };
+  const zones = readZones(source);
   const weighed = weigh(zones);
   const probability = chanceOf(weighed);
   return {
@@ -64,6 +67,7 @@ export function pointeReport(
     ...boundsOf(inBox, box, worn),
     sideHoldMm: sideHoldMm(inBox),
     zones,
+    source,
     probability,
     decidedBy: zones.find((z) => z.zone === weighed.by)!,
     score: scoreOf(probability, shank)

@@ -1,5 +1,5 @@
+import { byId } from './by-id';
 /** Ballet slippers: which material on which floor, which sole, how close they lie, and what is left to sew [practice]; limits [model]. */
-const byId = <T extends { id: string }>(rows: readonly T[]): Readonly<Record<T['id'], T>> => Object.fromEntries(rows.map((r) => [r.id, r])) as Readonly<Record<T['id'], T>>; // prettier-ignore
 export const SLIPPER_FLOORS = [
   { id: 'wood', name: 'wood' },
   { id: 'vinyl', name: 'vinyl dance floor' }

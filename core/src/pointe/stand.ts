@@ -22,7 +22,7 @@ export interface InBox {
   compiled: CompiledBox;
   lateral: Lateral;
   on: ToesOn;
-  /** What would even the toes out; the sums above stand without. */
+  /** What evens the toes out: what is in, or what would be asked for. */
   fillersMm: readonly number[];
   hold: Hold;
   tips: TipFit;
@@ -48,7 +48,7 @@ export function layIn(foot: Forefoot, compiled: CompiledBox, fillersMm: readonly
     compiled,
     lateral,
     on,
-    fillersMm: fillersFor(foot, on.shares, lead),
+    fillersMm: fillersMm.some((mm) => mm > 0) ? fillersMm : fillersFor(foot, on.shares, lead),
     hold,
     tips: tipFit(foot, compiled, lateral, on, across, hold),
     cover: coverOf(foot.of, compiled.box, hold.restMm, hold.flatMm, across[0])

@@ -22,6 +22,8 @@ export interface Lateral {
   /** Foot's edges beyond the walls and the shift that shares them, at each station. */
   shift: (s: number) => number;
   off: (s: number) => number;
+  /** How far the flat foot is pushed back by a box that is shorter, mm (never forward). */
+  flatMm: number;
   /** mm the toes must close. */
   crowdMm: number;
   /** How far the big toe and the little toe are pushed in, mm. */
@@ -34,9 +36,9 @@ export function layAcross(foot: Forefoot, box: CompiledBox): Lateral {
   const at = AXIS_AT * L;
   const middle = (stationAt(foot.inner, at) - stationAt(foot.outer, at)) / 2;
   const off = (s: number): number => middle + TURN * (at - s);
-  const flat = Math.min(0, box.box.insideLengthMm - L);
+  const flatMm = Math.min(0, box.box.insideLengthMm - L);
   const beyond = (s: number): { inner: number; outer: number } => {
-    const half = tableAt(box.width, s + flat) / 2;
+    const half = tableAt(box.width, s + flatMm) / 2;
     return { inner: stationAt(foot.inner, s) - off(s) - half, outer: stationAt(foot.outer, s) + off(s) - half };
   };
   const shift = (s: number): number => {
@@ -53,17 +55,16 @@ export function layAcross(foot: Forefoot, box: CompiledBox): Lateral {
     if (behindBig >= 0 && behindBig <= PUSH.overMm) pushBigMm = Math.max(pushBigMm, inner);
     if (s >= foot.toes[4].drop) pushLittleMm = Math.max(pushLittleMm, outer);
   }
-  return { shift, off, crowdMm, pushBigMm, pushLittleMm };
+  return { shift, off, flatMm, crowdMm, pushBigMm, pushLittleMm };
 }
 /** Degrees the big toe is pushed over. */
 export const pushDeg = (pushMm: number, lengthMm: number): number => (Math.atan(pushMm / (PUSH.arm * lengthMm)) * 180) / Math.PI;
 
 /** Where each toe stands over the platform, inner side +, mm. */
 export function toesAcross(foot: Forefoot, box: CompiledBox, lateral: Lateral): number[] {
-  const flat = Math.min(0, box.box.insideLengthMm - foot.lengthMm);
   return foot.toes.map(({ drop, y, r }) => {
     const s = drop + TIP_BEHIND_MM;
-    const most = Math.max(0, tableAt(box.width, s + flat) / 2 - WITHIN * r);
+    const most = Math.max(0, tableAt(box.width, s + lateral.flatMm) / 2 - WITHIN * r);
     const at = y * foot.ratio - lateral.off(s) - lateral.shift(s);
     return Math.min(most, Math.max(-most, at));
   });

@@ -1,6 +1,9 @@
 import { normalBelow } from '../measure';
+import { VAMP } from './cover';
 import type { BoxDoubt } from './doubt';
 import type { PointeFoot } from './forefoot';
+import { PRESS_KPA } from './hold';
+import { SAFE } from './over';
 import type { InBox, OnShank } from './stand';
 
 /** Four cuts: low below a, lowish to b, right to c, highish to d, high above; without an end there is none [model]. */
@@ -84,7 +87,7 @@ export const POINTE_ZONES = [
     low: 'hardly held at the joints',
     high: 'squeezed at the joints',
     short: ['hardly held', 'squeezes'],
-    sum: ({ inBox }) => `walls press ${fig(inBox.hold.handsKpa)} kPa flat, the fitter's own press 50`
+    sum: ({ inBox }) => `walls press ${fig(inBox.hold.handsKpa)} kPa flat, the fitter's own press ${PRESS_KPA.centre}`
   }),
   zone({
     id: 'sink',
@@ -149,7 +152,8 @@ export const POINTE_ZONES = [
     low: 'the crease shows: the foot rolls through',
     high: 'holds back and bites',
     short: ['vamp short', 'vamp long'],
-    sum: ({ inBox, of }) => `vamp ${fig(inBox.compiled.box.vampMm)} − 1.03 × (big toe ${fig(of.bigToeLengthMm)} ${signed(inBox.hold.restMm)}) − 3`
+    sum: ({ inBox, of }) =>
+      `vamp ${fig(inBox.compiled.box.vampMm)} − ${VAMP.path} × (big toe ${fig(of.bigToeLengthMm)} ${signed(inBox.hold.restMm)}) − ${VAMP.platformMm}`
   }),
   zone({
     id: 'wing-inner',
@@ -183,7 +187,7 @@ export const POINTE_ZONES = [
     ofShank: true,
     unit: '°',
     cause: 'over',
-    cuts: () => [-4, -1, NONE, NONE],
+    cuts: () => [-4, SAFE.toSpareDeg, NONE, NONE],
     value: ({ shank }) => shank.over?.toSpareDeg ?? null,
     sd: ({ doubt }) => Math.hypot(MODEL.degrees, 5 * doubt.shank, MODEL.other),
     low: 'does not get over the box',
@@ -200,7 +204,7 @@ export const POINTE_ZONES = [
     ofShank: true,
     unit: '°',
     cause: 'over',
-    cuts: () => [-4, 0, NONE, NONE],
+    cuts: () => [-4, SAFE.heldBackDeg, NONE, NONE],
     value: ({ shank }) => shank.over?.heldBackDeg ?? null,
     sd: ({ doubt }) => Math.hypot(MODEL.degrees, 7 * doubt.shank, MODEL.other),
     low: 'falls over the box',

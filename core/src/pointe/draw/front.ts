@@ -1,5 +1,5 @@
 import { smoothOpen, type Point } from '../../shape';
-import { tableAt, throatAt, widthAt } from '../box';
+import { throatAt, widthAt } from '../box';
 import { stationAt, STATIONS } from '../forefoot';
 import { wallsAlong } from '../hold';
 import type { InBox } from '../stand';
@@ -30,8 +30,6 @@ export interface PointeFront {
   /** Leg and forefoot, and the box's outside. */
   foot: Point[];
   box: Point[];
-  inner: Point[];
-  outer: Point[];
   /** Painted from the little toe to the big one. */
   toes: ToeFront[];
   /** Walls by pressure, a piece a station on each side. */
@@ -58,7 +56,6 @@ export function pointeFront({ foot, compiled, lateral, hold, tips, on }: InBox):
   const rest = hold.restMm;
   const wing = (inner: boolean): number => (inner ? box.wingMm : box.wingOuterMm);
   const wall = (t: number): number => widthAt(box, Math.max(0, t)) / 2;
-  const flat = Math.min(0, box.insideLengthMm - foot.lengthMm);
 
   /** The foot's own edge at a station, within the wall as far as that is stiff. */
   const edge = (inner: boolean, s: number): number => {
@@ -148,8 +145,6 @@ export function pointeFront({ foot, compiled, lateral, hold, tips, on }: InBox):
   return {
     foot: [...inner, ...[...outer].reverse()],
     box: [...below(boxInner), ...[...throat].reverse(), ...below(boxOuter).reverse()],
-    inner: STATIONS.map((s) => s + flat).filter((t) => t >= 0 && t <= box.wingMm).map((t) => ({ x: tableAt(compiled.width, t) / 2, y: t })), // prettier-ignore
-    outer: STATIONS.map((s) => s + flat).filter((t) => t >= 0 && t <= box.wingOuterMm).map((t) => ({ x: -tableAt(compiled.width, t) / 2, y: t })), // prettier-ignore
     toes,
     walls,
     throat,

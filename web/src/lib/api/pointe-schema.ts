@@ -138,6 +138,8 @@ export const dancerSchema = z
   .meta({ id: 'PointeDancer' });
 export type DancerBody = z.infer<typeof dancerSchema>;
 export const BLANK_DANCER: DancerBody = dancerSchema.parse({});
+const seenVersion = z.number().int().min(0).optional().describe('version that was seen; another one now is a conflict');
+export const dancerChangeSchema = dancerSchema.extend({ version: seenVersion }).meta({ id: 'PointeDancerChange' });
 
 /** One shoe of a pair. */
 const shoeOfPair = z.strictObject({ modelId: slug, size: mm(0, 60), mark: text(12), grade: z.enum(GRADE_IDS) });
@@ -160,7 +162,7 @@ export const pointePairSchema = z
 export type PointePairBody = z.infer<typeof pointePairSchema>;
 export const pointePairRow = z.object({ ...pointePairSchema.shape, id: z.number(), version: z.number() });
 export type PointePairRow = z.infer<typeof pointePairRow>;
-export const pointePairChangeSchema = pointePairSchema.extend({ version: z.number().int().min(0).optional() }).meta({ id: 'PointePairChange' });
+export const pointePairChangeSchema = pointePairSchema.extend({ version: seenVersion }).meta({ id: 'PointePairChange' });
 
 export const barreSchema = z
   .strictObject({
@@ -173,8 +175,10 @@ export const barreSchema = z
   .meta({ id: 'PointeBarre' });
 export type BarreBody = z.infer<typeof barreSchema>;
 export const barreAnswer = z.object({ belief: beliefSchema });
+export const versionAnswer = z.object({ version: z.number() });
 export const dancerAnswer = z.object({
   dancer: dancerSchema,
+  version: z.number().describe('0 while nothing is kept'),
   pairs: z.array(pointePairRow),
   barre: z.array(z.object({ ...barreSchema.shape, at: z.string() }))
 });

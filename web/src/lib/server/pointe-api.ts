@@ -14,8 +14,6 @@ import {
   POINTE_ZONE,
   rankPointe,
   sizeProblem,
-  slopeOf,
-  narrowerBox,
   type Box,
   type BoxDoubt,
   type PointeFit,
@@ -77,8 +75,7 @@ export async function checkPointe(body: z.infer<typeof pointeCheckSchema>) {
   const forefoot = compileForefoot(foot, body.pads);
   const { box, doubt } = await boxFrom(body);
   const report = pointeReport(forefoot, box, doubt);
-  const { hold, tips, cover } = { ...report.inBox };
-  const source = { of: foot, inBox: report.inBox, shank: report, doubt, slope: slopeOf(report.inBox, narrowerBox(box)) };
+  const { hold, tips, cover } = report.inBox;
   return {
     restMm: round(hold.restMm),
     sinkMm: rounded(report.sinkMm),
@@ -105,7 +102,7 @@ export async function checkPointe(body: z.infer<typeof pointeCheckSchema>) {
       value: round(z.value),
       state: z.state,
       chance: round(z.chance),
-      because: POINTE_ZONE[z.zone].sum(source)
+      because: POINTE_ZONE[z.zone].sum(report.source)
     })),
     probability: round(report.probability),
     decidedBy: report.decidedBy.zone,

@@ -1,17 +1,19 @@
 <script lang="ts">
-  import type { PointeReport, PointeSide } from '@chiave/core/pointe';
-  import type { Side } from '@chiave/core/measure';
+  import { HARD_TO_ROLL_DEG, overState, type PointeReport, type PointeSide } from '@chiave/core/pointe';
+  import { formatLength, type LengthUnit, type Side } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
+  import { smallLength } from '../../small-length';
   import BrassFill from '../BrassFill.svelte';
   import SidePose from './SidePose.svelte';
 
   /** One foot in one shoe, flat, in demi-pointe and on pointe, to scale over the brass rule. A right foot looks the other way. */
   interface Props {
     side: Side;
+    unit: LengthUnit;
     report: PointeReport;
     drawn: { flat: PointeSide; demi: PointeSide; pointe: PointeSide; tipped: number };
   }
-  let { side, report, drawn }: Props = $props();
+  let { side, unit, report, drawn }: Props = $props();
   const id = $props.id();
   const [WIDTH, HEIGHT, RULE] = [780, 354, 20];
   const FLOOR = HEIGHT - RULE - 8;
@@ -33,24 +35,22 @@
     })
   );
   const over = $derived(report.over);
+  const state = $derived(over && overState(over));
+  const round = (deg: number): number => Math.round(Math.abs(deg));
   const margin = $derived(
-    over === null
+    over === null || state === null
       ? 'point reach not taken'
-      : over.toSpareDeg < -1
-        ? `${Math.round(-over.toSpareDeg)}° short`
-        : over.heldBackDeg < 0
-          ? `falls over by ${Math.round(-over.heldBackDeg)}°`
-          : `over by ${Math.round(over.toSpareDeg)}°, held by ${Math.round(over.heldBackDeg)}°`
+      : { short: `${round(over.toSpareDeg)}° short`, falls: `falls over by ${round(over.heldBackDeg)}°`, holds: `over by ${round(over.toSpareDeg)}°, held by ${round(over.heldBackDeg)}°` }[state] // prettier-ignore
   );
-  const wrong = $derived(over !== null && (over.toSpareDeg < -1 || over.heldBackDeg < 0));
+  const wrong = $derived(state === 'short' || state === 'falls');
   const AT_END = { low: 'toes bend', lowish: 'toes pressed at the end', right: 'toes long, just at the end' } as const;
   const length = $derived(report.zones.find((z) => z.zone === 'length')!);
   const WORDS = $derived({
     flat: {
       name: 'Flat',
-      words: length.state === 'highish' || length.state === 'high' ? `${Math.round(length.value)} mm before the end` : AT_END[length.state]
+      words: length.state === 'highish' || length.state === 'high' ? `${smallLength(length.value, unit)} before the end` : AT_END[length.state]
     },
-    demi: { name: 'Demi', words: `${report.demiDeg < 55 ? 'hard to roll through, ' : 'rolls to '}${Math.round(report.demiDeg)}°` },
+    demi: { name: 'Demi', words: `${report.demiDeg < HARD_TO_ROLL_DEG ? 'hard to roll through, ' : 'rolls to '}${Math.round(report.demiDeg)}°` },
     pointe: { name: 'Full', words: margin }
   });
   const full = $derived(placed[2]);
@@ -78,12 +78,12 @@
       stroke="var(--color-brass-line)"
       fill="none"
     />
-    <text x={(flatVamp.x + flatToe.x) / 2} y={flatVamp.y - 34} text-anchor="middle" class="call">vamp {Math.round(report.box.vampMm)}</text>
+    <text x={(flatVamp.x + flatToe.x) / 2} y={flatVamp.y - 34} text-anchor="middle" class="call">vamp {formatLength(Math.round(report.box.vampMm), unit)}</text>
     <path d="M{heel.x} {heel.y}l{-sign * 20} -26" stroke="var(--color-brass-line)" />
-    <text x={heel.x - sign * 24} y={heel.y - 30} text-anchor={sign > 0 ? 'end' : 'start'} class="call">fold {Math.round(report.pinchMm)}</text>
+    <text x={heel.x - sign * 24} y={heel.y - 30} text-anchor={sign > 0 ? 'end' : 'start'} class="call">fold {smallLength(report.pinchMm, unit)}</text>
     <path d="M{vampEnd.x} {vampEnd.y}l{sign * 14} 20" stroke="var(--color-brass-line)" />
     <text x={vampEnd.x + sign * 18} y={vampEnd.y + 34} text-anchor={sign > 0 ? 'start' : 'end'} class="call"
-      >{Math.round(report.inBox.cover.vampMm)} over<tspan x={vampEnd.x + sign * 18} dy="17">the crease</tspan></text
+      >{smallLength(report.inBox.cover.vampMm, unit)} over<tspan x={vampEnd.x + sign * 18} dy="17">the crease</tspan></text
     >
   </g>
   {#each POSES as { id: pose, from } (pose)}

@@ -126,22 +126,25 @@ export async function dancerOf(customerId: number): Promise<DancerAnswer> {
   ]);
   return {
     dancer: dancer?.asked ?? BLANK_DANCER,
+    version: dancer?.version ?? 0,
     pairs: pairs.flatMap(({ id, pair, version }) => (pair ? [{ ...pair, id: Number(id), version }] : [])),
     barre: barre.flatMap(({ seen, createdAt }) => (seen ? [{ ...seen, at: createdAt.toISOString() }] : []))
   };
 }
-/** Keeps what was asked of a dancer. @throws Problem 404, 410 */
-export async function keepDancer(customerId: number, asked: DancerBody, by: string): Promise<{ kept: true }> {
+/** Keeps what was asked of a dancer. @throws Problem 404, 409, 410 */
+export async function keepDancer(customerId: number, { version, ...asked }: DancerBody & { version?: number }, by: string): Promise<{ version: number }> {
   return transacted(async (transaction) => {
     await heldPerson(customerId, transaction, 'share');
     const t = tables(database());
     const row = await t.PointeDancer.findByPk(customerId, { transaction, lock: transaction.LOCK.UPDATE });
-    const now = { asked, updatedAt: new Date() };
-    if (row) await row.update({ ...now, version: row.version + 1 }, { transaction });
-    else await t.PointeDancer.create({ customerId, version: 0, ...now }, { transaction });
+    const before = row?.version ?? 0;
+    if (version !== undefined && version !== before) throw conflict('what was asked of this dancer', version, before);
+    const now = { asked, version: before + 1, updatedAt: new Date() };
+    if (row) await row.update(now, { transaction });
+    else await t.PointeDancer.create({ customerId, ...now }, { transaction });
     // Weight and health stay out of the record of changes.
     await logChange({ by, customerId, what: 'pointe: what was asked', changed: {} }, transaction);
-    return { kept: true };
+    return { version: before + 1 };
   });
 }
 

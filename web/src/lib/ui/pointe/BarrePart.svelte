@@ -4,6 +4,9 @@
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import { smallLength } from '$lib/small-length';
+  import { withFractions } from '$lib/size-fractions';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { capital } from '$lib/capital';
   import { send } from '$lib/send/save.svelte';
   import type { PointeBench } from './pointe-bench.svelte';
@@ -44,7 +47,7 @@
       return;
     }
     const { mean, sd, n } = sent.value.belief;
-    message = `Kept. ${here.model.name} is now believed ${Math.abs(mean).toFixed(1)} mm ${mean < 0 ? 'narrower' : 'wider'} in girth than its figures, give or take ${sd.toFixed(1)}, from ${n} ${n === 1 ? 'answer' : 'answers'}; what was measured stays as it is. The list is ranked again.`;
+    message = `Kept. ${here.model.name} is now believed ${smallLength(Math.abs(mean), shown.unit)} ${mean < 0 ? 'narrower' : 'wider'} in girth than its figures, give or take ${smallLength(sd, shown.unit)}, from ${n} ${n === 1 ? 'answer' : 'answers'}; what was measured stays as it is. The list is ranked again.`;
     answers = {};
     await bench.reread();
   }
@@ -82,7 +85,7 @@
       <h2 class="says text-xl">
         {#if looked === 0}Tick what is seen, and what was looked for and is not there.
         {:else if found.opposites}Another model: it is {CAUSE[found.opposites[0]].name} and {CAUSE[found.opposites[1]].name} at once.
-        {:else if found.next}Next: {NEXT[found.next].name}.
+        {:else if found.next}{bench.heldBack ? 'The signs point to' : 'Next'}: {NEXT[found.next].name}.
         {:else}Nothing seen so far.{/if}
       </h2>
       <p class="soft">{shoeWords(here)}, {bench.side} foot</p>
@@ -114,7 +117,7 @@
           {#each earlier as e, i (i)}
             {@const model = bench.models.find((m) => m.id === e.shoe.modelId)}
             <li>
-              <b>{model?.name ?? e.shoe.modelId} {e.shoe.size} {e.shoe.mark}</b>: {signs(
+              <b>{model?.name ?? e.shoe.modelId} {withFractions(String(e.shoe.size))} {e.shoe.mark}</b>: {signs(
                 (Object.entries(e.answers) as [SymptomId, boolean][]).filter(([, was]) => was).map(([id]) => id)
               ) || 'nothing wrong seen'}
             </li>

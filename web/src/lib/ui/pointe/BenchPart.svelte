@@ -8,6 +8,9 @@
   import ThreePoses from '$lib/drawing/pointe/ThreePoses.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import { shown } from '$lib/ui/kit/units.svelte';
+  import { smallFigure, smallLength } from '$lib/small-length';
+  import { withMinus } from '$lib/true-minus';
   import { withFractions } from '$lib/size-fractions';
   import type { PointeBench } from './pointe-bench.svelte';
   import ShoeSliders from './ShoeSliders.svelte';
@@ -22,13 +25,14 @@
   const bears = $derived(
     hold.toes.flatMap((t, i) => (t.newtons > 20 ? [['big toe', 'second toe', 'third toe', 'fourth toe', 'little toe'][i]] : [])).join(', ') || 'no toe bears'
   );
-  const fillers = $derived(report.inBox.fillersMm.flatMap((mm, i) => (mm > 0 ? [`toe ${i + 1}: ${mm}`] : [])).join(', '));
+  const fillers = $derived(report.inBox.fillersMm.flatMap((mm, i) => (mm > 0 ? [`toe ${i + 1} ${smallFigure(mm, unit)}`] : [])).join(', '));
   const newNm = $derived(here.filled.box.shank.nm);
-  const mm = (n: number): string => `${n < 0 ? '−' : ''}${Math.abs(n).toFixed(1)}`;
+  const unit = $derived(shown.unit);
+  const deg = (n: number): string => withMinus(n.toFixed(1));
 </script>
 
 <div class="grid gap-3 lg:grid-cols-[minmax(0,9fr)_minmax(0,5fr)]">
-  <Sheet class="!p-2"><ThreePoses side={bench.side} {report} drawn={bench.drawn!} /></Sheet>
+  <Sheet class="!p-2"><ThreePoses {unit} side={bench.side} {report} drawn={bench.drawn!} /></Sheet>
   <Sheet class="!p-2">
     <div class="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-x-2">
       <InBox
@@ -37,20 +41,22 @@
         width={250}
         height={240}
         scale={1.36}
-        words="{bench.side} foot in the box from in front, on pointe: sinks {mm(hold.sinkMm)} mm, walls carry {Math.round(100 * hold.wallsShare)} in 100"
+        words="{bench.side} foot in the box from in front, on pointe: sinks {smallLength(hold.sinkMm, unit)}, walls carry {Math.round(
+          100 * hold.wallsShare
+        )} in 100"
       />
       <dl class="told grid content-start gap-1.5 pt-1">
         <div>
           <dt>{cover.wingInnerMm < 0 ? 'wings short' : 'wings hold'}</dt>
-          <dd>{Math.abs(Math.round(cover.wingInnerMm))} mm {cover.wingInnerMm < 0 ? 'under' : 'past'} the big joint</dd>
+          <dd>{smallLength(Math.abs(cover.wingInnerMm), unit)} {cover.wingInnerMm < 0 ? 'under' : 'past'} the big joint</dd>
         </div>
         <div>
-          <dt>sinks {mm(hold.sinkMm)}</dt>
-          <dd>mm, {report.sinkMm.low.toFixed(0)} to {report.sinkMm.high.toFixed(0)}; walls carry {Math.round(100 * hold.wallsShare)} in 100</dd>
+          <dt>sinks {smallLength(hold.sinkMm, unit)}</dt>
+          <dd>{smallFigure(report.sinkMm.low, unit)} to {smallFigure(report.sinkMm.high, unit)}; walls carry {Math.round(100 * hold.wallsShare)} in 100</dd>
         </div>
         <div>
           <dt>{bears}</dt>
-          <dd>{fillers ? `filler, mm: ${fillers}` : 'no filler asked for'}</dd>
+          <dd>{fillers ? `filler, ${unit}: ${fillers}` : 'no filler asked for'}</dd>
         </div>
       </dl>
     </div>
@@ -58,7 +64,7 @@
       <PlatformBelow side={bench.side} {report} />
       <div>
         <p class="leading-tight">
-          platform, from below<br /><b>steady by {Math.round(tips.steadyMm)} mm</b><br />{tips.centreMm >= 0 ? 'to the big toe' : 'to the little toe'}
+          platform, from below<br /><b>steady by {smallLength(tips.steadyMm, unit)}</b><br />{tips.centreMm >= 0 ? 'to the big toe' : 'to the little toe'}
         </p>
         <ul class="mt-1.5 flex flex-wrap gap-x-3 text-[15px]" aria-label="Walls by how hard they press">
           {#each WALL_BANDS as band (band.id)}<li>
@@ -77,8 +83,9 @@
     <ShankStrip {report} {newNm} left={here.worn.shankLeft} />
     {#if report.toSpareDeg && report.heldBackDeg}
       <p class="soft figures">
-        over {mm(report.toSpareDeg.centre)}° ({report.toSpareDeg.low.toFixed(0)} to {report.toSpareDeg.high.toFixed(0)}), held {mm(report.heldBackDeg.centre)}°
-        ({report.heldBackDeg.low.toFixed(0)} to
+        over {deg(report.toSpareDeg.centre)}° ({report.toSpareDeg.low.toFixed(0)} to {report.toSpareDeg.high.toFixed(0)}), held {deg(
+          report.heldBackDeg.centre
+        )}° ({report.heldBackDeg.low.toFixed(0)} to
         {report.heldBackDeg.high.toFixed(0)}){#if bench.life}; lives {bench.life.hours.low.toFixed(0)} to {bench.life.hours.high.toFixed(0)} h{/if}
       </p>
     {/if}
@@ -104,7 +111,7 @@
   </ul>
 </div>
 <Sheet class="mt-3" heading="What changes it"><ShoeSliders {bench} /></Sheet>
-<Sheet class="mt-3" heading="Laid flat, from above"><BoxAbove side={bench.side} {report} /></Sheet>
+<Sheet class="mt-3" heading="Laid flat, from above"><BoxAbove {unit} side={bench.side} {report} /></Sheet>
 <Sheet class="mt-3" heading="Zone by zone, with its sum"><ZoneSums {bench} /></Sheet>
 
 <style>

@@ -16,7 +16,7 @@
     type SweatId,
     type YieldId
   } from '@chiave/core/pointe';
-  import { pointePairSchema, type PointePairRow } from '$lib/api/pointe-schema';
+  import type { PointePairBody, PointePairRow } from '$lib/api/pointe-schema';
   import Button from '$lib/ui/kit/Button.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -25,7 +25,8 @@
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
-  import { send } from '$lib/send/save.svelte';
+  import { send, type Sent } from '$lib/send/save.svelte';
+  import { withFractions } from '$lib/size-fractions';
   import type { PointeBench } from './pointe-bench.svelte';
   import { shoeWords } from './words';
 
@@ -35,18 +36,17 @@
   const life = $derived(bench.life!);
   const d = $derived(bench.dancer);
   const price = $derived(bench.rows[here.model.id]?.price ?? null);
-  /** Hours at which pairs of hers have died. */
-  const died = $derived((bench.kept?.pairs ?? []).filter((p) => p.died !== '').map((p) => p.hours));
-  const hers = $derived(lifeLearned(life.hours.centre, died));
-  const season = $derived(
-    seasonOf(
-      { ...life, hours: { low: life.hours.low * (hers / life.hours.centre), centre: hers, high: life.hours.high * (hers / life.hours.centre) } },
-      d.weeks,
-      d.hoursAWeek,
-      d.daysAWeek,
-      price
-    )
-  );
+  const pairs = $derived(bench.kept?.pairs ?? []);
+  /** How long a pair of hers lives by its own shoe; none where its model is gone. */
+  const lifeOfPair = (p: PointePairRow): number | null => bench.on(p.left, 'left', false)?.life.hours.centre ?? null;
+  /** Satin worn through says nothing of box and shank. */
+  const LIVED_OUT: readonly string[] = ['box', 'shank', 'twisted'];
+  /** How long her pairs lived, over what their shoes were thought to. */
+  const died = $derived(pairs.filter((p) => LIVED_OUT.includes(p.died)).flatMap((p) => (lifeOfPair(p) ? [p.hours / lifeOfPair(p)!] : [])));
+  const times = $derived(lifeLearned(1, died));
+  const { low, centre, high } = $derived(life.hours);
+  const hers = $derived(times * centre);
+  const season = $derived(seasonOf({ ...life, hours: { low: times * low, centre: hers, high: times * high } }, d.weeks, d.hoursAWeek, d.daysAWeek, price));
   const DEATHS = [
     { id: '', name: 'still worn' },
     { id: 'box', name: 'box soft' },
@@ -61,7 +61,7 @@
     { id: 'bunionPadMm', name: 'Bunion pad', high: 10 },
     { id: 'tipMm', name: 'At the tips', high: 12 }
   ] as const;
-  const pads = (over: Partial<typeof d.pads>): Promise<void> => bench.ask({ pads: { ...d.pads, ...over } });
+  const pads = (over: Partial<typeof d.pads>): void => bench.ask({ pads: { ...d.pads, ...over } });
   let message = $state('');
   const [W, H, LEFT, TOP] = [440, 190, 40, 12];
   const most = $derived(Math.ceil(Math.max(10, 2.2 * Math.max(life.boxHours, life.shankHours)) / 5) * 5);
@@ -71,19 +71,12 @@
     `M${Array.from({ length: 41 }, (_, i) => (most * i) / 40)
       .map((h) => `${x(h).toFixed(1)} ${y(leftAfter(h, hours)).toFixed(1)}`)
       .join('L')}`;
-  async function done(sent: { ok: boolean; detail?: string }): Promise<void> {
-    message = sent.ok ? '' : (sent.detail ?? '');
+  async function keep(body: Partial<PointePairBody>): Promise<void> {
+    const sent: Sent<unknown> = await send(`/api/v1/customers/${bench.person!.id}/pointe/pairs`, 'POST', { left: bench.shoe, right: bench.shoe, ...body });
+    message = sent.ok ? '' : sent.detail;
     await bench.reread();
   }
-  const add = async (): Promise<void> => {
-    const begunOn = new Date().toISOString().slice(0, 10);
-    await done(await send(`/api/v1/customers/${bench.person!.id}/pointe/pairs`, 'POST', pointePairSchema.parse({ left: bench.shoe, right: bench.shoe, begunOn })) as { ok: boolean; detail?: string }); // prettier-ignore
-  };
-  /** A special order: the stock model with what was changed on the bench. */
-  const order = async (): Promise<void> => {
-    const orderedOn = new Date().toISOString().slice(0, 10);
-    await done((await send(`/api/v1/customers/${bench.person!.id}/pointe/pairs`, 'POST', { left: bench.shoe, right: bench.shoe, changes: bench.changes, orderedOn })) as { ok: boolean; detail?: string }); // prettier-ignore
-  };
+  const today = (): string => new Date().toISOString().slice(0, 10);
   const changed = $derived(Object.keys(bench.changes).length > 0);
   const leadDays = $derived(bench.stock.makers.find((m) => m.id === here.model.maker.id)?.leadDays ?? 0);
   const CHANGED: Readonly<Record<string, string>> = {
@@ -99,9 +92,14 @@
     const lead = bench.stock.makers.find((m) => m.id === bench.models.find((k) => k.id === p.left.modelId)?.maker.id)?.leadDays ?? 0;
     return new Date(Date.parse(p.orderedOn) + lead * 86_400_000).toISOString().slice(0, 10);
   };
-  const change = async ({ id, version, ...pair }: PointePairRow, over: Partial<PointePairRow>): Promise<void> =>
-    done((await send(`/api/v1/pointe/pairs/${id}`, 'PUT', { ...pair, ...over, version })) as { ok: boolean; detail?: string });
-  const nameOf = (p: PointePairRow): string => `${bench.models.find((m) => m.id === p.left.modelId)?.name ?? p.left.modelId} ${p.left.size} ${p.left.mark}${p.left.size === p.right.size && p.left.mark === p.right.mark ? '' : ` | ${p.right.size} ${p.right.mark}`}`; // prettier-ignore
+  const sizeOf = ({ size, mark }: PointePairRow['left']): string => `${withFractions(String(size))} ${mark}`;
+  const nameOf = ({ left, right }: PointePairRow): string =>
+    `${bench.models.find((m) => m.id === left.modelId)?.name ?? left.modelId} ${sizeOf(left)}${sizeOf(left) === sizeOf(right) ? '' : ` | ${sizeOf(right)}`}`;
+  /** What is left of a pair's box, in its own life with her. */
+  const leftOf = (p: PointePairRow): string => {
+    const own = lifeOfPair(p);
+    return own === null ? '–' : `${Math.round(100 * leftAfter(p.hours, times * own))} %`;
+  };
 </script>
 
 <div class="grid gap-3 lg:grid-cols-2">
@@ -203,7 +201,7 @@
       <Check checked={d.growing} onchange={(e) => bench.ask({ growing: e.currentTarget.checked })}>growing</Check>
       <Check checked={d.hurt} onchange={(e) => bench.ask({ hurt: e.currentTarget.checked })}>pain, numbness, black nail or injury</Check>
     </div>
-    {#if bench.message}<Notice tone="caution" role="alert" class="mt-2">{bench.message}</Notice>{/if}
+    {#if bench.asked?.message}<Notice tone="caution" role="alert" class="mt-2">{bench.asked.message}</Notice>{/if}
   </Sheet>
 </div>
 <Sheet class="mt-3" heading="Her pairs">
@@ -218,7 +216,7 @@
         ></thead
       >
       <tbody>
-        {#each bench.kept?.pairs ?? [] as p (p.id)}
+        {#each pairs as p (p.id)}
           <tr>
             <th scope="row">{nameOf(p)}</th>
             <td>{p.begunOn || (p.orderedOn ? `ordered ${p.orderedOn}, due about ${dueOn(p)}` : '')}</td>
@@ -231,20 +229,22 @@
                 low={0}
                 high={500}
                 step={0.5}
-                onchange={(hours) => hours !== null && change(p, { hours })}
+                onchange={(hours) => hours !== null && bench.changePair(p.id, { hours })}
               /></td
             >
-            <td class="figures">{Math.round(100 * leftAfter(p.hours, hers))} %</td>
-            <td><Select label="How {nameOf(p)} died" hideLabel options={DEATHS} value={p.died} onpick={(id) => change(p, { died: id })} /></td>
+            <td class="figures">{leftOf(p)}</td>
+            <td><Select label="How {nameOf(p)} died" hideLabel options={DEATHS} value={p.died} onpick={(id) => bench.changePair(p.id, { died: id })} /></td>
             <td>{[changesOf(p), p.note].filter(Boolean).join('; ')}</td>
           </tr>
         {/each}
       </tbody>
     </Table>
-    <Button class="mt-2" onclick={add}>Begin a pair of {shoeWords(here)}</Button>
-    {#if changed}<Button class="mt-2 ml-2" onclick={order}>Order it as changed on the bench, about {leadDays} days</Button>
+    <Button class="mt-2" onclick={() => keep({ begunOn: today() })}>Begin a pair of {shoeWords(here)}</Button>
+    {#if changed}<Button class="mt-2 ml-2" onclick={() => keep({ changes: bench.changes, orderedOn: today() })}
+        >Order it as changed on the bench, about {leadDays} days</Button
+      >
     {:else}<p class="soft mt-1 text-sm">Change the shoe on the bench first to order it so: a stock model plus its changes.</p>{/if}
-    {#if message}<Notice tone="caution" role="alert" class="mt-2">{message}</Notice>{/if}
+    {#if message || bench.pairsSaid}<Notice tone="caution" role="alert" class="mt-2">{message || bench.pairsSaid}</Notice>{/if}
   {/if}
 </Sheet>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { GRADE, POINTE_ZONE, type PointeFit, type PointePair } from '@chiave/core/pointe';
+  import { ALIKE_PARTS, GRADE, POINTE_ZONE, WITHIN_MM, type AlikePartId, type AlikeShoe, type PointeFit, type PointePair } from '@chiave/core/pointe';
   import { proxy } from 'comlink';
   import { onDestroy } from 'svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -9,7 +9,8 @@
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Slider from '$lib/ui/kit/Slider.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
-  import { ALIKE_PARTS, type AlikePartId, type AlikeShoe } from '@chiave/core/pointe';
+  import { shown } from '$lib/ui/kit/units.svelte';
+  import { smallFigure, smallLength } from '$lib/small-length';
   import { onShelf } from '$lib/pointe-models';
   import { withFractions } from '$lib/size-fractions';
   import { pointeBeside } from '$lib/workers/pointe-client';
@@ -97,14 +98,14 @@
         : reasons.map(zoneWords).join('; ')}.</Notice
     >
   {:else if whyNot}
-    <Notice class="mt-2">No size of it comes within 9 mm of these feet.</Notice>
+    <Notice class="mt-2">No size of it comes within {smallLength(WITHIN_MM, shown.unit)} of these feet.</Notice>
   {/if}
   <Table class="mt-2">
     <caption class="sr-only">Pairs, best first</caption>
     <thead
       ><tr
         ><th scope="col">Model</th><th scope="col">L</th><th scope="col">R</th><th scope="col">Shank</th><th scope="col">Right for both</th><th scope="col"
-          >Sinks L, R</th
+          >Sinks L, R, {shown.unit}</th
         ><th scope="col">Over, held</th><th scope="col">Decided by</th><th scope="col">Shelf</th><th></th></tr
       ></thead
     >
@@ -118,7 +119,7 @@
           >
           <td>{GRADE[p.left.grade].name}{p.right.grade === p.left.grade ? '' : `, R ${GRADE[p.right.grade].name}`}</td>
           <td>{aboutTen(p.probability)}</td>
-          <td class="figures">{p.left.sinkMm.toFixed(1).replace('-', '−')}, {p.right.sinkMm.toFixed(1).replace('-', '−')}</td>
+          <td class="figures">{smallFigure(p.left.sinkMm, shown.unit)}, {smallFigure(p.right.sinkMm, shown.unit)}</td>
           <td class="figures">{p.left.toSpareDeg === null ? '–' : `${Math.round(p.left.toSpareDeg)}°, ${Math.round(p.left.heldBackDeg!)}°`}</td>
           <td>{POINTE_ZONE[p.left.probability <= p.right.probability ? p.left.decidedBy : p.right.decidedBy].name}</td>
           <td class="figures">{shelf(p) || '–'}</td>
@@ -133,9 +134,9 @@
     </tbody>
   </Table>
   {#if tookMs !== null && pairs.length === 0}<Notice class="mt-2"
-      >No maker’s run comes within 9 mm of these feet. Measure the length again, or ask a maker for a size of its own.</Notice
+      >No maker’s run comes within {smallLength(WITHIN_MM, shown.unit)} of these feet. Measure the length again, or ask a maker for a size of its own.</Notice
     >{/if}
-  {#if bench.heldBack}<p class="soft mt-2">Sums only: nothing in this list is a recommendation while the cautions below stand.</p>{/if}
+  {#if bench.heldBack}<p class="soft mt-2">Sums only: nothing in this list is a recommendation while the cautions above stand.</p>{/if}
 </Sheet>
 {#if bench.here}
   <Sheet class="mt-3" heading="Nearest to {shoeWords(bench.here)} in other makers’ models">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { formatLength } from '@chiave/core/measure';
   import { PASTES, type PasteId } from '@chiave/core/pointe';
+  import { smallLength } from '$lib/small-length';
   import Button from '$lib/ui/kit/Button.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -18,14 +19,15 @@
   const plain = $derived(bench.on(bench.shoe, bench.side, false)!.report);
   const now = $derived(bench.here!.report);
   const by = (a: number, b: number, unit: string): string => `${b - a >= 0 ? '+' : '−'}${Math.abs(b - a).toFixed(1)}${unit}`;
+  const byMm = (a: number, b: number): string => `${b - a >= 0 ? '+' : '−'}${smallLength(Math.abs(b - a), shown.unit)}`;
   const told = $derived(
     [
-      `sinks ${by(plain.inBox.hold.sinkMm, now.inBox.hold.sinkMm, ' mm')}`,
+      `sinks ${byMm(plain.inBox.hold.sinkMm, now.inBox.hold.sinkMm)}`,
       ...(plain.over && now.over
         ? [`over ${by(plain.over.toSpareDeg, now.over.toSpareDeg, '°')}`, `held ${by(plain.over.heldBackDeg, now.over.heldBackDeg, '°')}`]
         : []),
       `rolls ${by(plain.demiDeg, now.demiDeg, '°')}`,
-      `fold ${by(plain.pinchMm, now.pinchMm, ' mm')}`,
+      `fold ${byMm(plain.pinchMm, now.pinchMm)}`,
       `right ${by(100 * plain.probability, 100 * now.probability, ' in 100')}`
     ].join(', ')
   );
@@ -50,7 +52,7 @@
     high={100}
     step={1}
     value={box.wingMm}
-    oninput={(wingMm) => bench.change({ wingMm, wingOuterMm: wingMm + 2 })}
+    oninput={(wingMm) => bench.change({ wingMm, wingOuterMm: box.wingOuterMm + wingMm - box.wingMm })}
   />
   <Slider
     class="w-36"

@@ -21,6 +21,7 @@
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
+  import { smallLength } from '$lib/small-length';
   import { capital } from '$lib/capital';
   import type { PointeBench } from './pointe-bench.svelte';
 
@@ -40,7 +41,7 @@
   const mm = (n: number): string => formatLength(Math.round(n), shown.unit);
   const done = $derived(bench.dancer.sewn);
   const left = $derived(SEWING.filter((s) => !done.includes(s.id)).length);
-  const tick = (id: SewingId, on: boolean): void => void bench.ask({ sewn: on ? [...done, id] : done.filter((d) => d !== id) });
+  const tick = (id: SewingId, on: boolean): void => bench.ask({ sewn: on ? [...done, id] : done.filter((d) => d !== id) });
 </script>
 
 <div class="grid gap-3 lg:grid-cols-2">
@@ -75,12 +76,16 @@
         />
       </div>
       <ul class="mt-2 grid gap-1">
-        {#each feet as { side, mm: length } (side)}
-          {@const on = slipperOn(length, inside ?? both.low + 1, material)}
+        {#each feet as { side, mm: length }, i (side)}
           <li class="flex items-baseline gap-2">
             <SideMark {side} /> <span class="figures">{mm(length)}</span>
-            <b class={on.fit === 'right' ? '' : 'text-tight-word'}>{SLIPPER_FITS.find((f) => f.id === on.fit)!.name}</b>
-            <span class="soft figures">{on.roomMm >= 0 ? '+' : '−'}{Math.abs(on.roomMm).toFixed(1)} mm when it has given</span>
+            {#if inside === null}
+              lies close in {mm(lengths[i].low)} to {mm(lengths[i].high)}
+            {:else}
+              {@const on = slipperOn(length, inside, material)}
+              <b class={on.fit === 'right' ? '' : 'text-tight-word'}>{SLIPPER_FITS.find((f) => f.id === on.fit)!.name}</b>
+              <span class="soft figures">{smallLength(on.roomMm, shown.unit)} of room when it has given</span>
+            {/if}
           </li>
         {/each}
       </ul>

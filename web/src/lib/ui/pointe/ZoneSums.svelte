@@ -1,6 +1,8 @@
 <script lang="ts">
-  import { narrowerBox, POINTE_ZONE, slopeOf, tellsMost } from '@chiave/core/pointe';
+  import { POINTE_ZONE, tellsMost, type ReadZone } from '@chiave/core/pointe';
   import { SIDES } from '@chiave/core/measure';
+  import { smallLength } from '$lib/small-length';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { withMinus } from '$lib/true-minus';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
@@ -13,22 +15,17 @@
     SIDES.flatMap((side) => {
       const shoe = bench.on(bench.shoe, side, true);
       if (!shoe || (bench.measured && !bench.feet[side])) return [];
-      const { report } = shoe;
-      return [
-        {
-          side,
-          report,
-          source: { of: bench.pair[side], inBox: report.inBox, shank: report, doubt: shoe.filled.doubt, slope: slopeOf(report.inBox, narrowerBox(report.box)) }
-        }
-      ];
+      return [{ side, report: shoe.report }];
     })
   );
   const seen = $derived(both.find((b) => b.side === bench.side) ?? both[0]);
   const next = $derived(
-    seen
-      ? (['sink', 'over'] as const).map((of) => ({ of, most: tellsMost(of, { foot: seen.source.of, doubt: seen.source.doubt, slope: seen.source.slope })[0] }))
-      : []
+    seen ? (['sink', 'over'] as const).map((of) => ({ of, most: tellsMost(of, { ...seen.report.source, foot: seen.report.source.of })[0] })) : []
   );
+  const told = ({ zone, value }: ReadZone): string => {
+    const { unit } = POINTE_ZONE[zone];
+    return unit === 'mm' ? smallLength(value, shown.unit) : `${withMinus(value.toFixed(unit === '°' ? 1 : 2))} ${unit}`;
+  };
   const ids = $derived(both[0]?.report.zones.map((z) => z.zone) ?? []);
 </script>
 
@@ -37,7 +34,7 @@
   <thead
     ><tr
       ><th scope="col">Zone</th>{#each both as b (b.side)}<th scope="col" colspan="2"><SideMark side={b.side} /></th>{/each}<th scope="col"
-        >Sum, {bench.side} foot</th
+        >Sum, {bench.side} foot, mm</th
       ></tr
     ></thead
   >
@@ -47,12 +44,10 @@
         <th scope="row">{POINTE_ZONE[id].name}</th>
         {#each both as b (b.side)}
           {@const z = b.report.zones.find((zone) => zone.zone === id)!}
-          <td class="figures text-right"
-            >{z.value.toFixed(POINTE_ZONE[id].unit === 'mm' || POINTE_ZONE[id].unit === '°' ? 1 : 2).replace('-', '−')} {POINTE_ZONE[id].unit}</td
-          >
+          <td class="figures text-right">{told(z)}</td>
           <td class={z.state === 'right' ? 'soft' : 'font-semibold text-tight-word'}>{z.state === 'right' ? 'right' : zoneWords(z)}</td>
         {/each}
-        <td class="soft text-sm">{withMinus(POINTE_ZONE[id].sum(seen!.source))}</td>
+        <td class="soft text-sm">{withMinus(POINTE_ZONE[id].sum(seen!.report.source))}</td>
       </tr>
     {/each}
   </tbody>

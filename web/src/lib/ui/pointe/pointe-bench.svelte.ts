@@ -1,3 +1,4 @@
+import { SvelteMap } from 'svelte/reactivity';
 import { completeFoot, SIDES, type Foot, type Side } from '@chiave/core/measure';
 import {
   apart,
@@ -22,6 +23,7 @@ import {
   type FilledBox,
   type Forefoot,
   type GradeId,
+  type Life,
   type PointeChanges,
   type PointeFoot,
   type PointeFront,
@@ -30,10 +32,10 @@ import {
   type PointeReport,
   type Worn
 } from '@chiave/core/pointe';
-import { BLANK_DANCER, type DancerAnswer, type DancerBody, type PointeModelRow, type PointeStockFile } from '../../api/pointe-schema';
+import { BLANK_DANCER, type DancerAnswer, type DancerBody, type PointeModelRow, type PointePairBody, type PointeStockFile } from '../../api/pointe-schema';
 import { ageOf } from '../../fit-feet';
 import { coreModels } from '../../pointe-models';
-import { send } from '../../send/save.svelte';
+import { Keeper, send } from '../../send/save.svelte';
 import { lastFeetOf, type Extras } from '../kit/feet-of-person';
 
 /** The foot that stands here until a person's does, mm, and its point reach. */
@@ -52,6 +54,8 @@ export interface ShoeHere {
   filled: FilledBox;
   /** How much of box and shank is left after the hours danced. */
   worn: Worn;
+  /** How long it lives with this dancer, new. */
+  life: Life;
   report: PointeReport;
 }
 /** So many models lie side by side. */
@@ -66,6 +70,9 @@ export class PointeBench {
   dancer = $state.raw<DancerBody>(BLANK_DANCER);
   kept = $state.raw<DancerAnswer | null>(null);
   message = $state('');
+  /** Keeps what is asked of the dancer, as it is typed. */
+  asked = $state.raw<Keeper | null>(null);
+  readonly #pairs = new SvelteMap<number, Keeper>();
   side = $state<Side>('left');
   lengthMm = $state<number>(FREE.lengthMm);
   reachDeg = $state<number>(FREE.reachDeg);
@@ -87,18 +94,14 @@ export class PointeBench {
     right: compileForefoot(this.pair.right, this.dancer.pads)
   }));
   readonly foot = $derived.by(() => this.pair[this.side]);
-  readonly forefoot = $derived.by(() => this.forefeet[this.side]);
 
   /** The shoe looked at, on the foot looked at; null before one is chosen. */
   readonly here = $derived.by((): ShoeHere | null => this.on(this.shoe, this.side, true));
   /** What of the shoe as it was changed cannot be made. */
   readonly problems = $derived.by(() => (this.here ? boxProblems(this.here.filled.box) : []));
-  readonly life = $derived.by(() => {
-    const { here, dancer, foot } = this;
-    if (!here) return null;
-    const { box } = here.filled;
-    return lifeOf({ ...dancer, weightKg: foot.weightKg, paste: box.paste, shankNm: box.shank.nm, sinkMm: here.report.inBox.hold.sinkMm });
-  });
+  readonly life = $derived.by(() => this.here?.life ?? null);
+  /** What was not kept of pairs, in words. */
+  readonly pairsSaid = $derived.by(() => [...this.#pairs.values()].map((k) => k.message).filter(Boolean).join(' ')); // prettier-ignore
   /** Side by side: size, width and shank held as equal as other makers' scales allow. */
   readonly row = $derived.by((): ShoeHere[] => this.beside.flatMap((id) => this.on(this.nearest(id), this.side, id === this.shoe?.modelId) ?? []));
   readonly ageYears = $derived.by(() => (this.person && ageOf(this.person)) ?? null);
@@ -149,18 +152,14 @@ export class PointeBench {
     const { nm, ...changes } = own ? this.changes : {};
     const made = boxOf(model, name.size, name.mark, name.grade, changes);
     const filled = nm === undefined ? made : { ...made, box: { ...made.box, shank: { ...made.box.shank, nm } } };
-    const new_ = pointeReport(this.forefeet[side], filled.box, filled.doubt);
-    const fillersMm = own && this.fillers ? new_.inBox.fillersMm : undefined;
-    if (!own || (this.hours === 0 && !fillersMm)) return { name, model, filled, worn: NEW, report: new_ };
-    const life = lifeOf({
-      ...this.dancer,
-      weightKg: this.pair[side].weightKg,
-      paste: filled.box.paste,
-      shankNm: filled.box.shank.nm,
-      sinkMm: new_.inBox.hold.sinkMm
-    });
+    const { box, doubt } = filled;
+    const report = pointeReport(this.forefeet[side], box, doubt);
+    const { sinkMm } = report.inBox.hold;
+    const life = lifeOf({ ...this.dancer, weightKg: this.pair[side].weightKg, paste: box.paste, shankNm: box.shank.nm, sinkMm });
+    const fillersMm = own && this.fillers ? report.inBox.fillersMm : undefined;
+    if (!own || (this.hours === 0 && !fillersMm)) return { name, model, filled, worn: NEW, life, report };
     const worn = { boxLeft: leftAfter(this.hours, life.boxHours), shankLeft: leftAfter(this.hours, life.shankHours) };
-    return { name, model, filled, worn, report: pointeReport(this.forefeet[side], filled.box, filled.doubt, { worn, fillersMm }) };
+    return { name, model, filled, worn, life, report: pointeReport(this.forefeet[side], box, doubt, { worn, fillersMm }) };
   }
   /** Size, mark and grade of a model nearest to the shoe looked at: lengths and girths in millimetres, the grade itself where it is made. */
   nearest(modelId: string): ShoeName | null {
@@ -171,7 +170,7 @@ export class PointeBench {
     const target = aim?.insideLengthMm ?? this.foot.foot.values.lengthMm.mm;
     const by = (far: (x: number) => number, all: readonly number[]): number => all.reduce((a, b) => (far(b) < far(a) ? b : a));
     const size = by((s) => Math.abs(insideLength(model.maker, s) - target), sizesOf(model.maker));
-    const girth = aim?.jointGirthMm ?? this.foot.pressedGirthMm - 2;
+    const girth = aim?.jointGirthMm ?? this.foot.pressedGirthMm - UNDER_PRESSED_MM;
     const mark = model.maker.width.marks.reduce((a, b) => (this.#girthOff(model, size, b, girth) < this.#girthOff(model, size, a, girth) ? b : a));
     const wanted = this.shoe?.grade ?? model.usualGrade;
     const grade = model.grades.reduce((a, b) =>
@@ -218,7 +217,10 @@ export class PointeBench {
   /** Puts a dancer's feet here. */
   async open(who: { id: number; name: string } | null): Promise<void> {
     this.person = who ? { ...who, born: null } : null;
-    [this.feet, this.extras, this.kept, this.dancer, this.message] = [{}, {}, null, BLANK_DANCER, ''];
+    // What is still to be kept of whoever stood here goes on its way.
+    void this.settle();
+    [this.feet, this.extras, this.kept, this.dancer, this.message, this.asked] = [{}, {}, null, BLANK_DANCER, '', null];
+    this.#pairs.clear();
     if (!who) return;
     const [found, kept, row] = await Promise.all([
       lastFeetOf(who.id),
@@ -233,30 +235,63 @@ export class PointeBench {
       if (!this.feet[this.side]) this.side = this.sides[0] ?? this.side;
       if (this.sides.length === 0) this.message = `No foot of ${who.name} has a length yet; a foot of ${this.lengthMm} mm stands here.`;
     }
-    if (kept.ok) [this.kept, this.dancer] = [kept.value, kept.value.dancer];
+    if (kept.ok) this.#keep(who.id, kept.value);
     else this.message ||= kept.detail;
-    const worn = this.kept?.pairs.find((p) => p.died === '') ?? this.kept?.pairs[0];
+    const pairs = kept.ok ? kept.value.pairs : [];
+    const worn = pairs.find((p) => p.died === '') ?? pairs[0];
     this.beside = [];
     const first = worn?.[this.side] ?? (this.shoe && { ...this.shoe, ...this.#nearFoot(this.shoe.modelId) });
     if (first) this.look(first);
   }
+  #keep(id: number, kept: DancerAnswer): void {
+    this.kept = kept;
+    const asked = new Keeper(`/api/v1/customers/${id}/pointe`, 'PUT', `chiave-pointe-${id}`);
+    asked.version = kept.version;
+    const draft = asked.draft<DancerBody>();
+    this.dancer = draft ?? kept.dancer;
+    this.asked = asked;
+    if (draft) asked.later(draft);
+  }
+  /** Sends what is typed and not kept yet. */
+  async settle(): Promise<void> {
+    await Promise.all([this.asked?.now(), ...[...this.#pairs.values()].map((k) => k.now())]);
+  }
+  /** Reads again what is kept of the dancer, and the models. */
   async reread(): Promise<void> {
     if (!this.person) return;
+    await this.settle();
     const id = this.person.id;
     const [kept, stock] = await Promise.all([
       send<DancerAnswer>(`/api/v1/customers/${id}/pointe`, 'GET'),
       send<PointeStockFile>('/api/v1/pointe/models', 'GET')
     ]);
-    if (kept.ok && this.person?.id === id) this.kept = kept.value;
+    if (kept.ok && this.person?.id === id) {
+      this.kept = kept.value;
+      this.#pairs.clear();
+    }
     if (stock.ok) this.stock = stock.value;
   }
-  /** Keeps what is asked of the dancer. */
-  async ask(over: Partial<DancerBody>): Promise<void> {
+  /** What is asked of the dancer; kept soon, as one change however often it moves. */
+  ask(over: Partial<DancerBody>): void {
     this.dancer = { ...this.dancer, ...over };
-    if (!this.person) return;
-    const sent = await send(`/api/v1/customers/${this.person.id}/pointe`, 'PUT', this.dancer);
-    this.message = sent.ok ? '' : sent.detail;
+    this.asked?.later(this.dancer);
+  }
+  /** Changes a pair that is kept: hours, how it died. */
+  changePair(id: number, over: Partial<PointePairBody>): void {
+    const row = this.kept?.pairs.find((p) => p.id === id);
+    if (!row || !this.kept) return;
+    let keeper = this.#pairs.get(id);
+    if (!keeper) {
+      keeper = new Keeper(`/api/v1/pointe/pairs/${id}`, 'PUT');
+      keeper.version = row.version;
+      this.#pairs.set(id, keeper);
+    }
+    const { id: _id, version: _version, ...pair } = { ...row, ...over };
+    this.kept = { ...this.kept, pairs: this.kept.pairs.map((p) => (p.id === id ? { ...row, ...over } : p)) };
+    keeper.later(pair);
   }
 }
+/** A box is begun with that is so much less round than the pressed foot: the middle of what holds [model], mm. */
+const UNDER_PRESSED_MM = 1.5;
 /** Midfoot for drawing where no reach was taken, degrees. */
 const FREE_MID = 30;

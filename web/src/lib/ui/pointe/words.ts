@@ -1,4 +1,4 @@
-import { POINTE_ZONE, type PointeReport, type ReadZone } from '@chiave/core/pointe';
+import { overState, POINTE_ZONE, type PointeReport, type ReadZone } from '@chiave/core/pointe';
 import { withFractions } from '../../size-fractions';
 import type { ShoeHere } from './pointe-bench.svelte';
 
@@ -7,16 +7,15 @@ const deg = (n: number): string => `${Math.round(Math.abs(n))}°`;
 /** Over the box in words. */
 export function overWords({ over }: Pick<PointeReport, 'over'>): string {
   if (!over) return 'point reach not taken';
-  if (over.toSpareDeg < -1) return `${deg(over.toSpareDeg)} short of the box`;
-  if (over.heldBackDeg < 0) return `falls over by ${deg(over.heldBackDeg)}`;
-  return 'gets over and holds';
+  return { short: `${deg(over.toSpareDeg)} short of the box`, falls: `falls over by ${deg(over.heldBackDeg)}`, holds: 'gets over and holds' }[overState(over)];
 }
 /** The shank in words. */
 export function shankWords({ over }: Pick<PointeReport, 'over'>): string {
   if (!over) return 'Shank: take the point reach first';
-  if (!over.band) return 'No shank does both: reach is missing, ask the teacher';
-  if (over.shankNm > over.band.high) return 'Too hard a shank to get over';
-  return over.shankNm < over.band.low ? 'Too soft a shank to hold' : 'This shank gets over and holds';
+  if (over.missing === 'reach') return 'No shank does both: reach is short, ask the teacher';
+  if (over.missing === 'hold') return 'No shank does both: longer vamp and wings, or strength, must hold her';
+  if (over.shankNm > over.highNm) return 'Too hard a shank to get over';
+  return over.shankNm < over.lowNm ? 'Too soft a shank to hold' : 'This shank gets over and holds';
 }
 /** What a zone that is not right means. */
 export const zoneWords = ({ zone, state }: Pick<ReadZone, 'zone' | 'state'>): string => {
@@ -34,4 +33,7 @@ export function againstShort({ decidedBy: { zone, state } }: Pick<PointeReport, 
   return `${state === 'low' || state === 'lowish' ? low : high}${state === 'lowish' || state === 'highish' ? ', a little' : ''}`;
 }
 /** About how likely it is right, in tens: more is not known. */
-export const aboutTen = (probability: number): string => `about ${Math.round(10 * probability)} in 10`;
+export function aboutTen(probability: number): string {
+  const tens = Math.min(9, Math.round(10 * probability));
+  return tens === 0 ? 'hardly ever' : `about ${tens} in 10`;
+}

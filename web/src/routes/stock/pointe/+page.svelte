@@ -1,6 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { page } from '$app/state';
+  import { formatLength } from '@chiave/core/measure';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { GRADE } from '@chiave/core/pointe';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Empty from '$lib/ui/kit/Empty.svelte';
@@ -42,10 +44,11 @@
 <svelte:head><title>Pointe bench · Chiave</title></svelte:head>
 <h1 class="sr-only">Pointe bench</h1>
 <p class="says mb-1" aria-live="polite">
-  {#if here}{shoeWords(here)}, {GRADE[here.name.grade].name}: {overWords(here.report)}; {against(here.report)}.{:else}Choose a model: the foot is laid in it at
-    once.{/if}
+  {#if here}{bench.heldBack ? 'Sums only: ' : ''}{shoeWords(here)}, {GRADE[here.name.grade].name}: {overWords(here.report)}; {against(
+      here.report
+    )}.{:else}Choose a model: the foot is laid in it at once.{/if}
   <span class="soft"
-    >{bench.person ? bench.person.name : `a foot of ${bench.lengthMm} mm`}{bench.foot.pointReachDeg === null
+    >{bench.person ? bench.person.name : `a foot of ${formatLength(bench.lengthMm, shown.unit)}`}{bench.foot.pointReachDeg === null
       ? ', point reach not taken'
       : `, reach ${bench.foot.pointReachDeg}°`}</span
   >

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { GRADES, POINTE_FIELDS, type GradeId, type PointeFieldId } from '@chiave/core/pointe';
+  import { GRADES, POINTE_FIELDS, TAPER, type GradeId, type PointeFieldId } from '@chiave/core/pointe';
   import type { PointeModelRow } from '$lib/api/pointe-schema';
   import { send } from '$lib/send/save.svelte';
   import Area from '$lib/ui/kit/Area.svelte';
@@ -142,7 +142,7 @@
           >
           <td>{makers.find((k) => k.id === m.makerId)?.name ?? m.makerId}</td>
           <td class="figures">{withFractions(String(m.base.size))} {m.base.mark}</td>
-          <td>{m.spec.taper?.value ?? '–'}</td>
+          <td>{m.spec.taper ? TAPER[m.spec.taper.value].name : '–'}</td>
           <td class="figures">{known(m, 'measured')}</td>
           <td class="figures">{known(m, 'claimed')}</td>
           <td class="figures">{POINTE_FIELDS.length - known(m, 'measured') - known(m, 'claimed') || '–'}</td>
