@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { chanceOf, compileBox, compileForefoot, doubtBy, fillersFor, heightAt, layInBox, PLATFORM_SHAPES, pointeReport, restOf, sideHoldMm, stationAt, TAPERS, taperAt, THROATS, throatAt, toeLoads, wallForce, weigh, widthAt, girthAt, type Box } from '../src/pointe'; // prettier-ignore
+import { chanceOf, compileForefoot, doubtBy, fillersFor, heightAt, layInBox, PLATFORM_SHAPES, pointeReport, restOf, sideHoldMm, stationAt, TAPERS, taperAt, THROATS, throatAt, toeLoads, weigh, widthAt, girthAt, type Box } from '../src/pointe'; // prettier-ignore
 import { boxCase, footCase, forefootCase, marksWider, REFERENCE, tapered, type FootCase } from './pointe-cases';
 import { denseFoot, restByHalving, wallsDense } from './pointe-reference';
 
