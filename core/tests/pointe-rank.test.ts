@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { ALIKE_PARTS, alikeTo, apart, bestPair, boxOf, boxProblems, causesOf, CAUSES, cautionsFor, doubtBy, dried, fitsOfModel, GRADE_IDS, hear, HEARS, insideLength, leftAfter, lifeLearned, lifeOf, markProblem, PointeStock, pointeReport, POINTE_CAUTIONS, priorsOf, rankPointe, scaleProblems, seasonOf, sizeProblem, sizesOf, SYMPTOMS, BARRE_TESTS, tellsMost, UNHEARD, type LifeWith, type PointeModel } from '../src/pointe'; // prettier-ignore
-import { boxCase, DANCERS, footCase, labelOnly, MODELS, modelNamed, rushlightCase } from './pointe-cases';
+import { ALIKE_PARTS, alikeTo, apart, bestPair, boxOf, boxProblems, causesOf, CAUSES, cautionsFor, doubtBy, dried, fitsOfModel, GRADE_IDS, asBelieved, expectedOf, hear, hearAll, HEARD_SIGNS, HEARS, insideLength, LEARNED_PARTS, leftAfter, lifeLearned, lifeOf, markProblem, PointeStock, pointeReport, POINTE_CAUTIONS, priorsOf, rankPointe, scaleProblems, signsThatTell, seasonOf, sizeProblem, sizesOf, SYMPTOMS, BARRE_TESTS, tellsMost, unheard, type LifeWith, type PointeModel } from '../src/pointe'; // prettier-ignore
+import { seeded } from '../../demo/random';
+import { boxCase, DANCERS, footCase, forefootCase, labelOnly, MODELS, modelNamed, rushlightCase } from './pointe-cases';
 
 const stock = new PointeStock(MODELS);
 const rankFor = (d: keyof typeof DANCERS) => rankPointe(stock, DANCERS[d], DANCERS[d], true);
@@ -217,17 +218,83 @@ describe('at the barre', () => {
     expect(of(200, 15)['shank-dead']!).toBeLessThan(of(200, 15)['box-dead']!);
   });
   it('an answer moves what is believed of a model’s girth, as in the study', () => {
-    const about = { ...HEARS.sinks, slope: 0.45 };
-    const once = hear(UNHEARD, 2, true, about);
+    const about = (yes: boolean, before = unheard('girth')) => hear(before, { value: 2, slope: 0.45 }, yes, HEARS.sinks);
+    const once = about(true);
     expect(once.mean).toBeCloseTo(4.3, 1);
     expect(once.sd).toBeCloseTo(2.35, 1);
-    const twice = hear(once, 2, true, about);
+    const twice = about(true, once);
     expect(twice.mean).toBeCloseTo(6.2, 1);
     expect(twice.sd).toBeCloseTo(2, 1);
-    const no = hear(UNHEARD, 2, false, about);
+    const no = about(false);
     expect(no.mean).toBeCloseTo(-0.2, 1);
     expect(no.sd).toBeCloseTo(2.9, 1);
     expect(twice.n).toBe(2);
+  });
+});
+
+describe('what the barre teaches of a model', () => {
+  const box = boxCase();
+  const expected = expectedOf(forefootCase(), box, doubtBy('claimed'));
+  it('every sign that teaches has what the sums expected; a unit more of its part moves it the way the trade says', () => {
+    expect(Object.keys(expected).sort()).toEqual([...HEARD_SIGNS].sort());
+    const slope = (id: keyof typeof HEARS) => expected[id]!.slope;
+    expect(slope('sinks')).toBeGreaterThan(0);
+    expect(slope('numb')).toBeLessThan(0);
+    expect(slope('knuckled')).toBeCloseTo(1, 5);
+    expect(slope('heel-bag')).toBeGreaterThan(0);
+    expect(slope('vamp-gapes')).toBeCloseTo(1, 1);
+    expect(slope('not-over')).toBeLessThan(0);
+    expect(slope('falls-over')).toBeGreaterThan(0);
+  });
+  it('seen where it was not expected moves the part that way; not seen moves it the other way or hardly; doubt only shrinks', () => {
+    const way = { sinks: 1, numb: -1, knuckled: -1, 'heel-bag': 1, 'no-pinch': -1, 'vamp-gapes': -1, 'vamp-bites': 1, 'not-over': 1, 'falls-over': -1 } as const; // prettier-ignore
+    for (const id of HEARD_SIGNS) {
+      const { part } = HEARS[id];
+      const yes = hearAll({}, { [id]: true }, expected);
+      const no = hearAll({}, { [id]: false }, expected);
+      expect(yes.taught, id).toEqual([part]);
+      expect(yes.beliefs[part]!.mean * way[id], id).toBeGreaterThan(0);
+      expect(no.beliefs[part]!.mean * way[id], id).toBeLessThan(0);
+      for (const told of [yes, no]) expect(told.beliefs[part]!.sd).toBeLessThan(unheard(part).sd);
+    }
+    expect(hearAll({}, { rolls: true }, expected)).toEqual({ beliefs: {}, taught: [] });
+  });
+  it('a belief recovers a model that is truly off, from noisy answers of many dancers', () => {
+    const random = seeded(2020);
+    for (const truth of [-4, 0, 4]) {
+      let beliefs = {};
+      for (let i = 0; i < 80; i++) {
+        const value = 5.5 - 2 + 4 * random.uniform();
+        const seen = value + 0.45 * truth + HEARS.sinks.noise * random.normal() > HEARS.sinks.threshold;
+        ({ beliefs } = hearAll(beliefs, { sinks: seen }, { sinks: { value, slope: 0.45 } }));
+      }
+      const { mean, sd } = (beliefs as { girth: { mean: number; sd: number } }).girth;
+      expect(Math.abs(mean - truth), `${truth} read as ${mean}`).toBeLessThan(3 * sd);
+      expect(sd).toBeLessThan(1.1);
+    }
+  });
+  it('a part that was measured stays; one that was not is moved in every size and grade', () => {
+    const off = Object.fromEntries(LEARNED_PARTS.map(({ id }) => [id, { mean: id === 'shank' ? 0.2 : 3, sd: 1, n: 4 }]));
+    const claimed = { ...rushlightCase('claimed'), lengthEvidence: 'claimed' as const };
+    const measured = { ...rushlightCase('measured'), lengthEvidence: 'measured' as const };
+    const size = sizesOf(claimed.maker)[4];
+    const mark = claimed.maker.width.marks[0];
+    const [before, after] = [boxOf(claimed, size, mark).box, boxOf(asBelieved(claimed, off), size, mark).box];
+    expect(after.jointGirthMm - before.jointGirthMm).toBeCloseTo(3, 1);
+    expect(after.insideLengthMm - before.insideLengthMm).toBeCloseTo(3, 6);
+    expect(after.vampMm - before.vampMm).toBeCloseTo(3, 1);
+    expect(after.shank.nm / before.shank.nm).toBeCloseTo(Math.exp(0.2), 6);
+    const [was, is] = [boxOf(measured, size, mark).box, boxOf(asBelieved(measured, off), size, mark).box];
+    expect(is).toEqual({ ...was, shank: is.shank });
+  });
+  it('what is looked for next is what would decide most: between two causes the sign that only one of them shows', () => {
+    const told = signsThatTell({ 'not-over': true }, { 'shank-hard': 0.4, 'reach-short': 0.4 });
+    expect(told[0].bits).toBeGreaterThan(0);
+    expect(told.map((t) => t.bits)).toEqual([...told.map((t) => t.bits)].sort((a, b) => b - a));
+    expect(told.some((t) => t.id === 'not-over')).toBe(false);
+    // A hard shank is hard to roll through, a short reach is not: both show in sitting back.
+    expect(told[0].id).toBe('hard-to-roll');
+    for (const { bits } of signsThatTell({})) expect(bits).toBeGreaterThanOrEqual(-1e-12);
   });
 });
 

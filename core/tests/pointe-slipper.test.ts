@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { SEWING, slipperFor, slipperLengths, slipperOn } from '../src/pointe';
+import { KIND, shoeOf, sizesOf } from '../src/fit';
+import { allStyles } from '../../demo/lasts';
+import { SEWING, slipperFor, slipperLengths, slipperOn, slippersFor } from '../src/pointe';
 
 describe('slippers', () => {
   it('leather on wood, canvas on a vinyl dance floor; sweat speaks for canvas without overruling the floor (common practice, no source)', () => {
@@ -23,4 +25,17 @@ describe('slippers', () => {
     );
   });
   it('what is left to sew is a list, each once', () => expect(new Set(SEWING.map((s) => s.id)).size).toBe(SEWING.length));
+  it('of each style of the stockroom the size that lies closest on both feet, the material asked for first', () => {
+    const own = allStyles().filter((s) => KIND[s.kind].slipper);
+    const styles = [...own, { ...own[0], id: 'of-plastic', upper: 'plastic' as const }];
+    const found = slippersFor(styles, [238, 240], 'canvas');
+    expect(found.map((f) => f.material)).toEqual(['canvas', 'leather']);
+    for (const { style, insideMm, material, offMm } of found) {
+      const other = sizesOf(style).map((size) => shoeOf(style, size, style.widths[style.widths.length >> 1]).inside.insoleLengthMm);
+      const off = (mm: number) =>
+        Math.max(...[238, 240].map((length) => Math.max(0, -2.5 - slipperOn(length, mm, material).roomMm, slipperOn(length, mm, material).roomMm - 3)));
+      expect(offMm).toBeCloseTo(off(insideMm), 9);
+      expect(offMm).toBe(Math.min(...other.map(off)));
+    }
+  });
 });

@@ -147,10 +147,17 @@ describe('a dancer', () => {
       ).sinkMm.centre;
     await json(await api('POST', '/pointe/models', model), 201);
     const before = await sinkOf();
-    const seen = { shoe: { modelId: 'api-reed', size: 4.5, mark: 'III', grade: 'medium' }, answers: { sinks: true }, sinkMm: 2, hands: 1.5 };
-    const { belief } = await json<{ belief: { mean: number; sd: number; n: number } }>(await api('POST', `/customers/${person}/pointe/barre`, seen), 201);
-    expect(belief.mean).toBeGreaterThan(2);
-    expect(belief.n).toBe(1);
+    const seen = {
+      shoe: { modelId: 'api-reed', size: 4.5, mark: 'III', grade: 'medium' },
+      answers: { sinks: true, 'vamp-gapes': true },
+      expected: { sinks: { value: 2, slope: 0.45 }, 'vamp-gapes': { value: 4, slope: 1 } }
+    };
+    const { beliefs, taught } = await json<{ beliefs: Record<string, { mean: number; n: number }>; taught: string[] }>(await api('POST', `/customers/${person}/pointe/barre`, seen), 201); // prettier-ignore
+    expect(taught).toEqual(['girth', 'vamp']);
+    expect(beliefs.girth.mean).toBeGreaterThan(2);
+    expect(beliefs.girth.n).toBe(1);
+    expect(beliefs.vamp.mean).toBeLessThan(0);
+    await json(await api('POST', `/customers/${person}/pointe/barre`, { ...seen, expected: { rolls: { value: 1, slope: 1 } } }), 422);
     expect(await sinkOf()).toBeGreaterThan(before);
     await json(await api('POST', '/pointe/models', { ...model, spec: { jointGirthMm: { value: 200, evidence: 'measured' } } }), 201);
     expect(await sinkOf()).toBeCloseTo(before, 5);

@@ -70,10 +70,11 @@ test('at the barre signs tell causes, opposites another model, and what is kept 
   await sign('hard to roll through').getByText('seen', { exact: true }).click();
   await expect(page.getByRole('heading', { name: /^Next: (a softer shank|no shoe|a shorter vamp)/ })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Causes, likeliest first' })).toContainText(/for it: .*hard to roll through/);
+  await expect(page.getByText(/^Would tell most now: /)).toBeVisible();
   await sign('falls over the box').getByText('not seen').click();
   await sign('sinks into the box').getByText('not seen').click();
   await page.getByRole('button', { name: 'Keep, and rank again' }).click();
-  await expect(page.getByText(/Kept\. Sedge is now believed [\d.]+ mm (narrower|wider) in girth/)).toBeVisible();
+  await expect(page.getByText(/Kept\. Sedge is now believed [\d.]+ mm (narrower|wider) in girth.*; \d+ % (stiffer|softer) in shank/)).toBeVisible();
   await expect(page.getByText('Tick what is seen, and what was looked for and is not there.')).toBeVisible();
 });
 
@@ -90,6 +91,7 @@ test('life: pairs of a season with low and high, a pair begun and danced; slippe
   await page.getByRole('button', { name: /^Order it as changed on the bench, about 70 days/ }).click();
   await expect(page.getByRole('table', { name: 'Pairs kept with the dancer' })).toContainText(/ordered \d{4}-\d\d-\d\d, due about \d{4}-\d\d-\d\d.*vamp 70/);
   await tecla(page, 'slippers');
+  await expect(page.getByRole('link', { name: /^Adagio / })).toBeVisible();
   await page.getByText('wood', { exact: true }).click();
   await expect(page.getByRole('heading', { name: /^Leather on wood: it grips wood/ })).toBeVisible();
   await page.getByLabel('Pin the elastics at the arch, foot pointed and flexed').check();
@@ -125,6 +127,42 @@ test('a model is changed with its evidence; what cannot be made is said at its f
   await page.getByRole('button', { name: 'Keep the model' }).click();
   await expect(page.getByText('Medlar is kept.')).toBeVisible();
   await expect(page.locator('[data-model="medlar"]')).toContainText('97');
+});
+
+test('a new maker with its own scale and a new model of it, by the form; a name taken already is said', async ({ page }) => {
+  await open(page, '/stock/pointe/models');
+  await page.getByRole('button', { name: 'New maker' }).click();
+  const name = page.getByLabel('Name of the maker');
+  await name.fill('Tessandry');
+  await page.getByRole('button', { name: 'Keep the maker' }).click();
+  await expect(page.getByText('there is a maker of this name: change that one, or give this one another name')).toBeVisible();
+  await name.fill('Ivrelle');
+  for (const [label, value] of [
+    ['First size', '33'],
+    ['Last size', '43'],
+    ['Inside length of the first size, mm', '214'],
+    ['A whole size adds, mm', 'six'],
+    ['A mark adds to the girth, mm', '4.5'],
+    ['A mark adds to the width, mm', '1.5']
+  ])
+    // prettier-ignore
+    await page.getByLabel(label, { exact: true }).fill(value);
+  await page.getByLabel('Width marks, narrow first').fill('slim, plain, full');
+  await page.getByRole('button', { name: 'Keep the maker' }).click();
+  await expect(page.getByLabel('A whole size adds, mm')).toHaveAttribute('aria-invalid', 'true');
+  await page.getByLabel('A whole size adds, mm').fill('6.1');
+  await page.getByRole('button', { name: 'Keep the maker' }).click();
+  await expect(page.getByText('Ivrelle is kept.')).toBeVisible();
+  await expect(page.locator('[data-maker="ivrelle"]')).toContainText('33 to 43, halves');
+  await page.getByRole('button', { name: 'New model' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Sallow');
+  await page.getByLabel('Maker', { exact: true }).selectOption({ label: 'Ivrelle' });
+  await page.getByLabel('Base size').fill('36');
+  await page.getByLabel('Base mark').fill('plain');
+  await page.getByLabel('girth at the joints, mm').fill('202');
+  await page.getByRole('button', { name: 'Keep the model' }).click();
+  await expect(page.locator('[data-model="sallow"]')).toContainText('Ivrelle');
+  await page.request.delete('/api/v1/pointe/models/sallow', { headers: { origin: new URL(page.url()).origin } });
 });
 
 test('on a touch screen a tap looks at another model', async ({ browser }) => {

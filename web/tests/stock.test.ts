@@ -8,7 +8,7 @@ import { STYLE_COLUMNS } from '../src/lib/api/style-fields';
 import { checkRun, wholeDetails, type LastBody, type StyleBody } from '../src/lib/api/stock-schema';
 import { comparables, planOfFoot, shoeAt, sizeThere } from '../src/lib/compare-shoes';
 import { layByRuler } from '../src/lib/drawing/scaled-photo';
-import { slugOf } from '../src/lib/ui/stock/slug';
+import { slugOf } from '../src/lib/slug';
 
 const styles = allStyles();
 const body = (s: Style): StyleBody => {

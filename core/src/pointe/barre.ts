@@ -202,6 +202,24 @@ export function causesOf(answers: Partial<Record<SymptomId, boolean>>, priors: P
   };
 }
 
+/** How undecided the causes are, bits. */
+const entropyOf = (shares: readonly Share[]): number => shares.reduce((n, { share }) => (share > 0 ? n - share * Math.log2(share) : n), 0);
+/**
+ * Which sign would tell most of the cause if it were looked for next: by how many bits the causes would be less undecided, on average.
+ * @returns those not looked for yet, most telling first
+ */
+export function signsThatTell(answers: Partial<Record<SymptomId, boolean>>, priors: Partial<Record<CauseId, number>> = {}): { id: SymptomId; bits: number }[] {
+  const now = causesOf(answers, priors).shares;
+  const before = entropyOf(now);
+  return SYMPTOMS.filter(({ id }) => answers[id] === undefined)
+    .map(({ id }) => {
+      const seen = now.reduce((n, { cause: c, share }) => n + share * likely(id, c), 0);
+      const after = (was: boolean): number => entropyOf(causesOf({ ...answers, [id]: was }, priors).shares);
+      return { id, bits: before - seen * after(true) - (1 - seen) * after(false) };
+    })
+    .sort((a, b) => b.bits - a.bits);
+}
+
 /** The tests in their order, each with what to do, what to look for, and which signs it may show. */
 export const BARRE_TESTS = [
   { id: 'flat', name: 'Standing flat', do: 'Both feet flat, weight even, ribbons not yet sewn if need be.', see: 'Toes long, feeling the end; no pain.', shows: ['knuckled', 'numb', 'overlap', 'gap-sides', 'instep-pressed'] },

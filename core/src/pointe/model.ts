@@ -27,6 +27,12 @@ export interface Known<T> {
   value: T;
   evidence: Exclude<EvidenceId, 'filled'>;
 }
+/** How far a model is believed to be off its figures: mm, and for the shank the logarithm of its stiffness. */
+export interface PointeOff {
+  girthMm?: number;
+  vampMm?: number;
+  shank?: number;
+}
 /** What is known of a model at its base size and mark; what is not stays away and is filled in with spread. */
 export interface PointeSpec {
   jointGirthMm?: Known<number>;
@@ -61,6 +67,8 @@ export interface PointeModel {
   spec: PointeSpec;
   /** A quiet variant of another: its shank starts half a grade softer, as its maker says. */
   quiet?: boolean;
+  /** What answers at the barre taught of it. */
+  off?: PointeOff;
 }
 
 /** A maker's sizes, from the smallest. */
@@ -73,7 +81,8 @@ export const insideLength = ({ length }: PointeScale, size: number): number => l
 /** How a field that is not known is filled in [model], of inside length, joints and taper. */
 const FILL = { girth: 0.872, girthStep: 5, width: 0.385, depth: 0.104, vamp: 0.275, wing: 0.315, heelHeight: 0.235, heelWidth: 0.23, quiet: 1.2 } as const;
 /** Stiffness of a grade in a model, N m a radian. */
-export const gradeNm = (model: Pick<PointeModel, 'quiet'>, grade: GradeId): number => GRADE[grade].nm / (model.quiet ? FILL.quiet : 1);
+export const gradeNm = ({ quiet, off }: Pick<PointeModel, 'quiet' | 'off'>, grade: GradeId): number =>
+  (GRADE[grade].nm / (quiet ? FILL.quiet : 1)) * Math.exp(off?.shank ?? 0);
 /** How a box grows with its size. */
 const GROWS = { girth: 8, width: 0.85, platform: 0.1, vamp: 0.8, heel: 0.6 } as const;
 
@@ -93,7 +102,7 @@ export type PointeChanges = Partial<Pick<Box, 'vampMm' | 'wingMm' | 'wingOuterMm
 export function boxOf(model: PointeModel, size: number, mark: string, grade: GradeId = model.usualGrade, changes: PointeChanges = {}): FilledBox {
   const problem = sizeProblem(model.maker, size) || markProblem(model.maker, mark);
   if (problem) throw new RangeError(problem);
-  const { spec, maker, base } = model;
+  const { spec, maker, base, off } = model;
   const filled: PointeFieldId[] = [];
   const [S, S0] = [insideLength(maker, size), insideLength(maker, base.size)];
   const dS = S - S0;
@@ -116,7 +125,7 @@ export function boxOf(model: PointeModel, size: number, mark: string, grade: Gra
   const longer = 1 + (GROWS.vamp * dS) / S0;
   const box: Box = {
     insideLengthMm: S,
-    jointGirthMm: girth0 + (GROWS.girth * dS) / 10 + maker.width.girthStepMm * steps,
+    jointGirthMm: girth0 + (off?.girthMm ?? 0) + (GROWS.girth * dS) / 10 + maker.width.girthStepMm * steps,
     jointWidthMm: width0 * (1 + (GROWS.width * dS) / S0) + maker.width.widthStepMm * steps,
     taper,
     platform: {
@@ -124,7 +133,7 @@ export function boxOf(model: PointeModel, size: number, mark: string, grade: Gra
       depthMm: or('platformDepthMm', () => FILL.depth * S0),
       shape: or('platformShape', () => 'oval' as const)
     },
-    vampMm: changes.vampMm ?? vamp0 * longer,
+    vampMm: changes.vampMm ?? vamp0 * longer + (off?.vampMm ?? 0),
     throat: changes.throat ?? or('throat', () => 'u' as const),
     wingMm: changes.wingMm ?? wing0 * longer,
     wingOuterMm: changes.wingOuterMm ?? wingOuter0 * longer,

@@ -1,3 +1,4 @@
+import { onShelf, shoeOf, sizesOf, type Style, type UpperId } from '../fit';
 import { byId } from './by-id';
 /** Ballet slippers: which material on which floor, which sole, how close they lie, and what is left to sew [practice]; limits [model]. */
 export const SLIPPER_FLOORS = [
@@ -7,9 +8,9 @@ export const SLIPPER_FLOORS = [
 export type SlipperFloorId = (typeof SLIPPER_FLOORS)[number]['id'];
 /** How a material moves on a floor, how it takes sweat, and how far it gives, of the foot's length. */
 export const SLIPPER_MATERIALS = [
-  { id: 'leather', name: 'leather', on: { wood: { well: true, words: 'grips wood' }, vinyl: { well: false, words: 'sticks on vinyl in turns' } }, breathes: false, gives: 0.012 },
-  { id: 'canvas', name: 'canvas', on: { wood: { well: false, words: 'slips on wood' }, vinyl: { well: true, words: 'slides a little on vinyl, which grips' } }, breathes: true, gives: 0.006 }
-] as const satisfies readonly { id: string; name: string; on: Record<SlipperFloorId, { well: boolean; words: string }>; breathes: boolean; gives: number }[]; // prettier-ignore
+  { id: 'leather', name: 'leather', on: { wood: { well: true, words: 'grips wood' }, vinyl: { well: false, words: 'sticks on vinyl in turns' } }, breathes: false, gives: 0.012, uppers: ['smooth-leather', 'soft-leather', 'stiff-leather', 'suede'] },
+  { id: 'canvas', name: 'canvas', on: { wood: { well: false, words: 'slips on wood' }, vinyl: { well: true, words: 'slides a little on vinyl, which grips' } }, breathes: true, gives: 0.006, uppers: ['canvas', 'knit', 'satin', 'mesh'] }
+] as const satisfies readonly { id: string; name: string; on: Record<SlipperFloorId, { well: boolean; words: string }>; breathes: boolean; gives: number; uppers: readonly UpperId[] }[]; // prettier-ignore
 export type SlipperMaterialId = (typeof SLIPPER_MATERIALS)[number]['id'];
 export const SLIPPER_MATERIAL = byId(SLIPPER_MATERIALS);
 
@@ -56,6 +57,44 @@ export function slipperOn(lengthMm: number, insideMm: number, material: SlipperM
 export function slipperLengths(lengthMm: number, material: SlipperMaterialId): { low: number; high: number } {
   const given = lengthMm * (1 - SLIPPER_MATERIAL[material].gives);
   return { low: given + CLOSE.shortMm, high: given + CLOSE.foldsMm };
+}
+
+/** A size of a slipper in the stockroom, on two feet. */
+export interface ShelvedSlipper {
+  style: Style;
+  size: number;
+  width: string;
+  material: SlipperMaterialId;
+  insideMm: number;
+  /** How far it is from lying close on the worse foot, mm; 0 where it does on both. */
+  offMm: number;
+  count: number;
+}
+const offClose = (roomMm: number): number => Math.max(0, CLOSE.shortMm - roomMm, roomMm - CLOSE.foldsMm);
+/** The material a style counts as; null where a slipper is made of neither. */
+export const slipperMaterial = ({ upper }: Pick<Style, 'upper'>): SlipperMaterialId | null =>
+  SLIPPER_MATERIALS.find((m) => (m.uppers as readonly UpperId[]).includes(upper))?.id ?? null;
+/** Widths do not change the length: one of the middle is laid. */
+const middle = (widths: readonly string[]): string => widths[widths.length >> 1];
+/**
+ * Slippers of the stockroom for two feet: of each style the size that lies closest on both.
+ * @param material styles of this material first
+ */
+export function slippersFor(styles: readonly Style[], lengthsMm: readonly number[], material: SlipperMaterialId): ShelvedSlipper[] {
+  return styles
+    .flatMap((style) => {
+      const own = slipperMaterial(style);
+      if (own === null) return [];
+      const width = middle(style.widths);
+      const laid = sizesOf(style).map((size): ShelvedSlipper => {
+        const insideMm = shoeOf(style, size, width).inside.insoleLengthMm;
+        const offMm = Math.max(...lengthsMm.map((mm) => offClose(slipperOn(mm, insideMm, own).roomMm)));
+        return { style, size, width, material: own, insideMm, offMm, count: style.widths.reduce((n, w) => n + onShelf(style, size, w), 0) };
+      });
+      // Of two that lie as close the one with pairs on the shelf.
+      return [laid.reduce((best, s) => (s.offMm < best.offMm || (s.offMm === best.offMm && s.count > best.count) ? s : best))];
+    })
+    .sort((a, b) => Number(b.material === material) - Number(a.material === material) || a.offMm - b.offMm);
 }
 
 /** What is left to do before they are danced. */

@@ -1,24 +1,23 @@
-import type { PointeModel } from '@chiave/core/pointe';
+import { asBelieved, type PointeModel } from '@chiave/core/pointe';
 import type { PointeMakerBody, PointeModelRow, PointeStockFile } from './api/pointe-schema';
 
-/** A model of the stockroom as the core takes it. A belief of its girth shifts a girth that nobody measured, never a measured one. */
-export function coreModel(maker: PointeMakerBody, row: PointeModelRow): PointeModel {
-  const { spec } = row;
-  const girth = spec.jointGirthMm;
-  const shift = row.belief && girth && girth.evidence !== 'measured' ? row.belief.mean : 0;
-  return {
-    id: row.id,
-    name: row.name,
-    maker: { id: maker.id, name: maker.name, ...maker.scale },
-    base: row.base,
-    perMarkMm: row.perMarkMm,
-    grades: row.grades,
-    usualGrade: row.usualGrade,
-    lengthEvidence: row.lengthEvidence,
-    quiet: row.quiet,
-    spec: shift === 0 ? spec : { ...spec, jointGirthMm: { ...girth!, value: girth!.value + shift } }
-  };
-}
+/** A model of the stockroom as the core takes it, moved by what the barre taught of it. */
+export const coreModel = (maker: PointeMakerBody, row: PointeModelRow): PointeModel =>
+  asBelieved(
+    {
+      id: row.id,
+      name: row.name,
+      maker: { id: maker.id, name: maker.name, ...maker.scale },
+      base: row.base,
+      perMarkMm: row.perMarkMm,
+      grades: row.grades,
+      usualGrade: row.usualGrade,
+      lengthEvidence: row.lengthEvidence,
+      quiet: row.quiet,
+      spec: row.spec
+    },
+    row.beliefs
+  );
 /** Every model whose maker is there. */
 export const coreModels = ({ makers, models }: PointeStockFile): PointeModel[] =>
   models.flatMap((row) => {

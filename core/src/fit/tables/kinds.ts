@@ -37,6 +37,8 @@ export interface KindDefinition<Id extends string = string> extends KindTraits {
   opensTo: number;
   /** Height of its shaft above the footbed as it is drawn, mm; 0 where it ends below the ankle [estimate, for drawing]. */
   shaftMm: number;
+  /** True where it is a soft dance slipper: lies close, goes by floor and material, its elastics are sewn on. */
+  slipper: boolean;
   /** True where it is fitted in person with the teacher, never chosen from figures. */
   teacherLeads: boolean;
   marks: string;
@@ -50,7 +52,7 @@ const HELD_HEEL = cuts(-1, 0, 3, 6);
 
 /** What most kinds are. */
 const USUAL = {
-  pullOn: false, street: true, formality: 3, roomSchools: false, betweenSizes: null, moulds: true, sock: true, toeFiller: true, opensTo: 0.765, shaftMm: 0, teacherLeads: false
+  pullOn: false, street: true, formality: 3, roomSchools: false, betweenSizes: null, moulds: true, sock: true, toeFiller: true, opensTo: 0.765, shaftMm: 0, slipper: false, teacherLeads: false
 } as const satisfies Partial<KindDefinition>; // prettier-ignore
 type Own = Omit<KindDefinition, 'id' | 'name' | keyof typeof USUAL> & Partial<Pick<KindDefinition, keyof typeof USUAL>>;
 const kind = <const Id extends string>(id: Id, name: string, own: Own): KindDefinition<Id> => ({ ...USUAL, ...own, id, name });
@@ -144,7 +146,7 @@ const DEFINITIONS = [
   }),
   kind('ballet-slipper', 'ballet slipper', {
     basis: 'inside', cuts: { 'toe-room': cuts(-6, -3, 1, 4), 'ball-girth': cuts(-14, -10, -4, 0), instep: cuts(-14, -10, 0, 4), 'heel-slip': HELD_HEEL }, slipWhenNewMm: 0,
-    usual: { closure: 'elastic', toe: 'round', soleStiffness: 1, heelHeightMm: 0, heel: 'wedge' }, street: false,
+    usual: { closure: 'elastic', toe: 'round', soleStiffness: 1, heelHeightMm: 0, heel: 'wedge' }, street: false, slipper: true,
     marks: 'estimate', note: 'toes flat and straight, no folds'
   }),
   kind('pointe', 'pointe shoe', {

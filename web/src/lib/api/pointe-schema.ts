@@ -3,6 +3,8 @@ import {
   CURES,
   EVIDENCE,
   GRADE_IDS,
+  HEARD_SIGNS,
+  LEARNED_PARTS,
   NEXTS,
   PASTES,
   PLATFORM_SHAPES,
@@ -71,6 +73,9 @@ export type PointeMakerBody = z.infer<typeof pointeMakerSchema>;
 
 export const stockLineSchema = z.strictObject({ size: mm(0, 60), mark: text(12), grade: z.enum(GRADE_IDS), count: z.number().int().min(0).max(999) });
 const beliefSchema = z.strictObject({ mean: mm(-30, 30), sd: mm(0, 10), n: z.number().int().min(0) });
+export const beliefsSchema = z
+  .partialRecord(z.enum(idOf(LEARNED_PARTS)), beliefSchema)
+  .describe('how far a model is believed to be off in a part, mm; of the shank the logarithm of its stiffness');
 export const pointeModelSchema = z
   .strictObject({
     id: slug,
@@ -90,7 +95,7 @@ export const pointeModelSchema = z
   .refine((m) => m.grades.includes(m.usualGrade), { path: ['usualGrade'], error: 'the usual grade is not among the grades it is made in' })
   .meta({ id: 'PointeModel' });
 export type PointeModelBody = z.infer<typeof pointeModelSchema>;
-export const pointeModelRow = z.object({ ...pointeModelSchema.shape, belief: beliefSchema.nullable() }).meta({ id: 'PointeModelRow' });
+export const pointeModelRow = z.object({ ...pointeModelSchema.shape, beliefs: beliefsSchema }).meta({ id: 'PointeModelRow' });
 export type PointeModelRow = z.infer<typeof pointeModelRow>;
 export const pointeStockAnswer = z.object({ makers: z.array(pointeMakerSchema), models: z.array(pointeModelRow) });
 export type PointeStockFile = z.infer<typeof pointeStockAnswer>;
@@ -169,12 +174,14 @@ export const barreSchema = z
     side: z.enum(['left', 'right', 'both']).default('both'),
     shoe: shoeOfPair,
     answers: z.partialRecord(z.enum(idOf(SYMPTOMS)), z.boolean()),
-    sinkMm: mm(-20, 30).describe('what the sums said beforehand, mm'),
-    hands: mm(0, 20).describe('press at the joints, in the fitter’s own')
+    expected: z
+      .partialRecord(z.enum(HEARD_SIGNS), z.strictObject({ value: mm(-200, 200), slope: mm(-200, 200) }))
+      .default({})
+      .describe('what the sums said beforehand of the zone of each sign that teaches, and what a unit more of the part changes of it')
   })
   .meta({ id: 'PointeBarre' });
 export type BarreBody = z.infer<typeof barreSchema>;
-export const barreAnswer = z.object({ belief: beliefSchema });
+export const barreAnswer = z.object({ beliefs: beliefsSchema, taught: z.array(z.enum(idOf(LEARNED_PARTS))) });
 export const versionAnswer = z.object({ version: z.number() });
 export const dancerAnswer = z.object({
   dancer: dancerSchema,

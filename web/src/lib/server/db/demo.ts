@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { FLAG_IDS, KIND_IDS, PREFERENCES } from '@chiave/core/fit';
+import { hearAll, type Beliefs } from '@chiave/core/pointe';
 import { GROUNDS } from '@chiave/core/heel';
 import { ARCH_TYPES, FITS_AS, FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
 import type { Sequelize, Transaction } from 'sequelize';
@@ -56,7 +57,9 @@ const files = {
 const pointeFile = z.object({
   makers: z.array(pointeMakerSchema),
   models: z.array(pointeModelSchema),
-  dancers: z.array(z.object({ person: z.string(), asked: dancerSchema, pairs: z.array(pointePairSchema), barre: z.array(barreSchema) }))
+  dancers: z.array(
+    z.object({ person: z.string(), asked: dancerSchema, pairs: z.array(pointePairSchema), barre: z.array(barreSchema.extend({ at: z.string() })) })
+  )
 });
 const read = <S extends z.ZodType>(folder: string, name: string, row: S): z.output<S>[] =>
   z.array(row).parse(JSON.parse(readFileSync(join(folder, `${name}.json`), 'utf8')));
@@ -113,15 +116,24 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
       ids.set(id, row.id);
     }
     for (const fitting of fittings) await insertFitting(t, fitting, ids.get(fitting.person)!, insert);
-    await insertPointe(t, pointe, ids, insert);
+    await insertPointe(t, pointe, { ids, at: lastOpened(fittings) }, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
 }
 
+/** The demo's own last day: every start gives the same demo. */
+const lastOpened = (fittings: readonly { openedAt: string }[]): Date => new Date(Math.max(...fittings.map((f) => Date.parse(f.openedAt))));
+/** What the demo's answers at the barre taught of a model. */
+const taughtBy = (file: z.output<typeof pointeFile>, modelId: string): Beliefs =>
+  file.dancers
+    .flatMap((d) => d.barre)
+    .filter((seen) => seen.shoe.modelId === modelId)
+    .reduce((beliefs: Beliefs, { answers, expected }) => hearAll(beliefs, answers, expected).beliefs, {});
+
 async function insertPointe(
   t: ReturnType<typeof tables>,
   file: z.output<typeof pointeFile>,
-  ids: ReadonlyMap<string, number>,
+  { ids, at }: { ids: ReadonlyMap<string, number>; at: Date },
   options: { transaction: Transaction }
 ): Promise<void> {
   await t.PointeMaker.bulkCreate(file.makers, options);
@@ -133,16 +145,15 @@ async function insertPointe(
       price,
       stock,
       definition: definitionSchema.parse(definition),
-      belief: null
+      beliefs: taughtBy(file, id)
     })),
     options
   );
-  const at = new Date();
   for (const { person, asked, pairs, barre } of file.dancers) {
     const customerId = ids.get(person)!;
     await t.PointeDancer.create({ customerId, asked, version: 0, updatedAt: at }, options);
     await t.PointePair.bulkCreate(pairs.map((pair) => ({ customerId, pair, version: 0, updatedAt: at })), options); // prettier-ignore
-    await t.PointeBarre.bulkCreate(barre.map((seen) => ({ customerId, seen, createdAt: at })), options); // prettier-ignore
+    await t.PointeBarre.bulkCreate(barre.map(({ at: on, ...seen }) => ({ customerId, seen, createdAt: new Date(on) })), options); // prettier-ignore
   }
 }
 

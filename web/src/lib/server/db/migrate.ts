@@ -10,6 +10,7 @@ import * as putIn from './migrations/0007-put-in';
 import * as mend from './migrations/0008-mend';
 import * as heels from './migrations/0009-heels';
 import * as pointe from './migrations/0010-pointe';
+import * as beliefs from './migrations/0011-pointe-beliefs';
 import { steps, type Steps } from './steps';
 
 interface Migration {
@@ -28,7 +29,8 @@ export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0007-put-in', ...putIn },
   { name: '0008-mend', ...mend },
   { name: '0009-heels', ...heels },
-  { name: '0010-pointe', ...pointe }
+  { name: '0010-pointe', ...pointe },
+  { name: '0011-pointe-beliefs', ...beliefs }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

@@ -1,4 +1,4 @@
-import { boxOf, boxProblems, hear, HEARS, markProblem, scaleProblems, sizeProblem, UNHEARD, type Belief } from '@chiave/core/pointe';
+import { boxOf, boxProblems, hearAll, markProblem, scaleProblems, sizeProblem, type Beliefs, type LearnedPartId } from '@chiave/core/pointe';
 import { z } from 'zod';
 import { modelsOfCsv } from '../../api/pointe-exchange';
 import {
@@ -27,8 +27,8 @@ export async function pointeStock(): Promise<PointeStockFile> {
   const [makers, models] = await Promise.all([t.PointeMaker.findAll({ order: [['name', 'ASC']] }), t.PointeModel.findAll({ order: [['name', 'ASC']] })]);
   return {
     makers: makers.flatMap(({ id, name, scale, leadDays }) => (scale ? [{ id, name, scale, leadDays }] : [])),
-    models: models.flatMap(({ id, makerId, name, definition, stock, price, belief }) =>
-      definition ? [{ ...definition, id, makerId, name, stock, price, belief }] : []
+    models: models.flatMap(({ id, makerId, name, definition, stock, price, beliefs }) =>
+      definition ? [{ ...definition, id, makerId, name, stock, price, beliefs }] : []
     )
   };
 }
@@ -48,7 +48,7 @@ function modelFaults(model: PointeModelBody, maker: PointeMakerBody | undefined,
     ])
   ].flatMap(([path, message]) => (message ? [{ path, message }] : []));
   if (base.length > 0) return base;
-  const { box } = boxOf(coreModel(maker, { ...model, belief: null }), model.base.size, model.base.mark);
+  const { box } = boxOf(coreModel(maker, { ...model, beliefs: {} }), model.base.size, model.base.mark);
   return boxProblems(box).map(({ field, words }) => ({ path: `${at}spec.${SPEC_PATH[field] ?? field}`, message: words }));
 }
 /** Fields of a box under their names in a spec. */
@@ -77,7 +77,7 @@ async function writeModel({ id, makerId, name, price, stock: _sent, ...definitio
   const t = tables(database());
   const kept = await t.PointeModel.findByPk(id);
   if (kept) await kept.update({ makerId, name, stock: stock ?? kept.stock, price, definition });
-  else await t.PointeModel.create({ id, makerId, name, stock: stock ?? [], price, definition, belief: null });
+  else await t.PointeModel.create({ id, makerId, name, stock: stock ?? [], price, definition, beliefs: {} });
 }
 /** Takes a model away. @throws Problem 404 */
 export async function removePointeModel(id: string): Promise<void> {
@@ -188,24 +188,17 @@ export async function removePair(id: number, by: string): Promise<void> {
   });
 }
 
-/** What an answer at the barre says of a model's girth: what sinks, and what squeezes. */
-function heard(before: Belief, { answers, sinkMm, hands }: BarreBody): Belief {
-  let belief = before;
-  if (answers.sinks !== undefined) belief = hear(belief, sinkMm, answers.sinks, HEARS.sinks);
-  if (answers.numb !== undefined) belief = hear(belief, hands, answers.numb, HEARS.squeezed);
-  return belief;
-}
-/** Keeps what was seen at the barre, and lets the model's believed girth learn from it. @throws Problem 404, 410 */
-export async function keepBarre(customerId: number, seen: BarreBody, by: string): Promise<{ belief: Belief }> {
+/** Keeps what was seen at the barre, and lets what is believed of the model learn from it. @throws Problem 404, 410 */
+export async function keepBarre(customerId: number, seen: BarreBody, by: string): Promise<{ beliefs: Beliefs; taught: LearnedPartId[] }> {
   return transacted(async (transaction) => {
     await heldPerson(customerId, transaction, 'share');
     const t = tables(database());
     const model = await t.PointeModel.findByPk(seen.shoe.modelId, { transaction, lock: transaction.LOCK.UPDATE });
     if (!model) throw notFound(`model “${seen.shoe.modelId}”`);
-    const belief = heard(model.belief ?? UNHEARD, seen);
-    await model.update({ belief }, { transaction });
+    const heard = hearAll(model.beliefs, seen.answers, seen.expected);
+    await model.update({ beliefs: heard.beliefs }, { transaction });
     await t.PointeBarre.create({ customerId, seen, createdAt: new Date() }, { transaction });
     await logChange({ by, customerId, what: 'at the barre', changed: { model: seen.shoe.modelId } }, transaction);
-    return { belief };
+    return heard;
   });
 }

@@ -1,16 +1,28 @@
 <script lang="ts">
-  import { BARRE_TESTS, CAUSE, causesOf, NEXT, priorsOf, SYMPTOM, type SymptomId } from '@chiave/core/pointe';
+  import {
+    BARRE_TESTS,
+    CAUSE,
+    causesOf,
+    expectedOf,
+    LEARNED_PART,
+    NEXT,
+    priorsOf,
+    signsThatTell,
+    SYMPTOM,
+    type Beliefs,
+    type LearnedPartId,
+    type SymptomId
+  } from '@chiave/core/pointe';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
-  import { smallLength } from '$lib/small-length';
   import { withFractions } from '$lib/size-fractions';
   import { shown } from '$lib/ui/kit/units.svelte';
   import { capital } from '$lib/capital';
   import { send } from '$lib/send/save.svelte';
   import type { PointeBench } from './pointe-bench.svelte';
-  import { shoeWords } from './words';
+  import { beliefWords, shoeWords } from './words';
 
   /** The tests at the barre in their order: what is seen, what may cause it, what to change. */
   let { bench }: { bench: PointeBench } = $props();
@@ -27,27 +39,42 @@
     priorsOf({ zones: here.report.zones, over: here.report.over, reachDeg: bench.foot.pointReachDeg, hours: bench.hours, life: bench.life })
   );
   const found = $derived(causesOf(answers, priors));
+  /** Signs that would decide more than the rest, as long as they decide anything. */
+  const LEAST_BITS = 0.05;
+  const telling = $derived(
+    signsThatTell(answers, priors)
+      .filter((s) => s.bits > LEAST_BITS)
+      .slice(0, 2)
+  );
   const looked = $derived(Object.keys(answers).length);
+  /** A sign may be seen at more than one test: it is led to at the first. */
+  const firstShown = (id: SymptomId): string | undefined => BARRE_TESTS.find((t) => (t.shows as readonly SymptomId[]).includes(id))?.id;
   const signs = (ids: readonly SymptomId[]): string => ids.map((s) => SYMPTOM[s].name).join(', ');
   function answer(id: SymptomId, as: 'seen' | 'not' | null): void {
     const { [id]: _gone, ...rest } = answers;
     answers = as === null ? rest : { ...rest, [id]: as === 'seen' };
   }
   async function keep(): Promise<void> {
-    const { hold } = here.report.inBox;
-    const sent = await send<{ belief: { mean: number; sd: number; n: number } }>(`/api/v1/customers/${bench.person!.id}/pointe/barre`, 'POST', {
+    const expected = expectedOf(bench.forefeet[bench.side], here.filled.box, here.filled.doubt, here.worn);
+    const sent = await send<{ beliefs: Beliefs; taught: LearnedPartId[] }>(`/api/v1/customers/${bench.person!.id}/pointe/barre`, 'POST', {
       side: bench.side,
       shoe: bench.shoe,
       answers,
-      sinkMm: Math.round(10 * hold.sinkMm) / 10,
-      hands: Math.round(100 * hold.hands) / 100
+      expected
     });
     if (!sent.ok) {
       message = sent.detail;
       return;
     }
-    const { mean, sd, n } = sent.value.belief;
-    message = `Kept. ${here.model.name} is now believed ${smallLength(Math.abs(mean), shown.unit)} ${mean < 0 ? 'narrower' : 'wider'} in girth than its figures, give or take ${smallLength(sd, shown.unit)}, from ${n} ${n === 1 ? 'answer' : 'answers'}; what was measured stays as it is. The list is ranked again.`;
+    const { beliefs, taught } = sent.value;
+    const told = taught.map((id) => {
+      const stays = LEARNED_PART[id].measured(here.model) ? '; it was measured, and stays as it is' : '';
+      return `${beliefWords(id, beliefs[id]!, shown.unit)}${stays}`;
+    });
+    message =
+      told.length > 0
+        ? `Kept. ${here.model.name} is now believed ${told.join('; ')}. The list is ranked again.`
+        : 'Kept. None of these signs tells of a part of the model.';
     answers = {};
     await bench.reread();
   }
@@ -62,8 +89,11 @@
         <p class="leading-snug">{test.do} <span class="soft">{test.see}</span></p>
         <div class="mt-1.5 grid gap-x-5 gap-y-1.5 xl:grid-cols-2">
           {#each test.shows as id (id)}
-            <div class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 leading-tight">
-              <span>{SYMPTOM[id].name}</span>
+            <div
+              class="grid scroll-mt-40 grid-cols-[minmax(0,1fr)_auto] items-center gap-2 leading-tight"
+              id={firstShown(id) === test.id ? `sign-${id}` : undefined}
+            >
+              <span class={telling.some((s) => s.id === id) ? 'font-semibold' : ''}>{SYMPTOM[id].name}</span>
               <Choice
                 name="{test.id}-{id}"
                 legend={SYMPTOM[id].name}
@@ -103,6 +133,11 @@
             </li>
           {/each}
         </ol>
+      {/if}
+      {#if telling.length > 0}
+        <p class="mt-2 leading-snug">
+          Would tell most now: {#each telling as { id }, i (id)}{i > 0 ? ', then ' : ''}<a href="#sign-{id}">{SYMPTOM[id].name}</a>{/each}.
+        </p>
       {/if}
       <div class="mt-3 flex flex-wrap gap-2">
         <Button kind="primary" disabled={looked === 0 || bench.person === null} onclick={keep}>Keep, and rank again</Button>

@@ -64,7 +64,8 @@
       <PlatformBelow side={bench.side} {report} />
       <div>
         <p class="leading-tight">
-          platform, from below<br /><b>steady by {smallLength(tips.steadyMm, unit)}</b><br />{tips.centreMm >= 0 ? 'to the big toe' : 'to the little toe'}
+          platform, from below<br /><b>steady by {smallLength(tips.steadyMm, unit)}</b><br />{tips.centreMm >= 0 ? 'to the big toe' : 'to the little toe'},
+          {smallLength(tips.steadyAlongMm, unit)} fore and aft
         </p>
         <ul class="mt-1.5 flex flex-wrap gap-x-3 text-[15px]" aria-label="Walls by how hard they press">
           {#each WALL_BANDS as band (band.id)}<li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { sizeText, type Style } from '@chiave/core/fit';
   import { formatLength, SIDES } from '@chiave/core/measure';
   import {
     ELASTICS,
@@ -11,6 +12,7 @@
     slipperFor,
     slipperLengths,
     slipperOn,
+    slippersFor,
     type SewingId,
     type SlipperFloorId,
     type SlipperMaterialId
@@ -21,12 +23,13 @@
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
+  import { withFractions } from '$lib/size-fractions';
   import { smallLength } from '$lib/small-length';
   import { capital } from '$lib/capital';
   import type { PointeBench } from './pointe-bench.svelte';
 
   /** Ballet slippers for these feet: material by floor and sweat, how close they lie, what is left to sew. */
-  let { bench }: { bench: PointeBench } = $props();
+  let { bench, styles }: { bench: PointeBench; styles: readonly Style[] } = $props();
   let floor = $state<SlipperFloorId>('vinyl');
   let chosen = $state<SlipperMaterialId | null>(null);
   let sole = $state<'full' | 'split'>('full');
@@ -35,6 +38,13 @@
   const advice = $derived(slipperFor(floor, bench.dancer.sweat !== 'none'));
   const material = $derived(chosen ?? advice.material);
   const feet = $derived(SIDES.map((side) => ({ side, mm: bench.pair[side].foot.values.lengthMm.mm })));
+  const shelved = $derived(
+    slippersFor(
+      styles,
+      feet.map((f) => f.mm),
+      material
+    )
+  );
   const lengths = $derived(feet.map(({ mm }) => slipperLengths(mm, material)));
   /** One size for both: lies close on the longer, and on the shorter if the two do not differ by too much. */
   const both = $derived({ low: Math.max(...lengths.map((l) => l.low)), high: Math.min(...lengths.map((l) => l.high)) });
@@ -90,6 +100,22 @@
         {/each}
       </ul>
     </Sheet>
+    {#if shelved.length > 0}
+      <Sheet class="mt-3" heading="From the shelf">
+        <ul class="grid gap-1">
+          {#each shelved as s (s.style.id)}
+            <li class="flex flex-wrap items-baseline gap-x-2">
+              <a href="/stock/styles/{s.style.id}"><b>{s.style.name} {withFractions(sizeText(s.style, s.size))}</b></a>
+              <span class="soft">{SLIPPER_MATERIAL[s.material].name}, inside {mm(s.insideMm)}</span>
+              <span class={s.offMm === 0 ? '' : 'font-semibold text-tight-word'}
+                >{s.offMm === 0 ? 'lies close on both' : `${smallLength(s.offMm, shown.unit)} from lying close on both`}</span
+              >
+              <span class="ml-auto">{s.count === 0 ? 'none on the shelf' : `${s.count} on the shelf`}</span>
+            </li>
+          {/each}
+        </ul>
+      </Sheet>
+    {/if}
     <Sheet class="mt-3" heading={left === 0 ? 'Nothing left to sew' : `Left to sew: ${left} of ${SEWING.length}`}>
       <ul class="grid gap-1.5">
         {#each SEWING as s (s.id)}<li><Check checked={done.includes(s.id)} onchange={(e) => tick(s.id, e.currentTarget.checked)}>{s.name}</Check></li>{/each}

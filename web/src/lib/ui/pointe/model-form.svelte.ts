@@ -1,6 +1,8 @@
 import { POINTE_FIELDS, type GradeId, type PointeFieldId } from '@chiave/core/pointe';
 import { numberOrText } from '../../api/values';
 import type { PointeModelRow } from '../../api/pointe-schema';
+import { slugOf } from '../../slug';
+import { LONGEST_ID } from './maker-form.svelte';
 import { send, type SaveError } from '../../send/save.svelte';
 
 /** A model as it is typed: what was typed stays until it is kept. */
@@ -25,6 +27,12 @@ export class ModelForm {
   errors = $state.raw<readonly SaveError[]>([]);
   message = $state('');
 
+  /** A new one: nothing seen yet. */
+  begin(makerId: string): void {
+    [this.id, this.makerId, this.name, this.note, this.size, this.mark, this.perMark] = ['', makerId, '', '', '', '', '0.6'];
+    [this.grades, this.usualGrade, this.lengthEvidence, this.quiet] = [['soft', 'medium', 'firm'], 'medium', 'claimed', false];
+    [this.price, this.values, this.evidence, this.shelf, this.errors, this.message] = ['', {}, {}, '', [], ''];
+  }
   open(row: PointeModelRow): void {
     [this.id, this.makerId, this.name, this.note] = [row.id, row.makerId, row.name, row.note];
     [this.size, this.mark, this.perMark] = [String(row.base.size), row.base.mark, String(row.perMarkMm)];
@@ -39,7 +47,7 @@ export class ModelForm {
   body(): unknown {
     const number = (text: string): number | string => numberOrText(text);
     return {
-      id: this.id,
+      id: this.id || slugOf(this.name).slice(0, LONGEST_ID),
       makerId: this.makerId,
       name: this.name,
       note: this.note,
@@ -68,8 +76,13 @@ export class ModelForm {
         })
     };
   }
-  /** @returns whether it was kept */
-  async keep(): Promise<boolean> {
+  /** @param taken ids of other models @returns whether it was kept */
+  async keep(taken: readonly string[]): Promise<boolean> {
+    if (this.id === '' && taken.includes(slugOf(this.name))) {
+      this.errors = [{ path: 'name', message: 'there is a model of this name: change that one, or give this one another name' }];
+      this.message = 'Not kept.';
+      return false;
+    }
     const sent = await send('/api/v1/pointe/models', 'POST', this.body());
     [this.errors, this.message] = sent.ok ? [[], 'Kept.'] : [sent.errors, sent.detail];
     return sent.ok;

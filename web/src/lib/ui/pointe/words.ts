@@ -1,4 +1,6 @@
-import { overState, POINTE_ZONE, type PointeReport, type ReadZone } from '@chiave/core/pointe';
+import type { LengthUnit } from '@chiave/core/measure';
+import { LEARNED_PART, overState, POINTE_ZONE, type Belief, type LearnedPartId, type PointeReport, type ReadZone } from '@chiave/core/pointe';
+import { smallLength } from '../../small-length';
 import { withFractions } from '../../size-fractions';
 import type { ShoeHere } from './pointe-bench.svelte';
 
@@ -36,4 +38,11 @@ export function againstShort({ decidedBy: { zone, state } }: Pick<PointeReport, 
 export function aboutTen(probability: number): string {
   const tens = Math.min(9, Math.round(10 * probability));
   return tens === 0 ? 'hardly ever' : `about ${tens} in 10`;
+}
+
+/** What is believed of a part of a model, in words. */
+export function beliefWords(id: LearnedPartId, { mean, sd, n }: Belief, unit: LengthUnit): string {
+  const { unit: own, more, less, name } = LEARNED_PART[id];
+  const size = (by: number): string => (own === 'mm' ? smallLength(Math.abs(by), unit) : `${Math.round(100 * (Math.exp(Math.abs(by)) - 1))} %`);
+  return `${size(mean)} ${mean < 0 ? less : more} in ${name}, give or take ${size(sd)}, from ${n} ${n === 1 ? 'answer' : 'answers'}`;
 }

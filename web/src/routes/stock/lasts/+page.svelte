@@ -4,7 +4,7 @@
   import { send, type SaveError } from '$lib/send/save.svelte';
   import { listSource } from '$lib/stock-list/grid-order';
   import { LAST_GRID } from '$lib/ui/stock/last-columns';
-  import { slugOf } from '$lib/ui/stock/slug';
+  import { slugOf } from '$lib/slug';
   import StockGrid from '$lib/ui/stock/StockGrid.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';

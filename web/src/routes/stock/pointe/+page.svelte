@@ -80,7 +80,7 @@
 <SectionBar label="Parts of the pointe bench" {parts} current={part} />
 <div class="mt-3">
   {#if part === 'pull'}<PullPart {bench} />
-  {:else if part === 'slippers'}<SlipperPart {bench} />
+  {:else if part === 'slippers'}<SlipperPart {bench} styles={data.slippers} />
   {:else if !here}<Empty>No shoe is chosen, or its maker does not make this size. Choose a model above.</Empty>
   {:else if part === 'barre'}<BarrePart {bench} />
   {:else if part === 'life'}<LifePart {bench} />

@@ -3,8 +3,8 @@ import { z } from 'zod';
 import {
   BLANK_DANCER,
   barreSchema,
+  beliefsSchema,
   dancerSchema,
-  pointeModelRow,
   pointeModelSchema,
   pointePairSchema,
   pointeScaleSchema,
@@ -33,7 +33,7 @@ export interface PointeModelRowModel extends Model<InferAttributes<PointeModelRo
   definition: z.infer<typeof definitionSchema> | null;
   stock: PointeModelRow['stock'];
   price: number | null;
-  belief: PointeModelRow['belief'];
+  beliefs: PointeModelRow['beliefs'];
 }
 export interface PointeDancerModel extends Model<InferAttributes<PointeDancerModel>, InferCreationAttributes<PointeDancerModel>> {
   customerId: number;
@@ -71,7 +71,7 @@ export const pointeTables = (sequelize: Sequelize) => ({
       definition: json('definition', (v) => bySchema(v, definitionSchema, null)),
       stock: json('stock', (v) => bySchema(v, z.array(stockLineSchema), [])),
       price: DOUBLE,
-      belief: json('belief', (v) => bySchema(v, pointeModelRow.shape.belief, null))
+      beliefs: { ...json('beliefs', (v) => bySchema(v, beliefsSchema, {})), field: 'belief' }
     },
     { tableName: 'pointe_models' }
   ),

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { goto, invalidateAll } from '$app/navigation';
   import { send } from '$lib/send/save.svelte';
-  import { slugOf } from '$lib/ui/stock/slug';
+  import { slugOf } from '$lib/slug';
   import LastForm from '$lib/ui/stock/LastForm.svelte';
   import LastReadings from '$lib/ui/stock/LastReadings.svelte';
   import LastViews from '$lib/drawing/LastViews.svelte';

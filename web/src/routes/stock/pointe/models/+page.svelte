@@ -1,7 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { GRADES, POINTE_FIELDS, TAPER, type GradeId, type PointeFieldId } from '@chiave/core/pointe';
-  import type { PointeModelRow } from '$lib/api/pointe-schema';
+  import { GRADES, LEARNED_PARTS, POINTE_FIELDS, TAPER, type GradeId, type PointeFieldId } from '@chiave/core/pointe';
+  import type { PointeMakerBody, PointeModelRow } from '$lib/api/pointe-schema';
   import { send } from '$lib/send/save.svelte';
   import Area from '$lib/ui/kit/Area.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -13,6 +13,10 @@
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
+  import { MakerForm } from '$lib/ui/pointe/maker-form.svelte';
+  import MakerSheet from '$lib/ui/pointe/MakerSheet.svelte';
+  import { beliefWords } from '$lib/ui/pointe/words';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { ModelForm } from '$lib/ui/pointe/model-form.svelte';
   import { withFractions } from '$lib/size-fractions';
 
@@ -39,13 +43,32 @@
     // What is changed stands over the list.
     window.scrollTo({ top: 0 });
   }
+  function begin(): void {
+    form.begin(makers[0]?.id ?? '');
+    open = true;
+  }
   async function keep(): Promise<void> {
-    if (await form.keep()) {
+    if (await form.keep(models.map((m) => m.id))) {
       open = false;
       message = `${form.name} is kept.`;
       await invalidateAll();
     }
   }
+  const maker = new MakerForm();
+  let makerOpen = $state(false);
+  function editMaker(row: PointeMakerBody | null): void {
+    maker.open(row);
+    makerOpen = true;
+    window.scrollTo({ top: 0 });
+  }
+  async function keepMaker(): Promise<void> {
+    if (await maker.keep(makers.map((m) => m.id))) {
+      makerOpen = false;
+      message = `${maker.name} is kept.`;
+      await invalidateAll();
+    }
+  }
+  const run = ({ scale: { length } }: PointeMakerBody): string => `${withFractions(String(length.from))} to ${withFractions(String(length.to))}`;
   async function read(file: File): Promise<void> {
     const text = await file.text();
     let body: unknown;
@@ -66,16 +89,19 @@
 <div class="mb-3 flex flex-wrap items-center gap-2">
   <a class="font-semibold" href="/stock/pointe">Back to the bench</a>
   <span class="ml-auto"></span>
+  <Button onclick={begin} disabled={makers.length === 0}>New model</Button>
+  <Button onclick={() => editMaker(null)}>New maker</Button>
   <FileButton accept=".json,.csv" onfile={read}>Read a file</FileButton>
   <Button href="/api/v1/pointe/export?format=json" download>Export JSON</Button>
   <Button href="/api/v1/pointe/export?format=csv" download>Export CSV</Button>
 </div>
 {#if message}<Notice class="mb-2" role="status">{message}</Notice>{/if}
+{#if makerOpen}<MakerSheet form={maker} onkeep={keepMaker} onleave={() => (makerOpen = false)} />{/if}
 {#if open}
-  <Sheet class="mb-3" heading="{form.name}, as it is kept">
+  <Sheet class="mb-3" heading={form.id === '' ? 'A new model' : `${form.name}, as it is kept`}>
     <div class="grid grid-cols-2 gap-x-3 gap-y-2 md:grid-cols-4">
-      <Field label="Name" bind:value={form.name} error={form.wrong('name')} />
-      <Select label="Maker" options={makers} value={form.makerId} onpick={(id) => (form.makerId = id)} />
+      <Field label="Name" bind:value={form.name} error={form.wrong('name') ?? form.wrong('id')} />
+      <Select label="Maker" options={makers} value={form.makerId} onpick={(id) => (form.makerId = id)} error={form.wrong('makerId')} />
       <Field label="Base size" figures bind:value={form.size} error={form.wrong('base.size')} />
       <Field label="Base mark" bind:value={form.mark} error={form.wrong('base.mark')} />
       <Select label="Usual shank" options={GRADES} value={form.usualGrade} onpick={(id: GradeId) => (form.usualGrade = id)} error={form.wrong('usualGrade')} />
@@ -120,7 +146,9 @@
     </div>
     {#if form.message}<Notice class="mt-2" tone="caution" role="alert">{form.message}</Notice>{/if}
     <div class="mt-2 flex gap-2">
-      <Button kind="primary" onclick={keep}>Keep the model</Button><Button onclick={() => (open = false)}>Leave it as it was</Button>
+      <Button kind="primary" onclick={keep}>Keep the model</Button><Button onclick={() => (open = false)}
+        >{form.id === '' ? 'Close' : 'Leave it as it was'}</Button
+      >
     </div>
   </Sheet>
 {/if}
@@ -146,12 +174,38 @@
           <td class="figures">{known(m, 'measured')}</td>
           <td class="figures">{known(m, 'claimed')}</td>
           <td class="figures">{POINTE_FIELDS.length - known(m, 'measured') - known(m, 'claimed') || '–'}</td>
-          <td class="figures"
-            >{m.belief ? `girth ${m.belief.mean >= 0 ? '+' : '−'}${Math.abs(m.belief.mean).toFixed(1)} ± ${m.belief.sd.toFixed(1)} mm, ${m.belief.n}` : '–'}</td
+          <td
+            >{#each LEARNED_PARTS as { id } (id)}{#if m.beliefs[id]}<span class="block leading-tight">{beliefWords(id, m.beliefs[id], shown.unit)}</span
+                >{/if}{/each}{Object.keys(m.beliefs).length === 0 ? '–' : ''}</td
           >
           <td class="figures">{m.price ?? '–'}</td>
           <td class="figures">{shelved(m) || '–'}</td>
           <td><Button onclick={() => edit(m)} aria-label="Change {m.name}">Change</Button></td>
+        </tr>
+      {/each}
+    </tbody>
+  </Table>
+</Sheet>
+<Sheet class="mt-3" heading="Makers and their own scales">
+  <Table>
+    <caption class="sr-only">Makers with their sizes and width marks</caption>
+    <thead
+      ><tr
+        ><th scope="col">Maker</th><th scope="col">Sizes</th><th scope="col">A size, mm</th><th scope="col">Width marks</th><th scope="col"
+          >A mark, mm of girth</th
+        ><th scope="col">Special order, days</th><th></th></tr
+      ></thead
+    >
+    <tbody>
+      {#each makers as m (m.id)}
+        <tr data-maker={m.id}>
+          <th scope="row">{m.name}</th>
+          <td class="figures">{run(m)}{m.scale.length.halves ? ', halves' : ''}</td>
+          <td class="figures">{m.scale.length.stepMm}</td>
+          <td>{m.scale.width.marks.join(' ')}</td>
+          <td class="figures">{m.scale.width.girthStepMm}</td>
+          <td class="figures">{m.leadDays}</td>
+          <td><Button onclick={() => editMaker(m)} aria-label="Change {m.name}">Change</Button></td>
         </tr>
       {/each}
     </tbody>

@@ -2,7 +2,7 @@
   import { goto } from '$app/navigation';
   import { send } from '$lib/send/save.svelte';
   import RunCounts from '$lib/ui/stock/RunCounts.svelte';
-  import { slugOf } from '$lib/ui/stock/slug';
+  import { slugOf } from '$lib/slug';
   import StyleForm from '$lib/ui/stock/StyleForm.svelte';
   import StylePhotos from '$lib/ui/stock/StylePhotos.svelte';
   import { undoList } from '$lib/ui/stock/undo.svelte';

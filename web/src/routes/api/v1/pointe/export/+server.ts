@@ -10,7 +10,7 @@ export const GET = get({ summary: 'Makers and models of pointe shoes as a file; 
   const format = url.searchParams.get('format') ?? 'json';
   const { makers, models } = await pointeStock();
   if (format === 'json')
-    return file(`${JSON.stringify({ makers, models: models.map(({ belief: _belief, ...m }) => m) }, null, 1)}\n`, 'application/json', 'pointe.json');
+    return file(`${JSON.stringify({ makers, models: models.map(({ beliefs: _beliefs, ...m }) => m) }, null, 1)}\n`, 'application/json', 'pointe.json');
   if (format === 'csv') return file(modelsCsv(models), 'text/csv', 'pointe-models.csv');
   throw new Problem(422, 'Values out of range', `There is no format “${format}”: json or csv.`, [{ path: 'format', message: 'json or csv' }]);
 });
