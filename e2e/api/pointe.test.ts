@@ -137,7 +137,7 @@ describe('a dancer', () => {
     await json(await api('DELETE', `/pointe/pairs/${id}`), 200);
   });
   it('an answer at the barre moves what is believed of a girth nobody measured, and never a measured one', async () => {
-    const model = { id: 'api-reed', makerId: 'wrenholt', name: 'Reed', base: { size: 4, mark: 'III' }, grades: ['medium'], usualGrade: 'medium', spec: { jointGirthMm: { value: 200, evidence: 'claimed' } } }; // prettier-ignore
+    const model = { id: 'api-reed', makerId: 'wrenholt', name: 'Reed', base: { size: 4, mark: 'III' }, grades: ['medium'], usualGrade: 'medium', spec: { jointGirthMm: { value: 200, evidence: 'claimed' }, vampMm: { value: 63, evidence: 'measured' } } }; // prettier-ignore
     const sinkOf = async (): Promise<number> =>
       (
         await json<{ sinkMm: { centre: number } }>(
@@ -159,7 +159,7 @@ describe('a dancer', () => {
     expect(beliefs.vamp.mean).toBeLessThan(0);
     await json(await api('POST', `/customers/${person}/pointe/barre`, { ...seen, expected: { rolls: { value: 1, slope: 1 } } }), 422);
     expect(await sinkOf()).toBeGreaterThan(before);
-    await json(await api('POST', '/pointe/models', { ...model, spec: { jointGirthMm: { value: 200, evidence: 'measured' } } }), 201);
+    await json(await api('POST', '/pointe/models', { ...model, spec: { ...model.spec, jointGirthMm: { value: 200, evidence: 'measured' } } }), 201);
     expect(await sinkOf()).toBeCloseTo(before, 5);
     await json(await api('POST', `/customers/${person}/pointe/barre`, { ...seen, shoe: { ...seen.shoe, modelId: 'nobody' } }), 404);
     await json(await api('DELETE', '/pointe/models/api-reed'), 200);

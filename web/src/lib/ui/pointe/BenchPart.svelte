@@ -33,7 +33,8 @@
 
 <div class="grid gap-3 lg:grid-cols-[minmax(0,9fr)_minmax(0,5fr)]">
   <Sheet class="!p-2"><ThreePoses {unit} side={bench.side} {report} drawn={bench.drawn!} /></Sheet>
-  <Sheet class="!p-2">
+  <!-- On a tablet box and platform stand side by side under the poses. -->
+  <Sheet class="grid !p-2 md:max-lg:grid-cols-2 md:max-lg:gap-x-3">
     <div class="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-x-2">
       <InBox
         side={bench.side}
@@ -60,7 +61,7 @@
         </div>
       </dl>
     </div>
-    <div class="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] items-center gap-x-2">
+    <div class="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] items-center gap-x-2 md:max-lg:block">
       <PlatformBelow side={bench.side} {report} />
       <div>
         <p class="leading-tight">
