@@ -23,6 +23,8 @@ export interface StyleDetails extends HeelAttributes {
   price: number | null;
   note: string;
   /** Of each attribute, by its name: how it came to be known, by whom or where, and when. */
+  /** What was looked at for its use, by attribute (`core/src/use`): figures, levels by their place. */
+  attributes: Readonly<Partial<Record<string, number>>>;
   evidence: Readonly<Record<string, { mark: EvidenceMark; source: string; date: string }>>;
 }
 
@@ -42,5 +44,6 @@ export const BLANK_DETAILS: StyleDetails = {
   weightG: null,
   price: null,
   note: '',
+  attributes: {},
   evidence: {}
 };

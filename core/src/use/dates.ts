@@ -1,0 +1,38 @@
+import { lifeKm, type Runs } from './life';
+import type { KindId } from '../fit';
+
+/** Days a new pair is worn in: at least, and better [practice]. */
+interface WearIn {
+  least: number;
+  better: number;
+}
+const WEAR_IN = { sport: { least: 7, better: 14 }, walking: { least: 5, better: 10 }, device: { least: 14, better: 21 }, pullOn: { least: 14, better: 28 }, lacedBoot: { least: 21, better: 42 }, slipper: { least: 2, better: 4 } } as const; // prettier-ignore
+/** By kind; what stands nowhere is worn in like a walking shoe. */
+const BY_KIND_DAYS: Partial<Readonly<Record<KindId, WearIn>>> = {
+  running: WEAR_IN.sport, 'heels-dance': WEAR_IN.sport, pump: WEAR_IN.sport, sandal: WEAR_IN.sport, character: WEAR_IN.sport, 'pole-sandal': WEAR_IN.sport, 'pole-boot': WEAR_IN.sport,
+  'lace-boot': WEAR_IN.lacedBoot, 'elastic-boot': WEAR_IN.pullOn, 'western-boot': WEAR_IN.pullOn, 'tall-boot': WEAR_IN.pullOn, 'ballet-slipper': WEAR_IN.slipper
+}; // prettier-ignore
+/** Days a kind is worn in; with a device longer. */
+export const wearIn = (kind: KindId, withDevice: boolean): WearIn => {
+  const own = BY_KIND_DAYS[kind] ?? WEAR_IN.walking;
+  return withDevice ? { least: Math.max(own.least, WEAR_IN.device.least), better: Math.max(own.better, WEAR_IN.device.better) } : own;
+};
+/** A day so many days before another, as YYYY-MM-DD. */
+export function daysBefore(day: string, days: number): string {
+  const at = new Date(`${day}T12:00:00Z`);
+  at.setUTCDate(at.getUTCDate() - days);
+  return at.toISOString().slice(0, 10);
+}
+/** Last day to buy for an event, and the better one. @param postDays days in the post */
+export const lastBuy = (event: string, kind: KindId, { withDevice = false, postDays = 0 } = {}): { last: string; better: string } => {
+  const { least, better } = wearIn(kind, withDevice);
+  return { last: daysBefore(event, least + postDays), better: daysBefore(event, better + postDays) };
+};
+/** Whether a running pair lives until the race. */
+export type Until = 'lives' | 'look' | 'next';
+export function livesUntil(runKm: number, toComeKm: number, runs: Runs): Until {
+  const { low, centre } = lifeKm(runs);
+  if (runKm + toComeKm < low) return 'lives';
+  return runKm + toComeKm < centre ? 'look' : 'next';
+}
+export const UNTIL_WORDS: Readonly<Record<Until, string>> = { lives: 'lives until then', look: 'look at the foam', next: 'plan the next pair' };

@@ -1,0 +1,55 @@
+import type { FlagId } from '../fit';
+import type { Side } from '../measure';
+import { gaitOf, type Gait, type Looks } from './gait';
+
+/** What of a person bears on a use; what nobody took is null. */
+export interface UsePerson {
+  /** The longer foot, mm. */
+  lengthMm: number;
+  ballWidthMm: number | null;
+  ankleGirthMm: number | null;
+  /** The ankle that reaches less, degrees. */
+  ankleReachDeg: number | null;
+  /** The higher toes, and by how much one stands up. */
+  toeHeightMm: number | null;
+  hammerToeMm: number;
+  kneeHeightMm: number | null;
+  bodyHeightMm: number | null;
+  weightKg: number | null;
+  sockMm: number;
+  flags: readonly FlagId[];
+  looks: Partial<Record<Side, Looks>>;
+}
+export const ANYBODY: UsePerson = { lengthMm: 245, ballWidthMm: null, ankleGirthMm: null, ankleReachDeg: null, toeHeightMm: null, hammerToeMm: 0, kneeHeightMm: null, bodyHeightMm: null, weightKg: null, sockMm: 0, flags: [], looks: {} }; // prettier-ignore
+
+const ramp = (value: number, from: number, to: number): number => Math.min(1, Math.max(0, (value - from) / (to - from)));
+/** How much somebody belongs to a class, 0 to 1: of the more demanding foot. What was not taken belongs to nothing. */
+interface Membership<Id extends string = string> {
+  id: Id;
+  name: string;
+  of: (p: UsePerson, feet: readonly Gait[]) => number | null;
+}
+const more = (feet: readonly Gait[], of: (g: Gait) => number): number => Math.max(...feet.map(of));
+const less = (feet: readonly Gait[], of: (g: Gait) => number): number => Math.min(...feet.map(of));
+const member = <const Id extends string>(id: Id, name: string, of: Membership['of']): Membership<Id> => ({ id, name, of });
+/** Half of those who land on the middle are taken for landing in front. */
+const HALF = 0.5;
+export const MEMBERSHIPS = [
+  member('lowArch', 'a low arch', (_p, feet) => more(feet, (g) => g.arch.of.low)),
+  member('midArch', 'a medium arch', (_p, feet) => less(feet, (g) => g.arch.of.medium)),
+  member('highArch', 'a high arch', (_p, feet) => more(feet, (g) => g.arch.of.high)),
+  member('in', 'rolling in', (_p, feet) => more(feet, (g) => g.roll.of.in)),
+  member('neutral', 'an even roll', (_p, feet) => less(feet, (g) => g.roll.of.neutral)),
+  member('out', 'rolling out', (_p, feet) => more(feet, (g) => g.roll.of.out)),
+  member('rear', 'landing on the heel', (_p, feet) => more(feet, (g) => g.strike.of.heel)),
+  member('fore', 'landing in front', (_p, feet) => more(feet, (g) => g.strike.of.front + HALF * g.strike.of.middle)),
+  member('wide', 'a broad ball', (p) => (p.ballWidthMm === null ? null : ramp(p.ballWidthMm / p.lengthMm, 0.385, 0.42))),
+  member('thinAnkle', 'a thin ankle', (p) => (p.ankleGirthMm === null ? null : ramp(p.ankleGirthMm / p.lengthMm, 0.84, 0.78))),
+  member('longShin', 'a long shin', (p) => (p.kneeHeightMm === null || p.bodyHeightMm === null ? null : ramp(p.kneeHeightMm / p.bodyHeightMm, 0.285, 0.3)))
+] as const;
+export type MembershipId = (typeof MEMBERSHIPS)[number]['id'];
+/** Gait of both feet, and how much the person belongs to each class; null where it was not taken. */
+export function membersOf(p: UsePerson): Record<MembershipId, number | null> {
+  const feet = [gaitOf(p.looks.left ?? {}), gaitOf(p.looks.right ?? {})];
+  return Object.fromEntries(MEMBERSHIPS.map((m) => [m.id, m.of(p, feet)])) as Record<MembershipId, number | null>;
+}

@@ -1,0 +1,194 @@
+import { CLOSURE, UPPER } from '../fit';
+import { pitchOf } from '../heel';
+import { TOE_FAMILY } from '../last';
+import { AT, type UseAttributeId } from './attributes';
+import { SOLE_DRY } from './by-kind';
+import { DRAG, floorAt, POLES, TURN_GRIP } from './grip';
+import { lifeKm } from './life';
+import type { UsePerson } from './person';
+import { chosenOf, numberOf, type Answers, type NumberQuestionId, type QuestionId } from './questions';
+import type { UseShoe } from './shoe';
+
+/** What a person, the answers and the fit give to a sum. */
+export interface UseSetting {
+  person: UsePerson;
+  answers: Answers;
+  /** Room inside in front of the toes as the fit tells it, mm; null where the shoe was not fitted. */
+  insideRoomMm: number | null;
+  /** How often and on how much a foot lands in this use; null where it does not run or walk. */
+  load: { times: number; mm2: number } | null;
+}
+/** One of the three points of a shoe. */
+export interface AtPoint {
+  shoe: UseShoe;
+  point: number;
+}
+const of = ({ shoe, point }: AtPoint, id: UseAttributeId): number => shoe.points[3 * AT[id] + point];
+const level = (at: AtPoint, id: UseAttributeId): number => Math.round(of(at, id));
+
+/** What is asked of the feet by a sum: the fitter is told to take it where it is missing. */
+export type Needed = QuestionId | 'weightKg' | 'ankleReachDeg' | 'toeHeightMm' | 'fit';
+/** A figure worked out from attributes, the person and the answers [model]; null while something of it was not taken. */
+export interface Sum<Id extends string = string> {
+  id: Id;
+  name: string;
+  unit: string;
+  digits: number;
+  /** Attributes it reads: it is known where they all are. */
+  reads: readonly UseAttributeId[];
+  needs: readonly Needed[];
+  value: (at: AtPoint, setting: UseSetting) => number | null;
+}
+interface More {
+  digits?: number;
+  needs?: readonly Needed[];
+}
+const sum = <const Id extends string>(id: Id, name: string, unit: string, reads: readonly UseAttributeId[], value: Sum['value'], { digits = 0, needs = [] }: More = {}): Sum<Id> => ({ id, name, unit, digits, reads, needs, value }); // prettier-ignore
+
+const DEG = 180 / Math.PI;
+const G = 9.81;
+/** Shapes by level: flat and wedge stand on all of themselves. */
+const WIDE_SHAPES = 1;
+const BLOCK_OR_BROADER = 2;
+const [WIDE_TIP_MM, LOW_HEEL_MM, LOW_HEEL_DEG] = [60, 15, 45];
+const WIDE_AREA_MM2 = 3500;
+const CROSS_AREA = [0.785, 0.893, 1] as const;
+/** Pressure that a ground bears, kPa. */
+const BEARS: Readonly<Record<string, number>> = { lawn: 150, sand: 100, gravel: 200, parquet: 20000, stone: 20000 };
+/** Half of the body on one heel, N a kg, a thousand times. */
+const ON_HEEL = 4905;
+/** Young's modulus of a cushion by its firmness, MPa. */
+const CUSHION_MPA = [0.7, 1, 1.6, 3, 7] as const;
+const MOST_GIVE = 0.6;
+const between = (table: readonly number[], at: number): number => {
+  const i = Math.min(table.length - 2, Math.max(0, Math.floor(at)));
+  return table[i] + (at - i) * (table[i + 1] - table[i]);
+};
+/** A pitch below this drop asks nothing of an ankle, mm. */
+const NO_PITCH_MM = 25;
+/** Ball to heel of a foot, of its length: the lever a device leans by, with its bounds. */
+export const LEAN_LEVER = { low: 0.725, centre: 0.63, high: 0.545 } as const;
+export const leanDeg = (dropMm: number, deviceDropMm: number, lengthMm: number, lever: number = LEAN_LEVER.centre): number =>
+  Math.atan((dropMm - deviceDropMm) / (lever * lengthMm)) * DEG;
+/** A size is a third of an inch; half an inch before the toes is usual. */
+const SIZE_MM = 8.47;
+const USUAL_ROOM_MM = 12.7;
+/** A shoe is as wide and as heavy as its size asks. */
+const sized = (shoe: UseShoe, { person }: UseSetting): number => person.lengthMm / shoe.madeForMm;
+const drop = (at: AtPoint): number => of(at, 'heel') - of(at, 'plat');
+const firm = (at: AtPoint, id: 'fore' | 'rear'): number => of(at, id) - 1;
+const strainOf = (at: AtPoint, { person, load }: UseSetting): number | null =>
+  person.weightKg === null || !load ? null : (person.weightKg * G * load.times) / load.mm2 / between(CUSHION_MPA, firm(at, 'rear'));
+const floorOf = ({ answers }: UseSetting): number | null => {
+  const said = chosenOf(answers, 'floor');
+  return said ? floorAt(said[0]) : null;
+};
+const measured = (at: AtPoint): number => {
+  // A pull that was taken scales what is usual of the sole, within reason.
+  const factor = of(at, 'dry') / SOLE_DRY[level(at, 'sole')];
+  return at.shoe.known[AT.dry] ? Math.min(1.6, Math.max(0.6, factor)) : 1;
+};
+const STRAPPED = { most: 2, share: 0.7 } as const;
+const poleOf = ({ answers }: UseSetting): number | null => {
+  const said = chosenOf(answers, 'pole');
+  return said ? POLES[said[0] as keyof typeof POLES] : null;
+};
+const HABIT_MM: Readonly<Record<string, number>> = { never: 40, sometimes: 60, often: 85 };
+const number = ({ answers }: UseSetting, id: NumberQuestionId): number | null => numberOf(answers, id);
+const LOOK_RISE = 0.845;
+
+// prettier-ignore
+const DEFINITIONS = [
+  sum('drop', 'effective drop', 'mm', ['heel', 'plat'], drop),
+  sum('reach', 'of the ankle’s reach', '', ['heel', 'plat'], (at, { person }) => {
+    if (person.ankleReachDeg === null) return null;
+    const mm = drop(at);
+    return mm <= NO_PITCH_MM ? 0 : pitchOf(mm, person.lengthMm).centralDeg / person.ankleReachDeg;
+  }, { digits: 2, needs: ['ankleReachDeg'] }),
+  sum('tipDeg', 'tips at', '°', ['heel', 'tip', 'shape'], (at) => {
+    const heel = of(at, 'heel');
+    if (heel < LOW_HEEL_MM) return LOW_HEEL_DEG;
+    return Math.atan((level(at, 'shape') <= WIDE_SHAPES ? WIDE_TIP_MM : of(at, 'tip')) / 2 / heel) * DEG;
+  }),
+  sum('grams', 'weight in this size', 'g', ['weight'], (at, s) => of(at, 'weight') * sized(at.shoe, s) ** 2.5),
+  sum('legShare', 'adds to the weight of the leg', '%', ['weight'], (at, s) => (s.person.weightKg === null ? null : (103 * of(at, 'weight') * sized(at.shoe, s) ** 2.5) / (72 * s.person.weightKg)), { needs: ['weightKg'] }),
+  sum('turnMu', 'grip in turns', 'µ', ['sole', 'dry'], (at, s) => {
+    const floor = floorOf(s);
+    return floor === null ? null : TURN_GRIP[level(at, 'sole')][floor] * measured(at);
+  }, { digits: 2, needs: ['floor'] }),
+  sum('dragMu', 'drags on the floor', 'µ', [], (at, s) => {
+    const floor = floorOf(s);
+    return floor === null ? null : DRAG[at.shoe.upper][floor];
+  }, { digits: 2, needs: ['floor'] }),
+  sum('poleMu', 'grip on the pole', 'µ', ['hold'], (at, s) => {
+    const pole = poleOf(s);
+    return pole === null ? null : DRAG[at.shoe.upper][5] * pole * (level(at, 'hold') <= STRAPPED.most ? STRAPPED.share : 1);
+  }, { digits: 2, needs: ['pole'] }),
+  sum('strain', 'the cushion gives', 'of its height', ['rear'], strainOf, { digits: 2, needs: ['weightKg'] }),
+  sum('give', 'gives at the heel', 'mm', ['rear', 'heel'], (at, s) => {
+    const strain = strainOf(at, s);
+    return strain === null ? null : of(at, 'heel') * Math.min(MOST_GIVE, strain);
+  }, { digits: 1, needs: ['weightKg'] }),
+  sum('tilt', 'firmer behind than in front by', 'of 5', ['fore', 'rear'], (at) => of(at, 'rear') - of(at, 'fore'), { digits: 1 }),
+  sum('dropChange', 'drop changes by', 'mm', ['heel', 'plat'], (at, s) => {
+    const worn = number(s, 'wornDrop');
+    return worn === null ? null : Math.abs(drop(at) - worn);
+  }, { needs: ['wornDrop'] }),
+  sum('spare', 'life to spare at the race', 'km', ['rear', 'weight', 'sole'], (at, s) => {
+    const km = number(s, 'kmToRace');
+    if (km === null || s.person.weightKg === null) return null;
+    return lifeKm({ rear: of(at, 'rear'), grams: of(at, 'weight'), sole: level(at, 'sole'), weightKg: s.person.weightKg, answers: s.answers }).low - km;
+  }, { needs: ['kmToRace', 'weightKg'] }),
+  sum('stirrup', 'to spare in the stirrup', 'mm', ['outside'], (at, s) => {
+    const inner = number(s, 'stirrup');
+    return inner === null ? null : inner - of(at, 'outside') * sized(at.shoe, s);
+  }, { needs: ['stirrup'] }),
+  sum('open', 'opening over device and heel', 'mm', ['openGirth'], (at, s) => {
+    const girth = number(s, 'deviceGirth');
+    return girth === null ? null : of(at, 'openGirth') * sized(at.shoe, s) - girth;
+  }, { needs: ['deviceGirth'] }),
+  sum('leanFore', 'leans forward past what the device allows', '°', ['heel', 'plat'], (at, s) => leanPast(at, s, 1), { digits: 1 }),
+  sum('leanBack', 'leans back past what the device allows', '°', ['heel', 'plat'], (at, s) => leanPast(at, s, -1), { digits: 1 }),
+  sum('depth', 'height to spare over the toes', 'mm', ['insole'], (at, { person, answers }) => {
+    const { depthMm, madeForMm } = at.shoe;
+    if (depthMm === null || person.toeHeightMm === null) return null;
+    return (depthMm * person.lengthMm) / madeForMm + of(at, 'insole') - person.toeHeightMm - person.hammerToeMm - (numberOf(answers, 'insert') ?? 0) - SOCK * person.sockMm;
+  }, { digits: 1, needs: ['toeHeightMm'] }),
+  sum('sizeOver', 'too long by', 'sizes', [], (_at, { insideRoomMm }) => (insideRoomMm === null ? null : (insideRoomMm - USUAL_ROOM_MM) / SIZE_MM), { digits: 1, needs: ['fit'] }),
+  sum('sink', 'the tip sinks', '', ['tip', 'shape', 'cross', 'cap'], (at, { person, answers }) => {
+    const said = chosenOf(answers, 'ground');
+    return person.weightKg === null || !said ? null : Math.log10((ON_HEEL * person.weightKg) / tipAreaMm2(at) / BEARS[said[0]]);
+  }, { digits: 1, needs: ['weightKg', 'ground'] }),
+  sum('over', 'over what these hours allow', 'mm', ['heel', 'plat', 'hold', 'shape'], (at, s) => {
+    const habit = chosenOf(s.answers, 'habit');
+    return habit ? drop(at) - allowedDrop(habit[0], number(s, 'hours')!, number(s, 'danceHours')!, { held: level(at, 'hold') >= 1, broad: level(at, 'shape') <= BLOCK_OR_BROADER }) : null;
+  }, { needs: ['habit'] }),
+  sum('gain', 'higher than wished for by', 'mm', ['heel', 'plat'], (at, s) => {
+    const wish = number(s, 'wish');
+    return wish === null ? null : of(at, 'plat') + LOOK_RISE * drop(at) - wish;
+  }, { needs: ['wish'] }),
+  sum('heat', 'heat it holds', 'of 1', ['breath', 'shaft', 'toe'], (at) => ((1.3 * (0.35 + of(at, 'shaft') / 450) * (5 - of(at, 'breath'))) / 4) * (level(at, 'toe') === OPEN_TOES ? 0.6 : 1), { digits: 2 }),
+  sum('adjust', 'its closure takes up', 'mm', [], ({ shoe }) => CLOSURE[shoe.closure].takesUpMm),
+  sum('room', 'of its tip no toe can use', 'mm', [], ({ shoe }) => TOE_FAMILY[shoe.family].nominalTipMm),
+  sum('soft', 'the upper gives', 'mm', [], ({ shoe }) => UPPER[shoe.upper].giveMm, { digits: 1 })
+] as const;
+const OPEN_TOES = 3;
+/** A sock stands this much thicker over the toes than it is. */
+const SOCK = 1.2;
+export type SumId = (typeof DEFINITIONS)[number]['id'];
+export const SUMS: readonly Sum<SumId>[] = DEFINITIONS;
+export const SUM = Object.fromEntries(SUMS.map((s) => [s.id, s])) as Readonly<Record<SumId, Sum<SumId>>>;
+
+function leanPast(at: AtPoint, s: UseSetting, way: 1 | -1): number {
+  const lean = leanDeg(drop(at), number(s, 'deviceDrop')!, s.person.lengthMm);
+  return Math.max(0, way * lean - number(s, 'tol')!);
+}
+/** What a heel stands on, mm2; a cap counts instead of the tip. */
+export function tipAreaMm2(at: AtPoint): number {
+  const cap = of(at, 'cap');
+  if (cap > 0) return CROSS_AREA[0] * cap * cap;
+  return level(at, 'shape') <= WIDE_SHAPES ? WIDE_AREA_MM2 : of(at, 'tip') ** 2 * CROSS_AREA[level(at, 'cross')];
+}
+/** The drop that hours and habit allow, mm [model]. */
+export const allowedDrop = (habit: string, hours: number, danceHours: number, { held, broad }: { held: boolean; broad: boolean }): number =>
+  HABIT_MM[habit] - 2 * (hours - danceHours - 2) - 4 * danceHours + (held ? 6 : 0) + (broad ? 6 : 0);
