@@ -1,4 +1,5 @@
 export * from './attributes';
+export * from './closet';
 export * from './dates';
 export * from './device';
 export * from './differ';

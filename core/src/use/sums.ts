@@ -38,12 +38,15 @@ export interface Sum<Id extends string = string> {
   reads: readonly UseAttributeId[];
   needs: readonly Needed[];
   value: (at: AtPoint, setting: UseSetting) => number | null;
+  /** The figure as it is told, where that is another than the one graded. */
+  told?: (value: number) => number;
 }
 interface More {
+  told?: (value: number) => number;
   digits?: number;
   needs?: readonly Needed[];
 }
-const sum = <const Id extends string>(id: Id, name: string, unit: string, reads: readonly UseAttributeId[], value: Sum['value'], { digits = 0, needs = [] }: More = {}): Sum<Id> => ({ id, name, unit, digits, reads, needs, value }); // prettier-ignore
+const sum = <const Id extends string>(id: Id, name: string, unit: string, reads: readonly UseAttributeId[], value: Sum['value'], { digits = 0, needs = [], told }: More = {}): Sum<Id> => ({ id, name, unit, digits, reads, needs, value, ...(told ? { told } : {}) }); // prettier-ignore
 
 const DEG = 180 / Math.PI;
 const G = 9.81;
@@ -155,10 +158,10 @@ const DEFINITIONS = [
     return (depthMm * person.lengthMm) / madeForMm + of(at, 'insole') - person.toeHeightMm - person.hammerToeMm - (numberOf(answers, 'insert') ?? 0) - SOCK * person.sockMm;
   }, { digits: 1, needs: ['toeHeightMm'] }),
   sum('sizeOver', 'too long by', 'sizes', [], (_at, { insideRoomMm }) => (insideRoomMm === null ? null : (insideRoomMm - USUAL_ROOM_MM) / SIZE_MM), { digits: 1, needs: ['fit'] }),
-  sum('sink', 'the tip sinks', '', ['tip', 'shape', 'cross', 'cap'], (at, { person, answers }) => {
+  sum('sink', 'the tip presses', 'times what the ground bears', ['tip', 'shape', 'cross', 'cap'], (at, { person, answers }) => {
     const said = chosenOf(answers, 'ground');
     return person.weightKg === null || !said ? null : Math.log10((ON_HEEL * person.weightKg) / tipAreaMm2(at) / BEARS[said[0]]);
-  }, { digits: 1, needs: ['weightKg', 'ground'] }),
+  }, { digits: 1, needs: ['weightKg', 'ground'], told: (v) => 10 ** v }),
   sum('over', 'over what these hours allow', 'mm', ['heel', 'plat', 'hold', 'shape'], (at, s) => {
     const habit = chosenOf(s.answers, 'habit');
     return habit ? drop(at) - allowedDrop(habit[0], number(s, 'hours')!, number(s, 'danceHours')!, { held: level(at, 'hold') >= 1, broad: level(at, 'shape') <= BLOCK_OR_BROADER }) : null;
@@ -183,10 +186,12 @@ function leanPast(at: AtPoint, s: UseSetting, way: 1 | -1): number {
   const lean = leanDeg(drop(at), number(s, 'deviceDrop')!, s.person.lengthMm);
   return Math.max(0, way * lean - number(s, 'tol')!);
 }
+/** No cap is smaller, mm. */
+const LEAST_CAP_MM = 3;
 /** What a heel stands on, mm2; a cap counts instead of the tip. */
 export function tipAreaMm2(at: AtPoint): number {
   const cap = of(at, 'cap');
-  if (cap > 0) return CROSS_AREA[0] * cap * cap;
+  if (cap >= LEAST_CAP_MM) return CROSS_AREA[0] * cap * cap;
   return level(at, 'shape') <= WIDE_SHAPES ? WIDE_AREA_MM2 : of(at, 'tip') ** 2 * CROSS_AREA[level(at, 'cross')];
 }
 /** The drop that hours and habit allow, mm [model]. */

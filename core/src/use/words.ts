@@ -15,8 +15,8 @@ const isSum = (reads: string): reads is SumId => reads in SUM;
 /** Figures of a reading and the unit behind them, apart: a range names its unit once. */
 function partsOf(reads: Rule['reads'], value: number): [figures: string, unit: string] {
   if (isSum(reads)) {
-    const { unit, digits } = SUM[reads];
-    return [trim(value, digits), unit === '°' ? '°' : unit && ` ${unit}`];
+    const { unit, digits, told } = SUM[reads];
+    return [trim(told ? told(value) : value, digits), unit === '°' ? '°' : unit && ` ${unit}`];
   }
   const a = USE_ATTRIBUTE[reads];
   if (a.as === 'figure') return [trim(value, a.unit === 'µ' ? 2 : 1), a.unit === 'µ' ? '' : a.unit === '°' ? '°' : ` ${a.unit}`];
