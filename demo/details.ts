@@ -1,20 +1,24 @@
 import { type StyleDetails } from '@chiave/core/fit';
+import { BLANK_USE } from '@chiave/core/attributes';
+import { BY_KIND } from '@chiave/core/use';
 import { heelOf } from './heels';
+import { useOf } from './use';
+import type { ToeFamilyId } from '@chiave/core/last';
 import type { StyleDesign } from './design';
 import { seeded } from './random';
 
 const COLOURS = ['black', 'ink', 'chestnut', 'sand', 'plum', 'pine', 'bone', 'rust'];
 const FACTORIES = ['Upper Mill', 'Harbour Works', 'Old Foundry'];
-const SOLES = ['leather', 'rubber', 'cork and rubber', 'foam'];
 const WHO = ['Nerina', 'Tobiah', 'the maker’s sheet'];
 const DAY = '2026-09-1';
 
 /** What the shop noted of a style beside its last: seeded, so that every start gives the same. */
-export function detailsOf(design: StyleDesign, index: number): StyleDetails {
+export function detailsOf(design: StyleDesign, family: ToeFamilyId, index: number): StyleDetails {
   const random = seeded(9000 + index);
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random.uniform() * list.length)];
   const madeFrom = 2018 + Math.floor(random.uniform() * 7);
   const heel = heelOf(design, index);
+  const use = useOf(design, family, index);
   const mark = (m: 'measured' | 'felt' | 'claimed' | 'unsure') => ({ mark: m, source: pick(WHO), date: `${DAY}${index % 10}` });
   return {
     variant: '',
@@ -26,10 +30,12 @@ export function detailsOf(design: StyleDesign, index: number): StyleDetails {
     lining: pick(['leather', 'textile', 'none']),
     stretch: design.upper === 'knit' || design.upper === 'mesh' ? 'much' : design.upper === 'patent' || design.upper === 'plastic' ? 'none' : 'little',
     shrinks: design.upper === 'knit',
-    shaftHeightMm: design.kind === 'tall-boot' ? 360 : design.kind.endsWith('boot') ? 130 : null,
-    sole: pick(SOLES),
+    shaftHeightMm: design.kind.endsWith('boot') ? BY_KIND[design.kind].shaft : null,
+    sole: '',
     ...heel.attributes,
-    weightG: Math.round(180 + 320 * random.uniform()),
+    ...BLANK_USE,
+    ...use.fields,
+    weightG: use.weightG,
     price: 5 * Math.round(14 + 50 * random.uniform()),
     note: '',
     evidence: {
@@ -37,7 +43,8 @@ export function detailsOf(design: StyleDesign, index: number): StyleDetails {
       heelHeightMm: mark(random.uniform() < 0.5 ? 'measured' : 'claimed'),
       upper: mark('claimed'),
       weightG: mark(random.uniform() < 0.4 ? 'measured' : 'unsure'),
-      ...heel.evidence
+      ...heel.evidence,
+      ...Object.fromEntries(Object.entries(use.marks).map(([field, m]) => [field, mark(m)]))
     }
   };
 }

@@ -104,7 +104,7 @@ export function styleOf(design: StyleDesign, index: number): Style {
     platformMm: design.platform ?? 0,
     removableInsoleMm: design.footbed ?? 0,
     toeStructure: design.structure ?? 'structured',
-    details: detailsOf(design, index),
+    details: detailsOf(design, last.family, index),
     stock: {}
   };
   const random = seeded(1000 + index);

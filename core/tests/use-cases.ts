@@ -1,6 +1,7 @@
 import type { ClosureId, KindId, UpperId } from '../src/fit';
 import type { ToeFamilyId } from '../src/last';
-import { ANYBODY, judgeFor, judgeUse, suitOf, USE_ATTRIBUTE_IDS, useShoe, type Answers, type Judged, type Schools, type UseAttributeId, type UseId, type UsePerson, type UseShoe, type UseSetting } from '../src/use'; // prettier-ignore
+import { USE_ATTRIBUTE_IDS, type UseAttributeId } from '../src/attributes';
+import { ANYBODY, judgeFor, judgeUse, suitOf, useShoe, type Answers, type Judged, type Schools, type UseId, type UsePerson, type UseShoe, type UseSetting } from '../src/use'; // prettier-ignore
 
 /** Shoes and people of the study. Attributes are `felt`; what is left out was not seen. */
 type Values = Partial<Record<UseAttributeId, number>>;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { allowedDrop, ANYBODY, asWorn, AT, deviceOn, DRAG, favourites, firstPair, gaitOf, gradeOf, inside, judgeFor, judgeUse, lastBuy, lifeKm, livesUntil, placeOf, SUM, suitOf, TURN_GRIP, twistNm, useSentences, whatWouldChange, worthOf, type Answers, type Schools, type SumId, type UsePerson } from '../src/use'; // prettier-ignore
+import { AT } from '../src/attributes';
+import { allowedDrop, ANYBODY, asWorn, deviceOn, DRAG, favourites, firstPair, gaitOf, gradeOf, inside, judgeFor, judgeUse, lastBuy, lifeKm, livesUntil, placeOf, SUM, suitOf, TURN_GRIP, twistNm, useSentences, whatWouldChange, worthOf, type Answers, type Schools, type SumId, type UsePerson } from '../src/use'; // prettier-ignore
 import { judged, judgeNamed, PEOPLE, settingOf, SHOE_NAMES, shoeNamed, suitNamed, unseen, type PersonName, type ShoeName } from './use-cases';
 
 const sumOf = (id: SumId, shoe: ShoeName, person: Partial<UsePerson>, answers: Answers = {}, load = { times: 1.8, mm2: 3500 }): number =>

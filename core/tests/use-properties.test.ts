@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CLOSURE_IDS, FLAG_IDS, KIND_IDS, UPPER_IDS } from '../src/fit';
 import { TOE_FAMILY_IDS } from '../src/last';
-import { ANYBODY, ALL_USES, ARCHES_SEEN, AT, attributeLimits, differences, firstThree, judgeFor, judgeUse, openQuestions, placeAll, QUESTIONS, ROLLS, STRIKES, suitOf, USE_ATTRIBUTES, USE_IDS, useSentences, useShoe, WATCHED, WORN_AT, type Answers, type Known, type Looks, type Schools, type UseAttributeId, type UseSetting, type UseShoe, type UseStyle } from '../src/use'; // prettier-ignore
+import { AT, attributeLimits, USE_ATTRIBUTES, type UseAttributeId } from '../src/attributes';
+import { ANYBODY, ALL_USES, ARCHES_SEEN, differences, firstThree, judgeFor, judgeUse, openQuestions, placeAll, QUESTIONS, ROLLS, STRIKES, suitOf, USE_IDS, useSentences, useShoe, WATCHED, WORN_AT, type Answers, type Known, type Looks, type Schools, type UseSetting, type UseShoe, type UseStyle } from '../src/use'; // prettier-ignore
 
 const oneOf = <T>(all: readonly T[]): fc.Arbitrary<T> => fc.constantFrom(...all);
 const share = (low: number, high: number): fc.Arbitrary<number> => fc.double({ min: low, max: high, noNaN: true });

@@ -1,5 +1,5 @@
 import type { KindId } from '../fit';
-import { AT } from './attributes';
+import { AT } from '../attributes';
 import type { Suit } from './judge';
 import type { UseShoe } from './shoe';
 

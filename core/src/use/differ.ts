@@ -1,4 +1,4 @@
-import { AT, attributeWords, USE_ATTRIBUTE, type UseAttributeId } from './attributes';
+import { AT, attributeWords, USE_ATTRIBUTE, type UseAttributeId } from '../attributes';
 import type { Difference } from './place';
 import type { UseShoe } from './shoe';
 

@@ -1,8 +1,9 @@
-import { USE_ATTRIBUTE, type UseAttributeId } from './attributes';
+import { USE_ATTRIBUTE, type UseAttributeId } from '../attributes';
 import { judgeFor, type Judge, type Schools } from './judge';
+import { MEMBERSHIP } from './person';
 import { chosenOf, numberOf, QUESTION, type Answers, type QuestionId } from './questions';
 import { gradeOf, STRENGTHS, type Rule } from './rule';
-import { attributeLimits } from './attributes';
+import { attributeLimits } from '../attributes';
 import { SUM, type SumId, type UseSetting } from './sums';
 import type { UseId } from './uses';
 
@@ -12,8 +13,9 @@ const MOST_QUESTIONS = 6;
 export function bears(judge: Judge, id: QuestionId): boolean {
   return judge.uses.some(
     (u) =>
-      [...u.rules, ...u.notes].some((r) => r.when.some((t) => (t.as === 'answer' || t.as === 'number') && t.question === id)) ||
-      u.rules.some((r) => r.reads in SUM && SUM[r.reads as SumId].needs.includes(id))
+      [...u.rules, ...u.notes].some((r) =>
+        r.when.some((t) => (t.as === 'member' ? MEMBERSHIP[t.id].asks === id : (t.as === 'answer' || t.as === 'number') && t.question === id))
+      ) || u.rules.some((r) => r.reads in SUM && SUM[r.reads as SumId].needs.includes(id))
   );
 }
 /** Questions still open, in the use's own order. */

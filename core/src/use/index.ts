@@ -1,4 +1,3 @@
-export * from './attributes';
 export * from './closet';
 export * from './dates';
 export * from './device';

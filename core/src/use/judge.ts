@@ -1,4 +1,4 @@
-import { AT, type UseAttributeId } from './attributes';
+import { AT, type UseAttributeId } from '../attributes';
 import { membersOf, type UsePerson } from './person';
 import { POINT_WEIGHTS } from './points';
 import { chosenOf, numberOf, optionsOf, QUESTION, type Answers, type ChoiceQuestion, type QuestionId } from './questions';
@@ -57,6 +57,11 @@ export interface Judge {
 export const usesOver = (id: AnyUseId, { flags }: Pick<UsePerson, 'flags'>): UseDefinition<AnyUseId>[] =>
   ALL_USES.filter((u) => u.id !== id && (u.over === 'everybody' || (u.over?.some((f) => flags.includes(f)) ?? false)));
 
+/** Whether a rule that is asked reads how the shoe fits. */
+export const readsFit = ({ rules }: Pick<Judge, 'rules'>): boolean =>
+  rules.some(({ rule: { reads } }) => reads in SUM && SUM[reads as SumId].needs.includes('fit'));
+/** Whether roll, strike or arch bear on a use. */
+export const readsGait = ({ rules }: UseDefinition): boolean => rules.some((r) => r.when.some((t) => t.as === 'member'));
 /** How much a rule of a school counts. */
 function schoolShare(
   use: UseDefinition,

@@ -1,5 +1,6 @@
 import type { FlagId } from '../fit';
 import type { Side } from '../measure';
+import type { QuestionId } from './questions';
 import { gaitOf, type Gait, type Looks } from './gait';
 
 /** What of a person bears on a use; what nobody took is null. */
@@ -28,10 +29,17 @@ interface Membership<Id extends string = string> {
   id: Id;
   name: string;
   of: (p: UsePerson, feet: readonly Gait[]) => number | null;
+  /** What is asked for it beside the feet. */
+  asks?: QuestionId;
 }
 const more = (feet: readonly Gait[], of: (g: Gait) => number): number => Math.max(...feet.map(of));
 const less = (feet: readonly Gait[], of: (g: Gait) => number): number => Math.min(...feet.map(of));
-const member = <const Id extends string>(id: Id, name: string, of: Membership['of']): Membership<Id> => ({ id, name, of });
+const member = <const Id extends string>(id: Id, name: string, of: Membership['of'], asks?: QuestionId): Membership<Id> => ({
+  id,
+  name,
+  of,
+  ...(asks ? { asks } : {})
+});
 /** Half of those who land on the middle are taken for landing in front. */
 const HALF = 0.5;
 export const MEMBERSHIPS = [
@@ -45,9 +53,15 @@ export const MEMBERSHIPS = [
   member('fore', 'landing in front', (_p, feet) => more(feet, (g) => g.strike.of.front + HALF * g.strike.of.middle)),
   member('wide', 'a broad ball', (p) => (p.ballWidthMm === null ? null : ramp(p.ballWidthMm / p.lengthMm, 0.385, 0.42))),
   member('thinAnkle', 'a thin ankle', (p) => (p.ankleGirthMm === null ? null : ramp(p.ankleGirthMm / p.lengthMm, 0.84, 0.78))),
-  member('longShin', 'a long shin', (p) => (p.kneeHeightMm === null || p.bodyHeightMm === null ? null : ramp(p.kneeHeightMm / p.bodyHeightMm, 0.285, 0.3)))
+  member(
+    'longShin',
+    'a long shin',
+    (p) => (p.kneeHeightMm === null || p.bodyHeightMm === null ? null : ramp(p.kneeHeightMm / p.bodyHeightMm, 0.285, 0.3)),
+    'bodyHeight'
+  )
 ] as const;
 export type MembershipId = (typeof MEMBERSHIPS)[number]['id'];
+export const MEMBERSHIP = Object.fromEntries(MEMBERSHIPS.map((m) => [m.id, m])) as Readonly<Record<MembershipId, Membership<MembershipId>>>;
 /** Gait of both feet, and how much the person belongs to each class; null where it was not taken. */
 export function membersOf(p: UsePerson): Record<MembershipId, number | null> {
   const feet = [gaitOf(p.looks.left ?? {}), gaitOf(p.looks.right ?? {})];

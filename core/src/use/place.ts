@@ -1,7 +1,7 @@
+import type { VERDICTS } from '../fit';
 import { SUIT_CLASSES, type SuitClass, type Suit } from './judge';
 
 /** Fit and suit together: in which place a candidate stands. What is forbidden keeps its fit and its words, and stands under all that may be worn. */
-const VERDICTS = ['fits', 'fits-with-help', 'does-not-fit'] as const;
 export type FitVerdict = (typeof VERDICTS)[number];
 /** By class, in the order of the classes. */
 const PLACES: Readonly<Record<FitVerdict, readonly [number, number, number, number]>> = {

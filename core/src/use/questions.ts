@@ -50,6 +50,7 @@ const DEFINITIONS = [
   yesNo('adjustable', 'The ankle of the device is adjustable', { usual: 'no' }),
   number('deviceGirth', 'Girth of the device at the instep', 'mm', [150, 520]),
   number('insert', 'Insert they wear', 'mm', [0, 20], 3),
+  number('bodyHeight', 'Body height, if they like to tell it', 'mm', [900, 2300]),
   yesNo('hot', 'Worn in the heat'),
   yesNo('sweats', 'Feet sweat'),
   yesNo('showArch', 'The arch is to be shown'),

@@ -1,5 +1,5 @@
 import type { FlagId, KindId } from '../fit';
-import type { UseAttributeId } from './attributes';
+import type { UseAttributeId } from '../attributes';
 import type { MembershipId } from './person';
 import { optionsOf, type ChoiceQuestionId, type NumberQuestionId, type QuestionId } from './questions';
 import type { SumId } from './sums';

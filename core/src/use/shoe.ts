@@ -1,7 +1,7 @@
 import type { ClosureId, KindId, Style, UpperId } from '../fit';
 import type { HeelShapeId, TipSectionId } from '../heel';
 import type { EvidenceMark, ToeFamilyId } from '../last';
-import { AT, attributeLimits, OWN_FIELD, USE_ATTRIBUTE_IDS, USE_ATTRIBUTES, type UseAttributeId } from './attributes';
+import { AT, attributeLimits, fieldOf, keptFigure, USE_ATTRIBUTE_IDS, USE_ATTRIBUTES, type UseAttributeId } from '../attributes';
 import {
   BREATH,
   BY_CLOSURE,
@@ -151,13 +151,15 @@ export function useShoe(style: UseStyle): UseShoe {
 /** A style of the stockroom as its use is judged. */
 export function useStyleOf(style: Style): UseStyle {
   const { kind, upper, closure, heelHeightMm, platformMm, soleStiffness, removableInsoleMm, last, details } = style;
-  const attributes: Partial<Record<UseAttributeId, Known>> = { ...keptOf(style) };
-  if (details)
-    for (const [id, field] of Object.entries(OWN_FIELD) as [keyof typeof OWN_FIELD, string][]) {
-      const value = ownValue(id, (details as unknown as Record<string, unknown>)[field] ?? (style as unknown as Record<string, unknown>)[field]);
-      const mark = details.evidence[field]?.mark;
-      if (value !== null && (mark || !TOLD_BY_FIELDS.has(id))) attributes[id] = { value, mark: mark ?? 'unsure' };
-    }
+  const attributes: Partial<Record<UseAttributeId, Known>> = {};
+  const kept: Readonly<Record<string, unknown>> = { ...details, heelHeightMm, platformMm, soleStiffness, removableInsoleMm };
+  for (const a of USE_ATTRIBUTES) {
+    const field = fieldOf(a.id);
+    const value = ownLevel(a.id, kept[field]) ?? keptFigure(a, kept[field]);
+    const mark = details?.evidence[field]?.mark;
+    // What stands in the style itself is taken as it stands; what is noted beside it without a mark is not sure.
+    if (value !== null && (mark || !TOLD_BY_FIELDS.has(a.id))) attributes[a.id] = { value, mark: mark ?? 'unsure' };
+  }
   if (neverTaken(style)) delete attributes.plat;
   return {
     kind,
@@ -173,13 +175,8 @@ export function useStyleOf(style: Style): UseStyle {
     attributes
   };
 }
-function ownValue(id: keyof typeof OWN_FIELD, value: unknown): number | null {
+/** Heel shapes and tip sections are kept in finer words than a use asks for. */
+function ownLevel(id: UseAttributeId, value: unknown): number | null {
   if (id === 'shape') return SHAPE_LEVEL[value as HeelShapeId] ?? null;
-  if (id === 'cross') return CROSS_LEVEL[value as TipSectionId] ?? null;
-  return typeof value === 'number' ? value : null;
-}
-/** Attributes kept with a style, with their evidence. */
-function keptOf({ details }: Style): Partial<Record<UseAttributeId, Known>> {
-  if (!details?.attributes) return {};
-  return Object.fromEntries(Object.entries(details.attributes).map(([id, value]) => [id, { value, mark: details.evidence[id]?.mark ?? 'measured' }]));
+  return id === 'cross' ? (CROSS_LEVEL[value as TipSectionId] ?? null) : null;
 }

@@ -1,7 +1,7 @@
 import { CLOSURE, UPPER } from '../fit';
 import { pitchOf } from '../heel';
 import { TOE_FAMILY } from '../last';
-import { AT, type UseAttributeId } from './attributes';
+import { AT, type UseAttributeId } from '../attributes';
 import { SOLE_DRY } from './by-kind';
 import { DRAG, floorAt, POLES, TURN_GRIP } from './grip';
 import { lifeKm } from './life';

@@ -1,4 +1,4 @@
-import { attributeWords, USE_ATTRIBUTE, type UseAttributeId } from './attributes';
+import { attributeWords, USE_ATTRIBUTE, type UseAttributeId } from '../attributes';
 import { confidenceOf } from './gait';
 import { SUIT_CLASSES, unseenOf, type Judged, type RuleRead, type SuitClass } from './judge';
 import type { Wanted } from './first';

@@ -1,3 +1,4 @@
+import { BLANK_USE, type UseFields } from '../../attributes';
 import { BLANK_HEEL, type HeelAttributes } from '../../heel';
 import type { EvidenceMark } from '../../last';
 
@@ -5,7 +6,7 @@ import type { EvidenceMark } from '../../last';
 export const STRETCHES = ['none', 'little', 'much', ''] as const;
 
 /** What is kept of a style beside its last and its run; blank where it is not known. */
-export interface StyleDetails extends HeelAttributes {
+export interface StyleDetails extends HeelAttributes, UseFields {
   variant: string;
   /** Years it was made, first and last; null where not known or still made. */
   madeFrom: number | null;
@@ -23,8 +24,6 @@ export interface StyleDetails extends HeelAttributes {
   price: number | null;
   note: string;
   /** Of each attribute, by its name: how it came to be known, by whom or where, and when. */
-  /** What was looked at for its use, by attribute (`core/src/use`): figures, levels by their place. */
-  attributes: Readonly<Partial<Record<string, number>>>;
   evidence: Readonly<Record<string, { mark: EvidenceMark; source: string; date: string }>>;
 }
 
@@ -41,9 +40,9 @@ export const BLANK_DETAILS: StyleDetails = {
   shaftHeightMm: null,
   sole: '',
   ...BLANK_HEEL,
+  ...BLANK_USE,
   weightG: null,
   price: null,
   note: '',
-  attributes: {},
   evidence: {}
 };

@@ -18,7 +18,7 @@ type AnyUse = (typeof DEFINITIONS)[number];
 export type AnyUseId = AnyUse['id'];
 export const ALL_USES: readonly UseDefinition<AnyUseId>[] = DEFINITIONS;
 /** Uses that a customer names; what lies over everybody is never named. */
-export const USES: readonly UseDefinition<AnyUseId>[] = ALL_USES.filter((u) => u.over !== 'everybody');
 export type UseId = Exclude<AnyUseId, 'care'>;
-export const USE_IDS = USES.map((u) => u.id) as readonly UseId[];
+export const USES = ALL_USES.filter((u) => u.over !== 'everybody') as readonly UseDefinition<UseId>[];
+export const USE_IDS = USES.map((u) => u.id);
 export const USE = Object.fromEntries(ALL_USES.map((u) => [u.id, u])) as Readonly<Record<AnyUseId, UseDefinition<AnyUseId>>>;

@@ -3,7 +3,7 @@ import { axis, below, from, ge, inside, is, le, levels, light, member, must, no,
 /** Platforms on the pole and on the floor beside it. */
 export const POLE = use('pole', 'pole work', {
   madeFor: ['pole-sandal', 'pole-boot'],
-  questions: ['level', 'where', 'floor', 'pole', 'before', 'hot'],
+  questions: ['level', 'where', 'floor', 'pole', 'before', 'hot', 'bodyHeight'],
   axes: [
     axis('floor', 'For work on the floor', { boots: 'a boot', sandals: 'a sandal' }),
     axis('toes', 'Toes', { closed: 'closed', open: 'open' }),

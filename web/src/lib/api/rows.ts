@@ -1,6 +1,7 @@
 import { FLAG_IDS, KIND_IDS, VERDICTS, type ShopTargets } from '@chiave/core/fit';
 import { SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
+import { useAskedSchema } from './use-schema';
 import { feetOut, footAnswer, footIn, type FeetBody } from './foot-schema';
 import { OUTCOMES } from './outcomes';
 import { pairPutSchema } from './put-schema';
@@ -64,6 +65,7 @@ const visit = fittingFields.extend({
   updatedAt: z.string(),
   kinds: z.array(z.enum(KIND_IDS)),
   stateOff: z.array(z.enum(STATE_STEP_IDS)),
+  use: useAskedSchema,
   tries: z.array(tryRow),
   version: z.number(),
   feetVersion: z.number()

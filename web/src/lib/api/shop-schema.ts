@@ -6,6 +6,7 @@ import { footSchema, loadId } from './foot-schema';
 import { pairPutSchema } from './put-schema';
 import { OUTCOMES } from './outcomes';
 import { setOf } from './sets';
+import { useAskedSchema } from './use-schema';
 import { idOf, text } from './values';
 
 const thisYear = new Date().getUTCFullYear();
@@ -76,7 +77,8 @@ export const fittingFields = z.object({
   wornWarm: z.boolean(),
   weightKg: kilograms,
   feetWeightKg: kilograms,
-  stateOff: setOf(z.enum(STATE_STEP_IDS))
+  stateOff: setOf(z.enum(STATE_STEP_IDS)),
+  use: useAskedSchema.describe('what the shoes are for, what was asked and looked at for it, and which schools')
 });
 /** Ask and Look: any part may be sent, and what is told of the wearer. */
 export const fittingPatchSchema = fittingFields.extend({ flags: personFields.shape.flags, version: versionSeen }).partial().meta({ id: 'FittingPatch' });

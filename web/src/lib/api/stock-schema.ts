@@ -1,6 +1,7 @@
 import { footLength } from './foot-length';
 import { BLANK_DETAILS, CLOSURE_IDS, KIND_IDS, sizesOf, stockKey, STRETCHES, UPPER_IDS, type Style, type StyleDetails } from '@chiave/core/fit';
 import { ARCH_LINES, checkLast, EVIDENCE_MARKS, GRADINGS, HALVES, SIDE_CUTS, TOE_FAMILY_IDS, TOE_STRUCTURES, WIDTH_BASES, type Last } from '@chiave/core/last';
+import { attributeLimits, USE_FIELDS, type UseFieldId, type UseFields } from '@chiave/core/attributes';
 import { HEEL_ATTRIBUTES, type HeelAttributes } from '@chiave/core/heel';
 import { FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
 import { FOR_WHOM, SCALE, SCALE_IDS, schoolOf } from '@chiave/core/size';
@@ -103,6 +104,13 @@ const heelFields = Object.fromEntries(
     ('options' in a ? z.enum(['', ...a.options.map((o) => o.id)]) : mm(a.low, a.high).nullable()).describe(`${a.name.toLowerCase()}: ${a.how}`)
   ])
 ) as unknown as { [Id in keyof HeelAttributes]: z.ZodType<HeelAttributes[Id], HeelAttributes[Id]> };
+/** One field for each attribute that a use asks for, by its definition. */
+const useFields = Object.fromEntries(
+  USE_FIELDS.map(({ field, attribute: a }) => {
+    const [low, high] = attributeLimits(a);
+    return [field, (a.as === 'levels' ? z.enum(['', ...a.ids]) : mm(low, high).nullable()).describe(`${a.name}: ${a.how}`)];
+  })
+) as unknown as { [Id in UseFieldId]: z.ZodType<UseFields[Id], UseFields[Id]> };
 export const detailsSchema = z
   .object({
     variant: words,
@@ -117,12 +125,13 @@ export const detailsSchema = z
     shaftHeightMm: mm(0, 700).nullable(),
     sole: words,
     ...heelFields,
+    ...useFields,
     weightG: mm(20, 3000).nullable(),
     price: mm(0, 100000).nullable(),
     note: z.string().max(2000),
     evidence: z
       .record(z.string().max(40), z.object({ mark, source: z.string().max(200), date: z.union([z.literal(''), z.iso.date('a day as 2026-11-25')]) }))
-      .refine((e) => Object.keys(e).length <= 60, 'at most 60 marks')
+      .refine((e) => Object.keys(e).length <= 90, 'at most 90 marks')
   })
   .partial()
   .meta({ id: 'StyleDetails' });

@@ -1,3 +1,4 @@
+import { USE_FIELDS, type UseAttribute, type UseFieldId } from '@chiave/core/attributes';
 import { KINDS, UPPERS, type StyleDetails } from '@chiave/core/fit';
 import { HEEL_ATTRIBUTES, type HeelAttributeId } from '@chiave/core/heel';
 import { SCALES } from '@chiave/core/size';
@@ -17,12 +18,20 @@ export const STYLE_COLUMNS = Object.keys(SHAPES) as readonly StyleColumn[];
 export const isDetail = (column: string): column is Exclude<keyof StyleDetails, 'evidence'> => column in DETAILS;
 
 const heelNames = Object.fromEntries(HEEL_ATTRIBUTES.map((a) => [a.id, 'unit' in a ? `${a.name}, ${a.unit}` : a.name])) as Record<HeelAttributeId, string>;
+const useNames = Object.fromEntries(USE_FIELDS.map(({ field, attribute }) => [field, nameOf(attribute)])) as Record<UseFieldId, string>;
+/** Five levels by hand are told with their ends. */
+function nameOf(a: UseAttribute): string {
+  const name = `${a.name.charAt(0).toUpperCase()}${a.name.slice(1)}`;
+  if (a.as === 'figure') return `${name}, ${a.unit}`;
+  return a.as === 'five' ? `${name}, 1 ${a.ends[0]} to 5 ${a.ends[1]}` : name;
+}
 const NAMES: Readonly<Record<StyleColumn, string>> = {
   id: 'Id', name: 'Name', last: 'Last', kind: 'Kind', forWhom: 'For', scale: 'Scale', school: 'School of the scale', from: 'Smallest size', to: 'Largest size',
   step: 'Step of the run', widths: 'Widths', upper: 'Upper', closure: 'Closure', soleStiffness: 'Stiffness by hand, 1 to 5', heelHeightMm: 'Heel height, mm',
   platformMm: 'Platform, mm', removableInsoleMm: 'Removable insole, mm (0: fixed)', toeStructure: 'Toe box', variant: 'Variant', madeFrom: 'Made from, year',
   madeTo: 'Made until, year', factory: 'Factory', colour: 'Colour', upperThicknessMm: 'Upper thickness, mm', lining: 'Lining', stretch: 'Stretch',
   shrinks: 'Shrinks when washed', shaftHeightMm: 'Shaft height, mm', sole: 'Sole', ...heelNames,
+  ...useNames,
   weightG: 'Weight of one, g', price: 'Price', note: 'Note'
 }; // prettier-ignore
 /** Where a word has a name of its own. */
@@ -30,6 +39,9 @@ const NAMED: Partial<Record<StyleColumn, readonly { id: string; name: string }[]
   kind: KINDS,
   upper: UPPERS,
   scale: SCALES,
+  ...Object.fromEntries(
+    USE_FIELDS.flatMap(({ field, attribute: a }) => (a.as === 'levels' ? [[field, a.ids.map((id, i) => ({ id, name: a.levels[i] }))]] : []))
+  ),
   ...Object.fromEntries(HEEL_ATTRIBUTES.flatMap((a) => ('options' in a ? [[a.id, a.options]] : [])))
 };
 
@@ -54,10 +66,15 @@ export interface StyleField {
   detail: boolean;
   /** What it may be, where that is a word out of a list. */
   options?: readonly { id: string; name: string }[];
-  /** Of its heel: how two hands take it alike. */
+  /** How two hands take it alike. */
   how?: string;
+  /** Of its heel, or for its use; the rest stands first. */
+  part?: 'heel' | 'use';
 }
-const HOW: Readonly<Record<string, string>> = Object.fromEntries(HEEL_ATTRIBUTES.map((a) => [a.id, a.how]));
+const HOW: Readonly<Record<string, { how: string; part: 'heel' | 'use' }>> = Object.fromEntries([
+  ...HEEL_ATTRIBUTES.map((a) => [a.id, { how: a.how, part: 'heel' }]),
+  ...USE_FIELDS.map(({ field, attribute }) => [field, { how: attribute.how, part: 'use' }])
+]);
 const ORDER = Object.keys(NAMES) as readonly StyleColumn[];
 /** As a form shows them; the id stays what it is. */
 export const STYLE_FIELDS: readonly StyleField[] = ORDER.filter((id) => id !== 'id').map((id) => ({
@@ -66,7 +83,7 @@ export const STYLE_FIELDS: readonly StyleField[] = ORDER.filter((id) => id !== '
   number: inner(SHAPES[id]) instanceof z.ZodNumber,
   detail: isDetail(id),
   options: optionsOf(id),
-  how: HOW[id]
+  ...HOW[id]
 }));
 
 /** A text as its field takes it; what is neither number nor yes or no goes on as text, so that the schema's words name the field. */

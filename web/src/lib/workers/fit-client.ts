@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import type { Candidate, OtherShoe } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
 import type { FitEngine } from './fit-engine';
-import type { GroundAsk, Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
+import type { GroundAsk, Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk, SuitAsk, Suits, SuitTold } from './messages';
 import type { OnGround } from '../heel-on-ground';
 import { Beside } from './remote';
 
@@ -24,6 +24,10 @@ export const lay = (ask: PairAsk): Promise<Laid> => made().ask((e) => e.lay(plai
 export const sketch = (ask: SketchAsk): Promise<Sketch[]> => made().ask((e) => e.sketch(plain(ask)));
 /** How heels stand on one ground, by style. */
 export const onGround = (ask: GroundAsk): Promise<Record<string, OnGround | null>> => made().ask((e) => e.grounds(plain(ask)));
+/** What is listed, placed by fit and suit. */
+export const suitsFor = (ask: SuitAsk): Promise<Suits> => made().ask((e) => e.suits(plain(ask)));
+/** What is told of some of what is listed for a use. */
+export const suitToldOf = (ask: SuitAsk): Promise<Record<string, SuitTold>> => made().ask((e) => e.suitTold(plain(ask)));
 /** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */
 export const openPair = (ask: PairAsk): Promise<Opened> => made().ask((e) => e.open(plain(ask)));
 /** Other sizes and lasts in place of a pair; null where another was opened meanwhile. */

@@ -29,7 +29,8 @@ import { smallPair } from '../drawing/above/small-pair';
 import { bothMeasured, wearOf, wornFeetOf, type FittingState } from '../fit-feet';
 import { heelOnGround, type OnGround } from '../heel-on-ground';
 import { fetchStock } from './fetch-stock';
-import type { GroundAsk, Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk } from './messages';
+import type { GroundAsk, Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk, SuitAsk, Suits, SuitTold } from './messages';
+import { suitsOf, toldOf } from './suit-engine';
 
 /** Only the newest question of a kind is carried on; an older one stops at its next breath. */
 const newest = { warm: 0, rank: 0, open: 0 };
@@ -230,6 +231,12 @@ async function grounds({ fitting, stamp, ground, styleIds }: GroundAsk): Promise
   );
 }
 
+const wholeOf = (id: string): Candidate | undefined => found.get(id)?.whole();
+/** What is listed, in the order of fit and suit. */
+const suits = async (ask: SuitAsk): Promise<Suits> => suitsOf(ask, await stockroom(ask.stamp), wholeOf);
+/** What is told of some of them for the use. */
+const suitTold = async (ask: SuitAsk): Promise<Record<string, SuitTold>> => toldOf(ask, await stockroom(ask.stamp), wholeOf);
+
 /** What the page may ask of the fit engine. */
 export const fitEngine = {
   warm,
@@ -241,6 +248,8 @@ export const fitEngine = {
   lay,
   sketch,
   grounds,
+  suits,
+  suitTold,
   open,
   others
 };

@@ -17,6 +17,7 @@ import type {
 import type { GroundId } from '@chiave/core/heel';
 import type { Side } from '@chiave/core/measure';
 import type { SmallPairLines } from '../drawing/above/small-pair';
+import type { FitVerdict, Schools, Suit, UseId, UseSentences, UseSetting, WouldChange } from '@chiave/core/use';
 import type { FittingState } from '../fit-feet';
 import type { OnGround } from '../heel-on-ground';
 
@@ -70,6 +71,26 @@ export interface GroundAsk {
   stamp: string;
   ground: GroundId;
   styleIds: string[];
+}
+/** Listed candidates that are judged for a use. */
+export interface SuitAsk {
+  stamp: string;
+  use: UseId;
+  setting: UseSetting;
+  schools: Schools;
+  /** In the order of the fit. */
+  listed: { styleId: string; verdict: FitVerdict; probability: number }[];
+}
+/** The order by fit and suit, how each suits, and the first three with in what they differ from the first. */
+export interface Suits {
+  order: string[];
+  suits: Record<string, Suit & { place: number }>;
+  three: { styleId: string; but: string }[];
+}
+/** What is told of one shoe for a use, and what would change it. */
+export interface SuitTold {
+  sentences: UseSentences;
+  would: WouldChange[];
 }
 /** The lines of one pair, and how its heel stands on the ground that was asked for; none where its style is gone. */
 export interface Sketch {

@@ -93,7 +93,8 @@ const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, cus
   wornWarm: row.wornWarm,
   weightKg: row.weightKg ?? null,
   feetWeightKg: row.feetWeightKg ?? null,
-  stateOff: row.stateOff
+  stateOff: row.stateOff,
+  use: row.use
 });
 
 function byFitting<R extends { fittingId: number }>(rows: readonly R[]): Map<number, R[]> {

@@ -4,7 +4,10 @@
   import { TOE_FAMILY, type ToeFamilyId } from '@chiave/core/last';
   import { formatLength } from '@chiave/core/measure';
   import { SCALE } from '@chiave/core/size';
-  import type { Sketch } from '$lib/workers/messages';
+  import { USE, type Suit } from '@chiave/core/use';
+  import SuitLine from '$lib/ui/use/SuitLine.svelte';
+  import { useOfFitting } from '$lib/use-fitting';
+  import type { Sketch, SuitTold } from '$lib/workers/messages';
   import SmallPair from '$lib/drawing/SmallPair.svelte';
   import FitStrip from '$lib/drawing/FitStrip.svelte';
   import CarryButton from '$lib/ui/fitting/CarryButton.svelte';
@@ -23,6 +26,9 @@
     family: ToeFamilyId;
     /** Both feet in it, once they are drawn. */
     drawn?: Omit<Sketch, 'styleId'>;
+    /** How it suits the use that was asked for, and what is told of it. */
+    suit?: Suit | null;
+    told?: SuitTold;
     /** The best: carrying it to the chair is what the page is for. */
     first: boolean;
     /** Lies side by side with others, or cannot since there are enough. */
@@ -30,7 +36,7 @@
     full: boolean;
     oncompare: (on: boolean) => void;
   }
-  let { desk, candidate: c, family, drawn, first, compared, full, oncompare }: Props = $props();
+  let { desk, candidate: c, family, drawn, suit = null, told, first, compared, full, oncompare }: Props = $props();
 </script>
 
 <li class="sheet" class:first data-candidate={c.styleId} data-verdict={c.verdict}>
@@ -54,6 +60,7 @@
     </p>
   </div>
   <div class="suits leading-snug">
+    {#if suit}<SuitLine {suit} {told} use={USE[useOfFitting(desk.fitting)!].name} />{/if}
     <p><b>{capital(inHundred(c.probability))}</b> within every limit</p>
     <p class={c.onShelf > 0 ? '' : 'soft'}>{c.onShelf > 0 ? `${c.onShelf} on the shelf` : 'not on the shelf in this size'}</p>
     <p class="soft">{capital(decided(c, shown.unit))}</p>

@@ -1,5 +1,7 @@
 <script lang="ts">
   import type { Listed } from '@chiave/core/fit';
+  import { classWords } from '@chiave/core/use';
+  import type { BySuit } from './by-suit.svelte';
   import { chance } from '$lib/ui/fitting/names';
   import { shown } from '$lib/ui/kit/units.svelte';
   import type { StyleBrief } from '../../style-brief';
@@ -16,8 +18,9 @@
     styles,
     ranking,
     found,
+    suits,
     whyLeftOut
-  }: { styles: StyleBrief[]; ranking: Ranking; found: readonly Listed[]; whyLeftOut: (style: StyleBrief) => string | null } = $props();
+  }: { styles: StyleBrief[]; ranking: Ranking; found: readonly Listed[]; suits: BySuit; whyLeftOut: (style: StyleBrief) => string | null } = $props();
 
   /** So many names are offered at a time; a few letters more find the others. */
   const OFFERED = 20;
@@ -41,7 +44,20 @@
   $effect(() => {
     const at = asked?.id;
     // Asked again whenever more is listed.
-    if (at !== undefined && found.some((c) => c.styleId === at)) ranking.want([at]);
+    const listed = found.find((c) => c.styleId === at);
+    if (at === undefined || !listed) return;
+    ranking.want([at]);
+    suits.want([listed]);
+  });
+  /** What the use says of it, and which answer or school would change that. */
+  const forTheUse = $derived.by((): string => {
+    const [suit, told] = asked ? [suits.of(asked.id), suits.told(asked.id)] : [];
+    if (!suit || !told) return '';
+    const { sentences, would } = told;
+    const speaks = sentences.forbidden[0] ?? sentences.against[0] ?? '';
+    const best = would[0];
+    const change = best ? `If ${best.name.charAt(0).toLowerCase()}${best.name.slice(1)} were “${best.option}”: ${classWords(best.class)}.` : '';
+    return [` For the use: ${classWords(suit.class)}.`, speaks, change].filter(Boolean).join(' ');
   });
 
   const answer = $derived.by((): string => {
@@ -69,5 +85,5 @@
   <datalist id="why-not-names">
     {#each matches.slice(0, OFFERED) as s (s.id)}<option value={label(s)}></option>{/each}
   </datalist>
-  {#if answer}<p class="order-last basis-full" role="status">{answer}</p>{/if}
+  {#if answer}<p class="order-last basis-full" role="status">{answer}{forTheUse}</p>{/if}
 </div>

@@ -71,7 +71,7 @@
   /** The shoe as it is typed, in its base size, on an ordinary foot: what cannot be read stays as it is kept. */
   const typedStyle = $derived.by((): Style => {
     const read = { ...style, details: wholeDetails(style.details) };
-    for (const f of STYLE_FIELDS.filter((x) => x.how || DRAWN.has(x.id))) {
+    for (const f of STYLE_FIELDS.filter((x) => x.part === 'heel' || DRAWN.has(x.id))) {
       const value = said(f, $form[f.id]);
       if (mayBe(f.id, value)) Object.assign(f.detail ? read.details : read, { [f.id]: value });
     }
@@ -110,12 +110,12 @@
 
 <form method="POST" use:enhance novalidate>
   <div class="grid gap-x-4 gap-y-2 md:grid-cols-2 lg:grid-cols-3">
-    {#each STYLE_FIELDS.filter((f) => !f.how) as f (f.id)}{@render field(f)}{/each}
+    {#each STYLE_FIELDS.filter((f) => !f.part) as f (f.id)}{@render field(f)}{/each}
   </div>
   <h3 class="mt-5 mb-1">How its heel is made</h3>
   <div class="grid gap-4 lg:grid-cols-[minmax(0,430fr)_minmax(0,770fr)]">
     <div class="grid content-start gap-x-4 gap-y-2 md:grid-cols-2 lg:grid-cols-1">
-      {#each STYLE_FIELDS.filter((f) => f.how) as f (f.id)}{@render field(f)}{/each}
+      {#each STYLE_FIELDS.filter((f) => f.part === 'heel') as f (f.id)}{@render field(f)}{/each}
     </div>
     <div class="lg:sticky lg:top-2 lg:self-start">
       <FootOnHeel foot={ordinary} shoe={drawn} unit={shown.unit} />
@@ -123,6 +123,13 @@
         An ordinary foot of {formatLength(ordinary.values.lengthMm.mm, shown.unit)} on it. What is not known is drawn as is usual for the shape.
       </p>
     </div>
+  </div>
+  <h3 class="mt-5 mb-1">What it is like in use</h3>
+  <p class="soft mb-2 max-w-prose">
+    Each is taken so that two hands agree within a level; three goes, the middle one counts. <a href="/stock/use/card">The measuring card</a> shows how.
+  </p>
+  <div class="grid gap-x-4 gap-y-2 md:grid-cols-2 lg:grid-cols-3">
+    {#each STYLE_FIELDS.filter((f) => f.part === 'use') as f (f.id)}{@render field(f)}{/each}
   </div>
   {#if $message}<Notice class="mt-2" tone="caution" role="alert">{$message}</Notice>{/if}
   {#if wrong.length > 0}<Notice class="mt-2" tone="caution" role="alert">Not kept: {wrong.join('; ')}.</Notice>{/if}

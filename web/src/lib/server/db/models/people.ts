@@ -39,6 +39,7 @@ import { OUTCOMES } from '../../../api/outcomes';
 import type { TryRow } from '../../../api/rows';
 import { idOf } from '../../../api/values';
 import { occasionFields, type OccasionBody } from '../../../api/occasion-schema';
+import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../../api/use-schema';
 import { bySchema, isFigure, oneOf, record, records, textRecord, textSet } from '../kept';
 import { DOUBLE, flag, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
 import { outlineOf } from './stock';
@@ -89,6 +90,7 @@ export interface FittingModel extends Model<InferAttributes<FittingModel>, Infer
   weightKg: CreationOptional<number | null>;
   feetWeightKg: CreationOptional<number | null>;
   stateOff: CreationOptional<StateStepId[]>;
+  use: CreationOptional<UseAsked>;
 }
 export interface FootMeasureModel extends Model<InferAttributes<FootMeasureModel>, InferCreationAttributes<FootMeasureModel>> {
   fittingId: number;
@@ -232,7 +234,8 @@ export const peopleTables = (sequelize: Sequelize) => ({
       wornWarm: flag('wornWarm'),
       weightKg: DOUBLE,
       feetWeightKg: DOUBLE,
-      stateOff: json('stateOff', (v) => textSet(v, STATE_STEP_IDS))
+      stateOff: json('stateOff', (v) => textSet(v, STATE_STEP_IDS)),
+      use: { ...json('use', (v) => bySchema(v, useAskedSchema, BLANK_USE_ASKED)), field: 'use_asked' }
     },
     { tableName: 'fittings' }
   ),

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Choices from '$lib/ui/kit/Choices.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
+  import UseAsk from '$lib/ui/use/UseAsk.svelte';
   import HowWorn from '$lib/ui/fitting/HowWorn.svelte';
   import { KIND_CHOICES } from '$lib/ui/fitting/names';
   import Area from '$lib/ui/kit/Area.svelte';
@@ -51,5 +52,8 @@
     />
   </Sheet>
 
-  <HowWorn {desk} />
+  <div class="grid content-start gap-4">
+    <UseAsk {desk} />
+    <HowWorn {desk} />
+  </div>
 </div>

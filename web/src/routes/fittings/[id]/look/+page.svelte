@@ -1,5 +1,7 @@
 <script lang="ts">
   import { SIDES } from '@chiave/core/measure';
+  import { readsGait, USE } from '@chiave/core/use';
+  import GaitLook from '$lib/ui/use/GaitLook.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import LookPicture from '$lib/ui/fitting/LookPicture.svelte';
@@ -10,6 +12,8 @@
   import SideMark from '$lib/ui/kit/SideMark.svelte';
 
   const desk = getDesk();
+  /** Looked at where a chosen use goes by it. */
+  const gaitMatters = $derived(desk.fitting.use.uses.some((id) => readsGait(USE[id])));
   const looked = $derived(desk.fitting.looked);
   function set(key: string, value: string | null): void {
     const next = { ...looked };
@@ -54,6 +58,7 @@
       {/each}
     </Sheet>
   {/each}
+  {#if gaitMatters}<GaitLook {desk} />{/if}
   <Sheet heading="Note">
     <Area
       label="Note of the visit"

@@ -15,6 +15,9 @@
   import { oneAFrame } from '$lib/ui/pull/one-a-frame.svelte';
   import NotMade from '$lib/ui/pull/NotMade.svelte';
   import RankingLine from '$lib/ui/pull/RankingLine.svelte';
+  import { BySuit } from '$lib/ui/pull/by-suit.svelte';
+  import ForTheUse from '$lib/ui/use/ForTheUse.svelte';
+  import { useOfFitting, useSettingOf } from '$lib/use-fitting';
   import { ByGround } from '$lib/ui/pull/by-ground.svelte';
   import { HOLDS, Wanted, type HoldId } from '$lib/ui/pull/wanted.svelte';
   import { Ranking } from '$lib/ui/pull/ranking.svelte';
@@ -45,7 +48,17 @@
   let compared = $state.raw<string[]>([]);
 
   const ground = new ByGround();
-  const found = $derived(ground.inOrder(ranking.all.filter((c) => !wanted.onlyShelf || c.onShelf > 0)));
+  const suits = new BySuit();
+  const use = $derived(useOfFitting(f));
+  const setting = $derived(useSettingOf(f));
+  const nameOf = (id: string): string => wanted.byId[id]?.name ?? id;
+  $effect(() => {
+    const [of, schools] = [use, $state.snapshot(f.use.schools)];
+    if (of === null) suits.drop();
+    else if (!ranking.running && ranking.all.length > 0)
+      void suits.ask({ stamp: data.stamp, use: of, setting: $state.snapshot(setting), schools }, ranking.all, nameOf);
+  });
+  const found = $derived(suits.inOrder(ground.inOrder(ranking.all.filter((c) => !wanted.onlyShelf || c.onShelf > 0))));
   $effect(() => {
     if (ground.wanted && !ranking.running && f.ground !== '') void ground.ask({ fitting: forWorker(f), stamp: data.stamp, ground: f.ground }, ranking.all);
   });
@@ -79,6 +92,9 @@
       if (laidOut) untrack(rank);
     });
   });
+  $effect(() => {
+    if (suits.now.order.length > 0) suits.want(found.filter((c) => shownIds.includes(c.styleId)));
+  });
   // What is shown and not told whole yet is asked for.
   $effect(() => ranking.want([...shownIds, ...compared]));
   onDestroy(() => ranking.cancel());
@@ -98,7 +114,7 @@
       ><span>{f.kinds.length === 0 ? 'every kind' : f.kinds.map((k) => KIND[k].name).join(', ')} · <span class="underline">change the kinds</span></span
       ></Button
     >
-    <WhyNot styles={data.styles} {ranking} {found} whyLeftOut={wanted.whyLeftOut} />
+    <WhyNot styles={data.styles} {ranking} {found} {suits} whyLeftOut={wanted.whyLeftOut} />
   </div>
   {#if kindsOpen}
     <Sheet class="mt-2">
@@ -139,6 +155,7 @@
       The fit engine stopped: {ranking.failed}. <Button kind="text" onclick={rank}>Try again</Button>
     </Notice>{/if}
 
+  {#if use}<ForTheUse {desk} {use} {suits} {nameOf} />{/if}
   {#if besides.length > 1}
     <SideBySide shoes={besides} customerId={f.customer.id} onnone={() => (compared = [])} />
   {/if}
@@ -151,6 +168,8 @@
         candidate={c}
         family={wanted.familyOf(c.styleId)!}
         drawn={sketches.of(c)}
+        suit={use && suits.of(c.styleId)}
+        told={suits.told(c.styleId)}
         compared={compared.includes(c.styleId)}
         full={compared.length >= MOST_COMPARED}
         oncompare={(on) => (compared = on ? [...compared, c.styleId] : compared.filter((id) => id !== c.styleId))}
