@@ -1,3 +1,4 @@
+import { USES_OF, type DemoUse } from './uses';
 import { growthAt } from '@chiave/core/foot';
 import { ENGINE_VERSION, ZONE, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, type Candidate, type Style, type Wear } from '@chiave/core/fit';
 import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave/core/measure';
@@ -25,6 +26,7 @@ export interface DemoFitting {
   sockMm: number;
   preference: 'snug' | 'regular' | 'generous';
   ground: string;
+  use?: DemoUse;
   measuredAt: string;
   feet: Record<
     Side,
@@ -107,7 +109,8 @@ export function history(styles: readonly Style[]): DemoFitting[] {
         ground: daysAgo === 0 ? (person.ground ?? '') : '',
         measuredAt: '16:30',
         feet,
-        tries: []
+        tries: [],
+        ...(daysAgo === visits.at(-1) && USES_OF[person.id] ? { use: USES_OF[person.id] } : {})
       };
       if (daysAgo > 0) fitting.tries = triesOf(fitting, person, styles, random);
       out.push(fitting);

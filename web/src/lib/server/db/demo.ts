@@ -9,6 +9,7 @@ import { z } from 'zod';
 import { TAKEN_IDS } from '../../api/foot-schema';
 import { tryRow } from '../../api/rows';
 import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
+import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../api/use-schema';
 import { barreSchema, dancerSchema, pointeMakerSchema, pointeModelSchema, pointePairSchema } from '../../api/pointe-schema';
 import { definitionSchema } from './models/pointe';
 import { tables } from './models';
@@ -46,6 +47,7 @@ const files = {
     preference: z.enum(PREFERENCES),
     ground: z.enum(['', ...GROUNDS.map((g) => g.id)]),
     measuredAt: z.string(),
+    use: useAskedSchema.extend({ weightKg: z.number().optional() }).optional(),
     feet: z.object({ left: foot, right: foot }),
     tries: z.array(
       tryRow
@@ -165,8 +167,9 @@ async function insertFitting(
 ): Promise<void> {
   const openedAt = new Date(fitting.openedAt);
   const { purpose, kinds, sockMm, preference, ground, measuredAt } = fitting;
+  const { weightKg = null, ...use }: UseAsked & { weightKg?: number | null } = fitting.use ?? BLANK_USE_ASKED;
   const row = await t.Fitting.create(
-    { customerId, openedAt, updatedAt: openedAt, purpose, kinds, sockMm, preference, ground, measuredAt, looked: {} },
+    { customerId, openedAt, updatedAt: openedAt, purpose, kinds, sockMm, preference, ground, measuredAt, looked: {}, use, weightKg, feetWeightKg: weightKg },
     options
   );
   const fittingId = row.id;
