@@ -79,6 +79,8 @@ const USUAL_ROOM_MM = 12.7;
 /** A shoe is as wide and as heavy as its size asks. */
 const sized = (shoe: UseShoe, { person }: UseSetting): number => person.lengthMm / shoe.madeForMm;
 const drop = (at: AtPoint): number => of(at, 'heel') - of(at, 'plat');
+/** Effective drop of a shoe as it is told, mm. */
+export const dropOf = (shoe: UseShoe): number => drop({ shoe, point: 1 });
 const firm = (at: AtPoint, id: 'fore' | 'rear'): number => of(at, id) - 1;
 const strainOf = (at: AtPoint, { person, load }: UseSetting): number | null =>
   person.weightKg === null || !load ? null : (person.weightKg * G * load.times) / load.mm2 / between(CUSHION_MPA, firm(at, 'rear'));

@@ -1,4 +1,4 @@
-/** Sections of an opened shoe, in the order of the bar and of the keys 1 to 7; each has its own address. */
+/** Sections of an opened shoe, in the order of the bar and of the keys 1 to 8; each has its own address. */
 export const SECTIONS = [
   { id: 'brief', name: 'In brief' },
   { id: 'heel', name: 'Heel' },
@@ -6,7 +6,8 @@ export const SECTIONS = [
   { id: 'helps', name: 'Helps' },
   { id: 'wear', name: 'Wear' },
   { id: 'trouble', name: 'Trouble' },
-  { id: 'why', name: 'Why' }
+  { id: 'why', name: 'Why' },
+  { id: 'use', name: 'For the use' }
 ] as const;
 export type SectionId = (typeof SECTIONS)[number]['id'];
 

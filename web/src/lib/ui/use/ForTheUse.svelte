@@ -12,8 +12,8 @@
   const schools = $derived(desk.fitting.use.schools);
 </script>
 
-<div class="sheet mt-3 p-3" data-use={use}>
-  <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+<div class="sheet mt-3 px-3 py-2" data-use={use}>
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
     <h2 class="says text-xl">For {USE[use].name}{lying.length > 0 ? `, ${lying.map((u) => u.name).join(', ')}` : ''}</h2>
     <span class="ml-auto"><Check bind:checked={suits.wanted}>what suits first</Check></span>
   </div>
@@ -21,17 +21,15 @@
     <ol class="mt-1 flex flex-wrap gap-x-5 gap-y-1" aria-label="The first three, each different in one thing">
       {#each suits.now.three as t, i (t.styleId)}
         <li>
-          <b>{nameOf(t.styleId)}</b>{#if t.but}<span class="soft">, as {nameOf(suits.now.three[0].styleId)} but {t.but}</span>{:else if i === 0}<span
-              class="soft"
-            >
-              stands first</span
-            >{/if}
+          <b>{nameOf(t.styleId)}</b><span class="soft"
+            >{t.but ? `, as ${nameOf(suits.now.three[0].styleId)} but ${t.but}` : i === 0 ? ' stands first' : ''}</span
+          >
         </li>
       {/each}
     </ol>
   {/if}
   {#if suits.moved}<p class="mt-1" role="status">{suits.moved}</p>{/if}
-  <div class="mt-1">
+  <div class="-mb-2">
     <Fold heading="Schools, and who moves by them" sheet={false}>
       <Schools
         uses={[USE[use], ...lying]}

@@ -18,42 +18,42 @@
 <h1 class="sr-only">Ask</h1>
 
 <div class="grid gap-4 lg:grid-cols-2">
-  <Sheet class="grid content-start gap-4" heading="What for">
-    <Field
-      label="Purpose"
-      value={f.purpose}
-      maxlength={300}
-      oninput={(e) => desk.patch({ purpose: e.currentTarget.value })}
-      placeholder="where, how long, with what"
-    />
-    <Choices legend="Kinds of shoe" options={KIND_CHOICES} chosen={f.kinds} onchange={(kinds) => desk.patch({ kinds })} />
-    <Select
-      label="Worn on: what ground"
-      empty="not asked"
-      options={GROUNDS}
-      value={f.ground}
-      onchange={(e) => desk.patch({ ground: e.currentTarget.value as GroundId | '' })}
-    />
-    <p class="soft -mt-2 text-sm">With it every heel is told with how it stands there: lawn, stage, cobbles, grating.</p>
-    <Area
-      label="Worn now, and how it feels"
-      rows={2}
-      maxlength={2000}
-      value={f.wearingNow}
-      oninput={(e) => desk.patch({ wearingNow: e.currentTarget.value })}
-    />
-    <Area
-      label="Trouble"
-      rows={2}
-      maxlength={2000}
-      value={f.trouble}
-      oninput={(e) => desk.patch({ trouble: e.currentTarget.value })}
-      placeholder="where it rubs, what went numb, when"
-    />
-  </Sheet>
-
   <div class="grid content-start gap-4">
     <UseAsk {desk} />
-    <HowWorn {desk} />
+    <Sheet class="grid content-start gap-4" heading="What for">
+      <Field
+        label="Purpose"
+        value={f.purpose}
+        maxlength={300}
+        oninput={(e) => desk.patch({ purpose: e.currentTarget.value })}
+        placeholder="where, how long, with what"
+      />
+      <Choices legend="Kinds of shoe" options={KIND_CHOICES} chosen={f.kinds} onchange={(kinds) => desk.patch({ kinds })} />
+      <Select
+        label="Worn on: what ground"
+        empty="not asked"
+        options={GROUNDS}
+        value={f.ground}
+        onchange={(e) => desk.patch({ ground: e.currentTarget.value as GroundId | '' })}
+      />
+      <p class="soft -mt-2 text-sm">With it every heel is told with how it stands there: lawn, stage, cobbles, grating.</p>
+      <Area
+        label="Worn now, and how it feels"
+        rows={2}
+        maxlength={2000}
+        value={f.wearingNow}
+        oninput={(e) => desk.patch({ wearingNow: e.currentTarget.value })}
+      />
+      <Area
+        label="Trouble"
+        rows={2}
+        maxlength={2000}
+        value={f.trouble}
+        oninput={(e) => desk.patch({ trouble: e.currentTarget.value })}
+        placeholder="where it rubs, what went numb, when"
+      />
+    </Sheet>
   </div>
+
+  <HowWorn {desk} />
 </div>

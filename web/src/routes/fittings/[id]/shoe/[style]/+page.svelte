@@ -28,6 +28,7 @@
   import SizeGridTable from '$lib/ui/shoe/SizeGridTable.svelte';
   import SymptomFinder from '$lib/ui/shoe/SymptomFinder.svelte';
   import TradePanel from '$lib/ui/shoe/TradePanel.svelte';
+  import UseSheet from '$lib/ui/use/UseSheet.svelte';
   import ToeTable from '$lib/ui/shoe/ToeTable.svelte';
   import ZoneRows from '$lib/ui/shoe/ZoneRows.svelte';
   import ZoneTable from '$lib/ui/shoe/ZoneTable.svelte';
@@ -65,7 +66,9 @@
       ...(helps > 0 ? { helps: String(helps) } : {})
     };
   });
-  const parts = $derived(SECTIONS.map((s) => ({ ...s, href: hrefOfSection(page.url, s.id), finding: findings[s.id] })));
+  const parts = $derived(
+    SECTIONS.filter((s) => s.id !== 'use' || f.use.uses.length > 0).map((s) => ({ ...s, href: hrefOfSection(page.url, s.id), finding: findings[s.id] }))
+  );
   const href = (label: string, width: string) => hrefTo(data.style.id, label, width);
 </script>
 
@@ -142,6 +145,8 @@
           <FeetInside {pair} seen={pair.seen} sock={f.sockMm > 0} />
         </div>
       </div>
+    {:else if section === 'use'}
+      <UseSheet {desk} style={data.style} shoe={pair.shoe} />
     {:else if section === 'wear'}
       <ForecastPanel feet={pair.worn} shoe={pair.shoe} wear={wearOf(f)} put={pair.put} />
     {:else if section === 'trouble'}

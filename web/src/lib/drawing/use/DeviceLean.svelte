@@ -1,0 +1,68 @@
+<script lang="ts">
+  import type { DeviceStand } from '@chiave/core/use';
+  import { shown } from '$lib/ui/kit/units.svelte';
+  import { smallLength } from '$lib/small-length';
+  import { withMinus } from '$lib/true-minus';
+
+  /** Shoe and device from the side, to scale: the drop it is set for, the drop of the shoe, the lean, and the wedge that levels it. */
+  let { stand, lengthMm }: { stand: DeviceStand; lengthMm: number } = $props();
+  const SCALE = 1.1;
+  const [FLOOR, LEFT] = [250, 70];
+  const lever = $derived(0.63 * lengthMm);
+  /** The rear of the foot stands on the shoe's drop; the leg goes with the device. */
+  const heel = $derived({ x: LEFT, y: FLOOR - stand.dropMm * SCALE });
+  const ball = $derived({ x: LEFT + lever * SCALE, y: FLOOR });
+  const toe = $derived({ x: LEFT + lengthMm * SCALE, y: FLOOR });
+  const LEG = 190;
+  const ankle = $derived({ x: heel.x + 0.2 * lengthMm * SCALE, y: heel.y - 26 });
+  const top = $derived({
+    x: ankle.x + LEG * Math.sin((stand.leanDeg.centre * Math.PI) / 180),
+    y: ankle.y - LEG * Math.cos((stand.leanDeg.centre * Math.PI) / 180)
+  });
+  const past = $derived(stand.pastDeg > 0);
+  const words = $derived(
+    stand.direction === 'upright'
+      ? 'upright'
+      : `leans ${stand.direction} by ${Math.abs(stand.leanDeg.centre).toFixed(1)}°, ${past ? `${stand.pastDeg.toFixed(1)}° past what the device allows` : 'within what the device allows'}`
+  );
+  const wedge = $derived(
+    stand.wedgeMm > 0.5
+      ? `a tapered wedge of ${smallLength(Math.min(10, stand.wedgeMm), shown.unit)} under the heel${stand.wedgeMm > 10 ? ', no more; the rest is for another shoe' : ''}`
+      : stand.wedgeMm < -0.5
+        ? `${smallLength(-stand.wedgeMm, shown.unit)} too high behind: no wedge lowers a heel, another shoe or the orthotist`
+        : 'no wedge asked for'
+  );
+</script>
+
+<div class="grid items-center gap-4 md:grid-cols-[minmax(0,480px)_minmax(0,1fr)]">
+  <svg viewBox="0 0 440 290" class="block w-full" role="img" aria-label="Device in the shoe from the side: {words}">
+    <line x1="20" x2="420" y1={FLOOR} y2={FLOOR} stroke="var(--color-brass-line)" stroke-width="5" />
+    <path
+      d="M{heel.x - 16} {heel.y} L{ball.x} {ball.y} L{toe.x} {toe.y} L{toe.x - 6} {toe.y - 22} Q{ball.x} {ball.y - 44} {ankle.x + 34} {ankle.y - 18} L{heel.x -
+        16} {heel.y - 44} Z"
+      fill="var(--color-skin, #f3e3c9)"
+      stroke="var(--color-ink)"
+      stroke-width="1.6"
+    />
+    {#if stand.dropMm > 1}<path
+        d="M{heel.x - 16} {heel.y} L{heel.x - 16} {FLOOR} L{heel.x + 40} {FLOOR} L{heel.x + 44} {heel.y + (FLOOR - heel.y) * 0.36} Z"
+        fill="var(--color-band)"
+        stroke="var(--color-ink)"
+        stroke-width="1.2"
+      />{/if}
+    <line x1={ankle.x} x2={ankle.x} y1={ankle.y} y2={ankle.y - LEG} stroke="var(--color-ink-soft)" stroke-width="1.4" stroke-dasharray="6 5" />
+    <line x1={ankle.x} x2={top.x} y1={ankle.y} y2={top.y} stroke={past ? 'var(--color-tight)' : 'var(--color-ink)'} stroke-width="5" stroke-linecap="round" />
+    <circle cx={ankle.x} cy={ankle.y} r="6" fill="var(--color-sheet, #fffdf6)" stroke="var(--color-ink)" stroke-width="1.6" />
+    <text x={top.x + 10} y={top.y + 14} font-size="17" font-weight="600" fill="currentColor">{withMinus(stand.leanDeg.centre.toFixed(1))}°</text>
+    <text x={heel.x - 62} y={(heel.y + FLOOR) / 2 + 5} font-size="15" fill="currentColor">{smallLength(stand.dropMm, shown.unit)}</text>
+  </svg>
+  <div class="leading-snug">
+    <p class="says text-xl">It {words}.</p>
+    <p class="figures">
+      {stand.leanDeg.low.toFixed(1)}° to {stand.leanDeg.high.toFixed(1)}° by how long the lever is. Drops of {smallLength(stand.allowedMm.low, shown.unit)} to
+      {smallLength(stand.allowedMm.high, shown.unit)} keep within it.
+    </p>
+    <p>{wedge.charAt(0).toUpperCase() + wedge.slice(1)}.</p>
+    <p class="soft">Shoe and device are one system: the orthotist has the last word, and a second shoe is built to the same drop.</p>
+  </div>
+</div>
