@@ -28,6 +28,7 @@ import { allStyles } from '../demo/lasts';
 import { addDrawings } from './drawings';
 import { heelFigures } from './heels';
 import { pointeFigures } from './pointe';
+import { useFigures } from './use';
 import { lastFigures } from './lasts';
 import { rankFigures, stockOf } from './ranking';
 import { polygonFigures } from './polygons';
@@ -124,6 +125,11 @@ console.log(
   `pointe: ${thousands(pointe.specs)} sizes, marks and grades for two feet in ${pointe.warmMs.toFixed(0)} ms (${pointe.coldMs.toFixed(0)} with the boxes compiled anew), ${thousands(pointe.per100ms)} in 100 ms; ${thousands(pointe.reportsPerSecond)} whole reports of one foot a second`
 );
 
+const use = useFigures();
+console.log(
+  `uses: ${thousands(use.styles)} styles judged for ${use.slowest} with a brace over it in ${use.bestMs.toFixed(1)} ms at best, ${use.medianMs.toFixed(1)} in the middle; placed with the fit ${use.placedMs.toFixed(1)}; ${thousands(use.toldPerSecond)} told whole a second`
+);
+
 const results = {
   node: process.version,
   at: new Date().toISOString(),
@@ -136,6 +142,7 @@ const results = {
   slips,
   heels,
   pointe,
+  use,
   styles: stock.length,
   considered
 };
@@ -150,6 +157,8 @@ const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
   { what: 'poses over whole heel reports', ratio: heels.poses / heels.reports, least: 2 },
   // Grades share what their box comes to, and no whole report is made for a list.
   { what: 'whole pointe reports over ranking the same', ratio: pointe.shared, least: 3 },
+  // A list judges, and tells whole only what is in sight.
+  { what: 'telling a shoe whole over judging it for a list', ratio: use.toldOverJudged, least: 5 },
   // Shoes are cut down to the best of every part before pairs are tried: four times the shoes are not sixteen times the work.
   { what: 'plan of 50 pairs, sixteenfold, over one of 200', ratio: (16 * heels.plans[0].ms) / heels.plans[1].ms, least: 1 },
   // Cheaper than fitting every size and width once would be: the bound is what makes it so.

@@ -74,7 +74,7 @@ describe('whatever is asked of whatever shoe', () => {
         // Whatever it reads, this rule is as well met as can be; gates and others stay.
         const better = {
           ...judge,
-          rules: judge.rules.map((r) => (r === chosen ? { ...r, rule: { ...r.rule, grade: { as: 'levels' as const, of: [1] } } } : r))
+          rules: judge.rules.map((r) => (r === chosen ? { ...r, grade: { as: 'levels' as const, of: [1] } } : r))
         };
         const [was, is] = [suitOf(judge, shoe), suitOf(better, shoe)];
         if (chosen.rule.strength !== 'must') expect(is.suit).toBeGreaterThanOrEqual(was.suit - 1e-9);

@@ -1,7 +1,7 @@
 import type { KindId } from '../fit';
 import { AT } from '../attributes';
 import type { Suit } from './judge';
-import type { UseShoe } from './shoe';
+import { withSure, type UseShoe } from './shoe';
 
 /** A pair of somebody's own, as worn as it is. */
 export interface Wear {
@@ -20,7 +20,7 @@ export function asWorn(shoe: UseShoe, { used, hours }: Wear): UseShoe {
   change('tread', (v) => v * (1 - WORN.treadGone * Math.min(1, used)));
   if (used > WORN.firmerFrom) for (const id of ['fore', 'rear'] as const) change(id, (v) => Math.min(5, v + 1));
   if (hours > WORN.shaftHours) change('hold', (v) => (Math.round(v) === WORN.sockShaft ? WORN.oneStrap : v));
-  return { ...shoe, points };
+  return withSure({ ...shoe, points });
 }
 
 const MOST = 4;

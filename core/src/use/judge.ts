@@ -2,7 +2,7 @@ import { AT, type UseAttributeId } from '../attributes';
 import { membersOf, type UsePerson } from './person';
 import { POINT_WEIGHTS } from './points';
 import { chosenOf, numberOf, optionsOf, QUESTION, type Answers, type ChoiceQuestion, type QuestionId } from './questions';
-import { gradeOf, STRENGTHS, type Axis, type Note, type Rule, type Term, type UseDefinition } from './rule';
+import { gradeOf, STRENGTHS, type Axis, type Grade, type Note, type Rule, type Term, type UseDefinition } from './rule';
 import type { UseShoe } from './shoe';
 import { SUM, type AtPoint, type Needed, type SumId, type UseSetting } from './sums';
 import { ALL_USES, USE, type AnyUseId, type UseId } from './uses';
@@ -39,7 +39,15 @@ export interface RuleHere {
   gates: readonly Extract<Term, { as: 'gate' }>[];
   /** Attributes it reads. */
   reads: readonly UseAttributeId[];
-  value: (at: AtPoint, setting: UseSetting) => number | null;
+  /** Columns of the attributes it reads; its own where it reads one alone, else −1. */
+  columns: readonly number[];
+  column: number;
+  /** Of the rule, at hand. */
+  grade: Grade;
+  isMust: boolean;
+  isLight: boolean;
+  /** Null where something of the person or the answers was not taken. */
+  value: ((at: AtPoint) => number | null) | null;
 }
 /** A use for one person and what was answered, ready to judge any shoe. */
 export interface Judge {
@@ -108,7 +116,12 @@ export function judgeFor(id: UseId, setting: UseSetting, schools: Schools = {}):
           asked: f,
           gates: rule.when.filter((t) => t.as === 'gate'),
           reads: summed ? summed.reads : [rule.reads as UseAttributeId],
-          value: summed ? summed.value : ({ shoe, point }) => shoe.points[3 * at + point]
+          column: summed ? -1 : at,
+          grade: rule.grade,
+          isMust: rule.strength === 'must',
+          isLight: rule.strength === 'light',
+          columns: summed ? summed.reads.map((id) => AT[id]) : [at],
+          value: summed ? summed.of(own) : ({ shoe, point }) => shoe.points[3 * at + point]
         }
       ];
     })
@@ -147,26 +160,59 @@ function gateShare(gates: RuleHere['gates'], shoe: UseShoe): number {
   }
   return f;
 }
-/** Reads a rule on a shoe. @returns null where it is not asked of this shoe or something was not taken */
-function readRule(here: RuleHere, shoe: UseShoe, setting: UseSetting, at: { shoe: UseShoe; point: number }): RuleRead | null {
-  const f = here.gates.length === 0 ? here.asked : here.asked * gateShare(here.gates, shoe);
-  if (f === 0) return null;
-  at.shoe = shoe;
-  let [s, best, worst, value] = [0, -1, 1, 0];
+/** What working a rule out leaves behind, in figures: written over by the next, since a stockroom asks for tens of thousands. */
+const OUT = new Float64Array(6);
+const S = 0;
+const BEST = 1;
+const WORST = 2;
+const VALUE = 3;
+const ASKED = 4;
+const KNOWN = 5;
+/** Works a rule out on a shoe. @returns false where it is not asked of this shoe or something was not taken */
+function workOut(here: RuleHere, at: AtPoint): boolean {
+  const { value, columns, column, grade } = here;
+  if (value === null) return false;
+  const { points, sure, known } = at.shoe;
+  const f = here.gates.length === 0 ? here.asked : here.asked * gateShare(here.gates, at.shoe);
+  if (f === 0) return false;
+  let isSure = 1;
+  let isKnown = 1;
+  for (let i = 0; i < columns.length; i++) {
+    const c = columns[i];
+    isSure &= sure[c];
+    if (known[c] === 0) isKnown = 0;
+  }
+  OUT[KNOWN] = isKnown;
+  OUT[ASKED] = f;
+  if (isSure === 1) {
+    // What stands on sure ground is worked out once: its three points are one.
+    at.point = 1;
+    const v = column >= 0 ? points[3 * column + 1] : value(at);
+    if (v === null) return false;
+    const g = gradeOf(grade, v);
+    OUT[S] = g;
+    OUT[BEST] = g;
+    OUT[WORST] = g;
+    OUT[VALUE] = v;
+    return true;
+  }
+  let s = 0;
+  let best = -1;
+  let worst = 1;
   for (let i = 0; i < 3; i++) {
     at.point = i;
-    const v = here.value(at, setting);
-    if (v === null) return null;
-    const g = gradeOf(here.rule.grade, v);
+    const v = column >= 0 ? points[3 * column + i] : value(at);
+    if (v === null) return false;
+    const g = gradeOf(grade, v);
     s += POINT_WEIGHTS[i] * g;
-    best = Math.max(best, g);
-    worst = Math.min(worst, g);
-    if (i === 1) value = v;
+    if (g > best) best = g;
+    if (g < worst) worst = g;
+    if (i === 1) OUT[VALUE] = v;
   }
-  let known = true;
-  for (const id of here.reads) known &&= shoe.known[AT[id]] > 0;
-  const isMust = here.rule.strength === 'must';
-  return { here, s, best, worst, known, f, wf: here.weight * f, forbids: isMust && known && f === 1 && best === -1, counts: !isMust || s < 0, value };
+  OUT[S] = s;
+  OUT[BEST] = best;
+  OUT[WORST] = worst;
+  return true;
 }
 const madeOf = ({ madeFor, willDo }: UseDefinition, { kind }: Pick<UseShoe, 'kind'>): number =>
   madeFor.includes(kind) ? MADE.for : willDo.includes(kind) ? MADE.willDo : MADE.other;
@@ -182,20 +228,31 @@ const classFor = (suit: number, strong: number, forbidden: boolean): SuitClass =
   forbidden ? 'not-for-this' : (SUIT_CLASSES.find((c) => suit >= c.least && strong <= c.strongAgainst)?.id ?? 'against');
 /** Sums and class of a shoe; every rule that was read goes to `each`. */
 export function suitOf(judge: Judge, shoe: UseShoe, each?: (read: RuleRead) => void): Suit {
-  const at = { shoe, point: 0 };
+  const at: AtPoint = { shoe, point: 0 };
   const made = madeOf(judge.use, shoe);
-  let [sum, weight, seen, strong, forbidden] = [MADE_WEIGHT * made, MADE_WEIGHT, MADE_WEIGHT, 0, false];
-  if (made <= STRONG_AGAINST.grade) strong++;
-  for (const here of judge.rules) {
-    const read = readRule(here, shoe, judge.setting, at);
-    if (!read) continue;
-    each?.(read);
-    if (!read.counts) continue;
-    forbidden ||= read.forbids;
-    sum += read.wf * read.s;
-    weight += read.wf;
-    if (read.known) seen += read.wf;
-    if (read.known && read.here.rule.strength !== 'light' && read.s <= STRONG_AGAINST.grade && read.wf > STRONG_AGAINST.weight) strong++;
+  let sum = MADE_WEIGHT * made;
+  let weight: number = MADE_WEIGHT;
+  let seen: number = MADE_WEIGHT;
+  let strong = made <= STRONG_AGAINST.grade ? 1 : 0;
+  let forbidden = false;
+  const { rules } = judge;
+  for (let n = 0; n < rules.length; n++) {
+    const here = rules[n];
+    if (!workOut(here, at)) continue;
+    const s = OUT[S];
+    const f = OUT[ASKED];
+    const known = OUT[KNOWN] === 1;
+    const wf = here.weight * f;
+    const forbids = here.isMust && known && f === 1 && OUT[BEST] === -1;
+    const counts = !here.isMust || s < 0;
+    if (each) each({ here, s, best: OUT[BEST], worst: OUT[WORST], known, f, wf, forbids, counts, value: OUT[VALUE] });
+    if (!counts) continue;
+    if (forbids) forbidden = true;
+    sum += wf * s;
+    weight += wf;
+    if (!known) continue;
+    seen += wf;
+    if (!here.isLight && s <= STRONG_AGAINST.grade && wf > STRONG_AGAINST.weight) strong++;
   }
   const suit = sum / weight;
   return { suit, class: classFor(suit, strong, forbidden), seen: seen / weight, forbidden };

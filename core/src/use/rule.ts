@@ -22,10 +22,10 @@ export const levels = (...of: number[]): Grade => ({ as: 'levels', of });
 export const no = (count: number, ...bad: number[]): Grade => ({ as: 'levels', of: Array.from({ length: count }, (_, i) => (bad.includes(i) ? -1 : 1)) });
 const straight = (v: number, a: number, b: number): number => Math.min(1, Math.max(-1, (2 * (v - a)) / (b - a) - 1));
 export function gradeOf(grade: Grade, value: number): number {
-  if (grade.as === 'levels') return grade.of[Math.min(grade.of.length - 1, Math.max(0, Math.round(value)))];
   if (grade.as === 'ge') return straight(value, grade.a, grade.b);
   if (grade.as === 'le') return -straight(value, grade.a, grade.b);
-  return Math.min(straight(value, grade.a, grade.b), -straight(value, grade.c, grade.d));
+  if (grade.as === 'in') return Math.min(straight(value, grade.a, grade.b), -straight(value, grade.c, grade.d));
+  return grade.of[Math.min(grade.of.length - 1, Math.max(0, Math.round(value)))];
 }
 
 /** When a rule holds: terms multiply. */

@@ -60,6 +60,8 @@ export interface UseShoe {
   points: Float64Array;
   /** 1 where it is known, 2 where by the maker's word alone. */
   known: Uint8Array;
+  /** 1 where the three points are one. */
+  sure: Uint8Array;
 }
 export const SEEN = 1;
 export const CLAIMED = 2;
@@ -145,9 +147,14 @@ export function useShoe(style: UseStyle): UseShoe {
     for (let i = 0; i < 3; i++) points[3 * AT[id] + i] = Math.min(high, Math.max(low, value[i]));
   }
   const { kind, upper, closure, family, madeForMm } = style;
-  return { kind, upper, closure, family, madeForMm, depthMm: style.depthMm ?? null, points, known };
+  return withSure({ kind, upper, closure, family, madeForMm, depthMm: style.depthMm ?? null, points, known });
 }
 
+/** A shoe whose points were changed. */
+export const withSure = (shoe: Omit<UseShoe, 'sure'>): UseShoe => ({
+  ...shoe,
+  sure: shoe.known.map((_, i) => Number(shoe.points[3 * i] === shoe.points[3 * i + 1] && shoe.points[3 * i] === shoe.points[3 * i + 2]))
+});
 /** A style of the stockroom as its use is judged. */
 export function useStyleOf(style: Style): UseStyle {
   const { kind, upper, closure, heelHeightMm, platformMm, soleStiffness, removableInsoleMm, last, details } = style;

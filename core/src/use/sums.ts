@@ -6,7 +6,7 @@ import { SOLE_DRY } from './by-kind';
 import { DRAG, floorAt, POLES, TURN_GRIP } from './grip';
 import { lifeKm } from './life';
 import type { UsePerson } from './person';
-import { chosenOf, numberOf, type Answers, type NumberQuestionId, type QuestionId } from './questions';
+import { chosenOf, numberOf, type Answers, type QuestionId } from './questions';
 import type { UseShoe } from './shoe';
 
 /** What a person, the answers and the fit give to a sum. */
@@ -23,8 +23,9 @@ export interface AtPoint {
   shoe: UseShoe;
   point: number;
 }
-const of = ({ shoe, point }: AtPoint, id: UseAttributeId): number => shoe.points[3 * AT[id] + point];
-const level = (at: AtPoint, id: UseAttributeId): number => Math.round(of(at, id));
+/** @param column of the attribute, as `AT` has it */
+const of = ({ shoe, point }: AtPoint, column: number): number => shoe.points[3 * column + point];
+const level = (at: AtPoint, column: number): number => Math.round(of(at, column));
 
 /** What is asked of the feet by a sum: the fitter is told to take it where it is missing. */
 export type Needed = QuestionId | 'weightKg' | 'ankleReachDeg' | 'toeHeightMm' | 'fit';
@@ -37,7 +38,8 @@ export interface Sum<Id extends string = string> {
   /** Attributes it reads: it is known where they all are. */
   reads: readonly UseAttributeId[];
   needs: readonly Needed[];
-  value: (at: AtPoint, setting: UseSetting) => number | null;
+  /** Made ready for a person and what was answered, once for all shoes; null where something was not taken. */
+  of: (setting: UseSetting) => ((at: AtPoint) => number | null) | null;
   /** The figure as it is told, where that is another than the one graded. */
   told?: (value: number) => number;
 }
@@ -46,7 +48,7 @@ interface More {
   digits?: number;
   needs?: readonly Needed[];
 }
-const sum = <const Id extends string>(id: Id, name: string, unit: string, reads: readonly UseAttributeId[], value: Sum['value'], { digits = 0, needs = [], told }: More = {}): Sum<Id> => ({ id, name, unit, digits, reads, needs, value, ...(told ? { told } : {}) }); // prettier-ignore
+const sum = <const Id extends string>(id: Id, name: string, unit: string, reads: readonly UseAttributeId[], ready: Sum['of'], { digits = 0, needs = [], told }: More = {}): Sum<Id> => ({ id, name, unit, digits, reads, needs, of: ready, ...(told ? { told } : {}) }); // prettier-ignore
 
 const DEG = 180 / Math.PI;
 const G = 9.81;
@@ -78,19 +80,21 @@ const SIZE_MM = 8.47;
 const USUAL_ROOM_MM = 12.7;
 /** A shoe is as wide and as heavy as its size asks. */
 const sized = (shoe: UseShoe, { person }: UseSetting): number => person.lengthMm / shoe.madeForMm;
-const drop = (at: AtPoint): number => of(at, 'heel') - of(at, 'plat');
+const drop = (at: AtPoint): number => of(at, AT.heel) - of(at, AT.plat);
 /** Effective drop of a shoe as it is told, mm. */
 export const dropOf = (shoe: UseShoe): number => drop({ shoe, point: 1 });
-const firm = (at: AtPoint, id: 'fore' | 'rear'): number => of(at, id) - 1;
-const strainOf = (at: AtPoint, { person, load }: UseSetting): number | null =>
-  person.weightKg === null || !load ? null : (person.weightKg * G * load.times) / load.mm2 / between(CUSHION_MPA, firm(at, 'rear'));
+function strainOf({ person: { weightKg }, load }: UseSetting): ((at: AtPoint) => number) | null {
+  if (weightKg === null || !load) return null;
+  const mpa = (weightKg * G * load.times) / load.mm2;
+  return (at) => mpa / between(CUSHION_MPA, of(at, AT.rear) - 1);
+}
 const floorOf = ({ answers }: UseSetting): number | null => {
   const said = chosenOf(answers, 'floor');
   return said ? floorAt(said[0]) : null;
 };
 const measured = (at: AtPoint): number => {
   // A pull that was taken scales what is usual of the sole, within reason.
-  const factor = of(at, 'dry') / SOLE_DRY[level(at, 'sole')];
+  const factor = of(at, AT.dry) / SOLE_DRY[level(at, AT.sole)];
   return at.shoe.known[AT.dry] ? Math.min(1.6, Math.max(0.6, factor)) : 1;
 };
 const STRAPPED = { most: 2, share: 0.7 } as const;
@@ -99,83 +103,81 @@ const poleOf = ({ answers }: UseSetting): number | null => {
   return said ? POLES[said[0] as keyof typeof POLES] : null;
 };
 const HABIT_MM: Readonly<Record<string, number>> = { never: 40, sometimes: 60, often: 85 };
-const number = ({ answers }: UseSetting, id: NumberQuestionId): number | null => numberOf(answers, id);
 const LOOK_RISE = 0.845;
 
 // prettier-ignore
 const DEFINITIONS = [
-  sum('drop', 'effective drop', 'mm', ['heel', 'plat'], drop),
-  sum('reach', 'of the ankle’s reach', '', ['heel', 'plat'], (at, { person }) => {
-    if (person.ankleReachDeg === null) return null;
+  sum('drop', 'effective drop', 'mm', ['heel', 'plat'], () => drop),
+  sum('reach', 'of the ankle’s reach', '', ['heel', 'plat'], ({ person: { ankleReachDeg, lengthMm } }) => ankleReachDeg === null ? null : (at) => {
     const mm = drop(at);
-    return mm <= NO_PITCH_MM ? 0 : pitchOf(mm, person.lengthMm).centralDeg / person.ankleReachDeg;
+    return mm <= NO_PITCH_MM ? 0 : pitchOf(mm, lengthMm).centralDeg / ankleReachDeg;
   }, { digits: 2, needs: ['ankleReachDeg'] }),
-  sum('tipDeg', 'tips at', '°', ['heel', 'tip', 'shape'], (at) => {
-    const heel = of(at, 'heel');
+  sum('tipDeg', 'tips at', '°', ['heel', 'tip', 'shape'], () => (at) => {
+    const heel = of(at, AT.heel);
     if (heel < LOW_HEEL_MM) return LOW_HEEL_DEG;
-    return Math.atan((level(at, 'shape') <= WIDE_SHAPES ? WIDE_TIP_MM : of(at, 'tip')) / 2 / heel) * DEG;
+    return Math.atan((level(at, AT.shape) <= WIDE_SHAPES ? WIDE_TIP_MM : of(at, AT.tip)) / 2 / heel) * DEG;
   }),
-  sum('grams', 'weight in this size', 'g', ['weight'], (at, s) => of(at, 'weight') * sized(at.shoe, s) ** 2.5),
-  sum('legShare', 'adds to the weight of the leg', '%', ['weight'], (at, s) => (s.person.weightKg === null ? null : (103 * of(at, 'weight') * sized(at.shoe, s) ** 2.5) / (72 * s.person.weightKg)), { needs: ['weightKg'] }),
-  sum('turnMu', 'grip in turns', 'µ', ['sole', 'dry'], (at, s) => {
+  sum('grams', 'weight in this size', 'g', ['weight'], (s) => (at) => of(at, AT.weight) * sized(at.shoe, s) ** 2.5),
+  sum('legShare', 'adds to the weight of the leg', '%', ['weight'], (s) => s.person.weightKg === null ? null : (at) => (103 * of(at, AT.weight) * sized(at.shoe, s) ** 2.5) / (72 * s.person.weightKg!), { needs: ['weightKg'] }),
+  sum('turnMu', 'grip in turns', 'µ', ['sole', 'dry'], (s) => {
     const floor = floorOf(s);
-    return floor === null ? null : TURN_GRIP[level(at, 'sole')][floor] * measured(at);
+    return floor === null ? null : (at) => TURN_GRIP[level(at, AT.sole)][floor] * measured(at);
   }, { digits: 2, needs: ['floor'] }),
-  sum('dragMu', 'drags on the floor', 'µ', [], (at, s) => {
+  sum('dragMu', 'drags on the floor', 'µ', [], (s) => {
     const floor = floorOf(s);
-    return floor === null ? null : DRAG[at.shoe.upper][floor];
+    return floor === null ? null : (at) => DRAG[at.shoe.upper][floor];
   }, { digits: 2, needs: ['floor'] }),
-  sum('poleMu', 'grip on the pole', 'µ', ['hold'], (at, s) => {
+  sum('poleMu', 'grip on the pole', 'µ', ['hold'], (s) => {
     const pole = poleOf(s);
-    return pole === null ? null : DRAG[at.shoe.upper][5] * pole * (level(at, 'hold') <= STRAPPED.most ? STRAPPED.share : 1);
+    return pole === null ? null : (at) => DRAG[at.shoe.upper][5] * pole * (level(at, AT.hold) <= STRAPPED.most ? STRAPPED.share : 1);
   }, { digits: 2, needs: ['pole'] }),
   sum('strain', 'the cushion gives', 'of its height', ['rear'], strainOf, { digits: 2, needs: ['weightKg'] }),
-  sum('give', 'gives at the heel', 'mm', ['rear', 'heel'], (at, s) => {
-    const strain = strainOf(at, s);
-    return strain === null ? null : of(at, 'heel') * Math.min(MOST_GIVE, strain);
+  sum('give', 'gives at the heel', 'mm', ['rear', 'heel'], (s) => {
+    const strain = strainOf(s);
+    return strain && ((at) => of(at, AT.heel) * Math.min(MOST_GIVE, strain(at)));
   }, { digits: 1, needs: ['weightKg'] }),
-  sum('tilt', 'firmer behind than in front by', 'of 5', ['fore', 'rear'], (at) => of(at, 'rear') - of(at, 'fore'), { digits: 1 }),
-  sum('dropChange', 'drop changes by', 'mm', ['heel', 'plat'], (at, s) => {
-    const worn = number(s, 'wornDrop');
-    return worn === null ? null : Math.abs(drop(at) - worn);
+  sum('tilt', 'firmer behind than in front by', 'of 5', ['fore', 'rear'], () => (at) => of(at, AT.rear) - of(at, AT.fore), { digits: 1 }),
+  sum('dropChange', 'drop changes by', 'mm', ['heel', 'plat'], ({ answers }) => {
+    const worn = numberOf(answers, 'wornDrop');
+    return worn === null ? null : (at) => Math.abs(drop(at) - worn);
   }, { needs: ['wornDrop'] }),
-  sum('spare', 'life to spare at the race', 'km', ['rear', 'weight', 'sole'], (at, s) => {
-    const km = number(s, 'kmToRace');
-    if (km === null || s.person.weightKg === null) return null;
-    return lifeKm({ rear: of(at, 'rear'), grams: of(at, 'weight'), sole: level(at, 'sole'), weightKg: s.person.weightKg, answers: s.answers }).low - km;
+  sum('spare', 'life to spare at the race', 'km', ['rear', 'weight', 'sole'], ({ person: { weightKg }, answers }) => {
+    const km = numberOf(answers, 'kmToRace');
+    return km === null || weightKg === null ? null : (at) => lifeKm({ rear: of(at, AT.rear), grams: of(at, AT.weight), sole: level(at, AT.sole), weightKg, answers }).low - km;
   }, { needs: ['kmToRace', 'weightKg'] }),
-  sum('stirrup', 'to spare in the stirrup', 'mm', ['outside'], (at, s) => {
-    const inner = number(s, 'stirrup');
-    return inner === null ? null : inner - of(at, 'outside') * sized(at.shoe, s);
+  sum('stirrup', 'to spare in the stirrup', 'mm', ['outside'], (s) => {
+    const inner = numberOf(s.answers, 'stirrup');
+    return inner === null ? null : (at) => inner - of(at, AT.outside) * sized(at.shoe, s);
   }, { needs: ['stirrup'] }),
-  sum('open', 'opening over device and heel', 'mm', ['openGirth'], (at, s) => {
-    const girth = number(s, 'deviceGirth');
-    return girth === null ? null : of(at, 'openGirth') * sized(at.shoe, s) - girth;
+  sum('open', 'opening over device and heel', 'mm', ['openGirth'], (s) => {
+    const girth = numberOf(s.answers, 'deviceGirth');
+    return girth === null ? null : (at) => of(at, AT.openGirth) * sized(at.shoe, s) - girth;
   }, { needs: ['deviceGirth'] }),
-  sum('leanFore', 'leans forward past what the device allows', '°', ['heel', 'plat'], (at, s) => leanPast(at, s, 1), { digits: 1 }),
-  sum('leanBack', 'leans back past what the device allows', '°', ['heel', 'plat'], (at, s) => leanPast(at, s, -1), { digits: 1 }),
-  sum('depth', 'height to spare over the toes', 'mm', ['insole'], (at, { person, answers }) => {
-    const { depthMm, madeForMm } = at.shoe;
-    if (depthMm === null || person.toeHeightMm === null) return null;
-    return (depthMm * person.lengthMm) / madeForMm + of(at, 'insole') - person.toeHeightMm - person.hammerToeMm - (numberOf(answers, 'insert') ?? 0) - SOCK * person.sockMm;
+  sum('leanFore', 'leans forward past what the device allows', '°', ['heel', 'plat'], (s) => leanPast(s, 1), { digits: 1 }),
+  sum('leanBack', 'leans back past what the device allows', '°', ['heel', 'plat'], (s) => leanPast(s, -1), { digits: 1 }),
+  sum('depth', 'height to spare over the toes', 'mm', ['insole'], ({ person: { toeHeightMm, hammerToeMm, sockMm, lengthMm }, answers }) => {
+    if (toeHeightMm === null) return null;
+    const taken = toeHeightMm + hammerToeMm + (numberOf(answers, 'insert') ?? 0) + SOCK * sockMm;
+    return (at) => (at.shoe.depthMm === null ? null : (at.shoe.depthMm * lengthMm) / at.shoe.madeForMm + of(at, AT.insole) - taken);
   }, { digits: 1, needs: ['toeHeightMm'] }),
-  sum('sizeOver', 'too long by', 'sizes', [], (_at, { insideRoomMm }) => (insideRoomMm === null ? null : (insideRoomMm - USUAL_ROOM_MM) / SIZE_MM), { digits: 1, needs: ['fit'] }),
-  sum('sink', 'the tip presses', 'times what the ground bears', ['tip', 'shape', 'cross', 'cap'], (at, { person, answers }) => {
+  sum('sizeOver', 'too long by', 'sizes', [], ({ insideRoomMm }) => (insideRoomMm === null ? null : () => (insideRoomMm - USUAL_ROOM_MM) / SIZE_MM), { digits: 1, needs: ['fit'] }),
+  sum('sink', 'the tip presses', 'times what the ground bears', ['tip', 'shape', 'cross', 'cap'], ({ person: { weightKg }, answers }) => {
     const said = chosenOf(answers, 'ground');
-    return person.weightKg === null || !said ? null : Math.log10((ON_HEEL * person.weightKg) / tipAreaMm2(at) / BEARS[said[0]]);
+    return weightKg === null || !said ? null : (at) => Math.log10((ON_HEEL * weightKg) / tipAreaMm2(at) / BEARS[said[0]]);
   }, { digits: 1, needs: ['weightKg', 'ground'], told: (v) => 10 ** v }),
-  sum('over', 'over what these hours allow', 'mm', ['heel', 'plat', 'hold', 'shape'], (at, s) => {
-    const habit = chosenOf(s.answers, 'habit');
-    return habit ? drop(at) - allowedDrop(habit[0], number(s, 'hours')!, number(s, 'danceHours')!, { held: level(at, 'hold') >= 1, broad: level(at, 'shape') <= BLOCK_OR_BROADER }) : null;
+  sum('over', 'over what these hours allow', 'mm', ['heel', 'plat', 'hold', 'shape'], ({ answers }) => {
+    const habit = chosenOf(answers, 'habit');
+    const [hours, danced] = [numberOf(answers, 'hours')!, numberOf(answers, 'danceHours')!];
+    return habit && ((at) => drop(at) - allowedDrop(habit[0], hours, danced, { held: level(at, AT.hold) >= 1, broad: level(at, AT.shape) <= BLOCK_OR_BROADER }));
   }, { needs: ['habit'] }),
-  sum('gain', 'higher than wished for by', 'mm', ['heel', 'plat'], (at, s) => {
-    const wish = number(s, 'wish');
-    return wish === null ? null : of(at, 'plat') + LOOK_RISE * drop(at) - wish;
+  sum('gain', 'higher than wished for by', 'mm', ['heel', 'plat'], ({ answers }) => {
+    const wish = numberOf(answers, 'wish');
+    return wish === null ? null : (at) => of(at, AT.plat) + LOOK_RISE * drop(at) - wish;
   }, { needs: ['wish'] }),
-  sum('heat', 'heat it holds', 'of 1', ['breath', 'shaft', 'toe'], (at) => ((1.3 * (0.35 + of(at, 'shaft') / 450) * (5 - of(at, 'breath'))) / 4) * (level(at, 'toe') === OPEN_TOES ? 0.6 : 1), { digits: 2 }),
-  sum('adjust', 'its closure takes up', 'mm', [], ({ shoe }) => CLOSURE[shoe.closure].takesUpMm),
-  sum('room', 'of its tip no toe can use', 'mm', [], ({ shoe }) => TOE_FAMILY[shoe.family].nominalTipMm),
-  sum('soft', 'the upper gives', 'mm', [], ({ shoe }) => UPPER[shoe.upper].giveMm, { digits: 1 })
+  sum('heat', 'heat it holds', 'of 1', ['breath', 'shaft', 'toe'], () => (at) => ((1.3 * (0.35 + of(at, AT.shaft) / 450) * (5 - of(at, AT.breath))) / 4) * (level(at, AT.toe) === OPEN_TOES ? 0.6 : 1), { digits: 2 }),
+  sum('adjust', 'its closure takes up', 'mm', [], () => ({ shoe }) => CLOSURE[shoe.closure].takesUpMm),
+  sum('room', 'of its tip no toe can use', 'mm', [], () => ({ shoe }) => TOE_FAMILY[shoe.family].nominalTipMm),
+  sum('soft', 'the upper gives', 'mm', [], () => ({ shoe }) => UPPER[shoe.upper].giveMm, { digits: 1 })
 ] as const;
 const OPEN_TOES = 3;
 /** A sock stands this much thicker over the toes than it is. */
@@ -184,17 +186,17 @@ export type SumId = (typeof DEFINITIONS)[number]['id'];
 export const SUMS: readonly Sum<SumId>[] = DEFINITIONS;
 export const SUM = Object.fromEntries(SUMS.map((s) => [s.id, s])) as Readonly<Record<SumId, Sum<SumId>>>;
 
-function leanPast(at: AtPoint, s: UseSetting, way: 1 | -1): number {
-  const lean = leanDeg(drop(at), number(s, 'deviceDrop')!, s.person.lengthMm);
-  return Math.max(0, way * lean - number(s, 'tol')!);
+function leanPast({ person: { lengthMm }, answers }: UseSetting, way: 1 | -1): (at: AtPoint) => number {
+  const [set, tol] = [numberOf(answers, 'deviceDrop')!, numberOf(answers, 'tol')!];
+  return (at) => Math.max(0, way * leanDeg(drop(at), set, lengthMm) - tol);
 }
 /** No cap is smaller, mm. */
 const LEAST_CAP_MM = 3;
 /** What a heel stands on, mm2; a cap counts instead of the tip. */
 export function tipAreaMm2(at: AtPoint): number {
-  const cap = of(at, 'cap');
+  const cap = of(at, AT.cap);
   if (cap >= LEAST_CAP_MM) return CROSS_AREA[0] * cap * cap;
-  return level(at, 'shape') <= WIDE_SHAPES ? WIDE_AREA_MM2 : of(at, 'tip') ** 2 * CROSS_AREA[level(at, 'cross')];
+  return level(at, AT.shape) <= WIDE_SHAPES ? WIDE_AREA_MM2 : of(at, AT.tip) ** 2 * CROSS_AREA[level(at, AT.cross)];
 }
 /** The drop that hours and habit allow, mm [model]. */
 export const allowedDrop = (habit: string, hours: number, danceHours: number, { held, broad }: { held: boolean; broad: boolean }): number =>

@@ -1,6 +1,6 @@
 import { type Candidate, shoeOf, type Style } from '@chiave/core/fit';
 import { TOE_FAMILY } from '@chiave/core/last';
-import { differences, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseShoe } from '@chiave/core/use'; // prettier-ignore
+import { differences, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseId, type UseShoe } from '@chiave/core/use'; // prettier-ignore
 import type { SuitAsk, Suits, SuitTold } from './messages';
 
 /** A use judged over what a ranking has listed; a part of the fit's worker. */
@@ -15,7 +15,7 @@ function columnsOf(style: Style): UseShoe {
 function judgeOn(judge: Judge, style: Style, pair: Candidate | undefined): Judge {
   if (!pair || !readsFit(judge)) return judge;
   const { insoleLengthMm } = shoeOf(style, pair.sizeNumber, pair.width).inside;
-  return { ...judge, setting: { ...judge.setting, insideRoomMm: insoleLengthMm - judge.setting.person.lengthMm } };
+  return judgeFor(judge.use.id as UseId, { ...judge.setting, insideRoomMm: insoleLengthMm - judge.setting.person.lengthMm }, judge.schools);
 }
 /** Places what is listed by fit and suit. @param pairOf the whole of a candidate */
 export function suitsOf({ use, setting, schools, listed }: SuitAsk, all: ReadonlyMap<string, Style>, pairOf: (id: string) => Candidate | undefined): Suits {

@@ -15,6 +15,7 @@
     { path: '/stock/heel', name: 'Heel bench' },
     { path: '/stock/toes', name: 'Toe shapes' },
     { path: '/stock/pointe', name: 'Pointe bench' },
+    { path: '/stock/use', name: 'Uses' },
     { path: '/stock/occasion', name: 'Occasion' },
     { path: '/stock/matrix', name: 'Sizes that feel alike' }
   ] as const;
