@@ -115,3 +115,17 @@ const archOf = ({ arch = [] }: Looks): Gait['arch'] =>
   share(['low', 'medium', 'high'], ARCH_PRIOR.map((p, i) => arch.reduce((q, a) => q * byId(ARCHES_SEEN, a).tells[i], p as number))); // prettier-ignore
 /** Roll, strike and arch of one foot. */
 export const gaitOf = (looks: Looks): Gait => ({ roll: rollOf(looks), strike: strikeOf(looks), arch: archOf(looks) });
+
+/** Where two things that were seen on one foot do not agree: both are weighed, the surer one more. */
+export function disagreements({ postureScore, roll, strike, wornAt, arch = [] }: Looks): string[] {
+  const out: string[] = [];
+  const worn = wornAt ? byId(WORN_AT, wornAt) : null;
+  const seen = roll ? byId(ROLLS, roll.is) : null;
+  if (seen && worn && seen.value * worn.value < 0) out.push(`It ${seen.name}, and the old sole is worn at the ${worn.name}: look again, or at another pair.`);
+  if (seen && postureScore !== undefined && seen.value * (postureScore - POSTURE.middle) < -POSTURE.sd)
+    out.push(`It ${seen.name}, and the posture score of ${postureScore} says the other way: walking counts for more than standing only when it is filmed.`);
+  if (strike && worn?.strike && worn.strike !== strike.is)
+    out.push(`It ${byId(STRIKES, strike.is).name}, and the old sole is worn at the ${worn.name}: the pair may be a walking pair.`);
+  if (arch.includes('low') && arch.includes('high')) out.push('The arch was read low and high: take it again, standing.');
+  return out;
+}

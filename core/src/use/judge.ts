@@ -1,7 +1,7 @@
 import { AT, type UseAttributeId } from '../attributes';
 import { membersOf, type UsePerson } from './person';
 import { POINT_WEIGHTS } from './points';
-import { chosenOf, numberOf, optionsOf, QUESTION, type Answers, type ChoiceQuestion, type QuestionId } from './questions';
+import { chosenOf, numberOf, optionsOf, QUESTION, type Answers, type ChoiceQuestion, type NumberQuestionId, type QuestionId } from './questions';
 import { gradeOf, STRENGTHS, type Axis, type Grade, type Note, type Rule, type Term, type UseDefinition } from './rule';
 import type { UseShoe } from './shoe';
 import { SUM, type AtPoint, type Needed, type SumId, type UseSetting } from './sums';
@@ -295,6 +295,8 @@ export interface Judged extends Suit {
   conflicts: readonly Conflict[];
   /** What was not taken or answered although rules read it. */
   needs: readonly Needed[];
+  /** Numbers that were taken for granted because nobody told them. */
+  assumed: readonly NumberQuestionId[];
 }
 /** What of a rule's reads nobody looked at. */
 export const unseenOf = (read: RuleRead, shoe: UseShoe): UseAttributeId[] => read.here.reads.filter((id) => shoe.known[AT[id]] === 0);
@@ -316,8 +318,16 @@ export function judgeUse(judge: Judge, shoe: UseShoe): Judged {
     against: told.filter((r) => r.counts && r.s < -SPEAKS && r.known).sort(by(amount)),
     look: told.filter((r) => !r.known && r.best - r.worst > 0).sort(by((r) => (r.best - r.worst) * r.wf)),
     conflicts: conflictsOf(judge, shoe),
-    needs: [...new Set(needs)]
+    needs: [...new Set(needs)],
+    assumed: assumedIn(judge)
   };
+}
+/** Numbers with a usual value that a rule reads and nobody told. */
+function assumedIn({ uses, rules, answers }: Judge): NumberQuestionId[] {
+  const reading = new Set(rules.flatMap(({ rule: { reads } }) => (reads in SUM ? (SUM[reads as SumId].assumes ?? []) : [])));
+  return [...new Set(uses.flatMap((u) => u.questions))].filter(
+    (id): id is NumberQuestionId => reading.has(id as NumberQuestionId) && answers[id as NumberQuestionId] === undefined
+  );
 }
 function missing(need: Needed, { person, answers, insideRoomMm }: UseSetting): boolean {
   if (need === 'fit') return insideRoomMm === null;

@@ -6,7 +6,7 @@ import { SOLE_DRY } from './by-kind';
 import { DRAG, floorAt, POLES, TURN_GRIP } from './grip';
 import { lifeKm } from './life';
 import type { UsePerson } from './person';
-import { chosenOf, numberOf, type Answers, type QuestionId } from './questions';
+import { chosenOf, numberOf, type Answers, type NumberQuestionId, type QuestionId } from './questions';
 import type { UseShoe } from './shoe';
 
 /** What a person, the answers and the fit give to a sum. */
@@ -42,13 +42,16 @@ export interface Sum<Id extends string = string> {
   of: (setting: UseSetting) => ((at: AtPoint) => number | null) | null;
   /** The figure as it is told, where that is another than the one graded. */
   told?: (value: number) => number;
+  /** Numbers it takes for granted where nobody tells them. */
+  assumes?: readonly NumberQuestionId[];
 }
 interface More {
+  assumes?: readonly NumberQuestionId[];
   told?: (value: number) => number;
   digits?: number;
   needs?: readonly Needed[];
 }
-const sum = <const Id extends string>(id: Id, name: string, unit: string, reads: readonly UseAttributeId[], ready: Sum['of'], { digits = 0, needs = [], told }: More = {}): Sum<Id> => ({ id, name, unit, digits, reads, needs, of: ready, ...(told ? { told } : {}) }); // prettier-ignore
+const sum = <const Id extends string>(id: Id, name: string, unit: string, reads: readonly UseAttributeId[], ready: Sum['of'], { digits = 0, needs = [], ...more }: More = {}): Sum<Id> => ({ id, name, unit, digits, reads, needs, of: ready, ...more }); // prettier-ignore
 
 const DEG = 180 / Math.PI;
 const G = 9.81;
@@ -144,7 +147,7 @@ const DEFINITIONS = [
   sum('spare', 'life to spare at the race', 'km', ['rear', 'weight', 'sole'], ({ person: { weightKg }, answers }) => {
     const km = numberOf(answers, 'kmToRace');
     return km === null || weightKg === null ? null : (at) => lifeKm({ rear: of(at, AT.rear), grams: of(at, AT.weight), sole: level(at, AT.sole), weightKg, answers }).low - km;
-  }, { needs: ['kmToRace', 'weightKg'] }),
+  }, { needs: ['kmToRace', 'weightKg'], assumes: ['pairs'] }),
   sum('stirrup', 'to spare in the stirrup', 'mm', ['outside'], (s) => {
     const inner = numberOf(s.answers, 'stirrup');
     return inner === null ? null : (at) => inner - of(at, AT.outside) * sized(at.shoe, s);
@@ -153,13 +156,13 @@ const DEFINITIONS = [
     const girth = numberOf(s.answers, 'deviceGirth');
     return girth === null ? null : (at) => of(at, AT.openGirth) * sized(at.shoe, s) - girth;
   }, { needs: ['deviceGirth'] }),
-  sum('leanFore', 'leans forward past what the device allows', '°', ['heel', 'plat'], (s) => leanPast(s, 1), { digits: 1 }),
-  sum('leanBack', 'leans back past what the device allows', '°', ['heel', 'plat'], (s) => leanPast(s, -1), { digits: 1 }),
+  sum('leanFore', 'leans forward past what the device allows', '°', ['heel', 'plat'], (s) => leanPast(s, 1), { digits: 1, assumes: ['deviceDrop', 'tol'] }),
+  sum('leanBack', 'leans back past what the device allows', '°', ['heel', 'plat'], (s) => leanPast(s, -1), { digits: 1, assumes: ['deviceDrop', 'tol'] }),
   sum('depth', 'height to spare over the toes', 'mm', ['insole'], ({ person: { toeHeightMm, hammerToeMm, sockMm, lengthMm }, answers }) => {
     if (toeHeightMm === null) return null;
     const taken = toeHeightMm + hammerToeMm + (numberOf(answers, 'insert') ?? 0) + SOCK * sockMm;
     return (at) => (at.shoe.depthMm === null ? null : (at.shoe.depthMm * lengthMm) / at.shoe.madeForMm + of(at, AT.insole) - taken);
-  }, { digits: 1, needs: ['toeHeightMm'] }),
+  }, { digits: 1, needs: ['toeHeightMm'], assumes: ['insert'] }),
   sum('sizeOver', 'too long by', 'sizes', [], ({ insideRoomMm }) => (insideRoomMm === null ? null : () => (insideRoomMm - USUAL_ROOM_MM) / SIZE_MM), { digits: 1, needs: ['fit'] }),
   sum('sink', 'the tip presses', 'times what the ground bears', ['tip', 'shape', 'cross', 'cap'], ({ person: { weightKg }, answers }) => {
     const said = chosenOf(answers, 'ground');
@@ -169,7 +172,7 @@ const DEFINITIONS = [
     const habit = chosenOf(answers, 'habit');
     const [hours, danced] = [numberOf(answers, 'hours')!, numberOf(answers, 'danceHours')!];
     return habit && ((at) => drop(at) - allowedDrop(habit[0], hours, danced, { held: level(at, AT.hold) >= 1, broad: level(at, AT.shape) <= BLOCK_OR_BROADER }));
-  }, { needs: ['habit'] }),
+  }, { needs: ['habit'], assumes: ['hours', 'danceHours'] }),
   sum('gain', 'higher than wished for by', 'mm', ['heel', 'plat'], ({ answers }) => {
     const wish = numberOf(answers, 'wish');
     return wish === null ? null : (at) => of(at, AT.plat) + LOOK_RISE * drop(at) - wish;

@@ -2,7 +2,7 @@ import { attributeWords, USE_ATTRIBUTE, type UseAttributeId } from '../attribute
 import { confidenceOf } from './gait';
 import { SUIT_CLASSES, unseenOf, type Judged, type RuleRead, type SuitClass } from './judge';
 import type { Wanted } from './first';
-import { QUESTION, type QuestionId } from './questions';
+import { QUESTION, type NumberQuestion, type QuestionId } from './questions';
 import { WHOM, type Grade, type Note, type Rule, type Whom } from './rule';
 import type { UseShoe } from './shoe';
 import { SUM, type Needed, type SumId } from './sums';
@@ -86,6 +86,8 @@ export interface UseSentences {
   notes: string[];
   /** What is still to be taken or asked. */
   needs: string;
+  /** What was taken for granted. */
+  assumed: string;
   whom: Whom[];
 }
 /** Everything that is told of a shoe for a use. */
@@ -106,8 +108,17 @@ export function useSentences(j: Judged, shoe: UseShoe): UseSentences {
       ),
     notes: j.judge.notes.map(({ note }) => noteWords(note)),
     needs: j.needs.length === 0 ? '' : `Still to take or ask: ${list(j.needs.map(neededWords)).replace(' or ', ' and ')}.`,
+    assumed: assumedWords(j),
     whom: [...whom]
   };
+}
+function assumedWords({ assumed }: Judged): string {
+  if (assumed.length === 0) return '';
+  const each = assumed.map((id) => {
+    const q = QUESTION[id] as NumberQuestion;
+    return `${q.name.charAt(0).toLowerCase()}${q.name.slice(1)} ${q.usual} ${q.unit}`.replace(' °', '°');
+  });
+  return `Taken for granted until it is told: ${each.join(', ')}.`;
 }
 /** A class of gait with how sure it is: `rolls in, clear`. */
 export const gaitWords = (name: string, confidence: number): string => `${name}, ${confidenceOf(confidence).name}`;

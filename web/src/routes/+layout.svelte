@@ -15,7 +15,7 @@
     (path: string) =>
       starts.some((start) => path.startsWith(start));
   /** Benches stand among the stockroom's pages but are gone to by themselves. */
-  const bench = under('/stock/bench', '/stock/heel', '/stock/occasion', '/stock/pointe', '/stock/toes', '/stock/matrix');
+  const bench = under('/stock/bench', '/stock/heel', '/stock/occasion', '/stock/pointe', '/stock/use', '/stock/toes', '/stock/matrix');
   const stock = under('/stock');
   const NAV = [
     { href: '/', name: 'Today', here: (path: string) => path === '/' },

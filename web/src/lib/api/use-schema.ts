@@ -143,6 +143,7 @@ export const useJudgeAnswer = z.object({
   look: z.array(z.object({ attribute: z.string(), words: z.string() })),
   conflicts: z.array(z.object({ use: z.string(), axis: z.string(), options: z.array(z.object({ option: z.string(), class: suitClass, suit: z.number() })) })),
   needs: z.array(z.string()).describe('questions and measures that rules read and nobody gave'),
+  assumed: z.array(z.string()).describe('numbers that were taken for granted'),
   askWhom: z.array(z.enum(Object.keys(WHOM) as [keyof typeof WHOM, ...(keyof typeof WHOM)[]])),
   cautions: z.array(z.string())
 });
@@ -151,7 +152,12 @@ export const useGaitSchema = z
   .meta({ id: 'UseGait', example: { looks: { left: { postureScore: 7, wornAt: 'inner' }, right: {} } } });
 const chances = <const Id extends string>(ids: readonly Id[]) =>
   z.object({ id: z.enum(ids), confidence: z.number(), word: z.string(), of: z.record(z.string(), z.number()) });
-const gaitOfFoot = z.object({ roll: chances(idOf(ROLLS)), strike: chances(idOf(STRIKES)), arch: chances(['low', 'medium', 'high']) });
+const gaitOfFoot = z.object({
+  roll: chances(idOf(ROLLS)),
+  strike: chances(idOf(STRIKES)),
+  arch: chances(['low', 'medium', 'high']),
+  disagreements: z.array(z.string())
+});
 export const useGaitAnswer = z.object({ left: gaitOfFoot, right: gaitOfFoot });
 export const useFirstSchema = z.strictObject({ use: useId, ...asked }).meta({ id: 'UseFirst', example: { use: 'walking', answers: { wet: 'yes' } } });
 export const useFirstAnswer = z.object({

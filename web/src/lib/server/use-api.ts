@@ -4,6 +4,7 @@ import type { EvidenceMark } from '@chiave/core/last';
 import {
   ANYBODY,
   confidenceOf,
+  disagreements,
   firstPair,
   forWords,
   againstWords,
@@ -99,6 +100,7 @@ export async function judgeForApi(body: Judge) {
       options: options.map((o) => ({ option: o.option, class: o.class, suit: round(o.suit) }))
     })),
     needs: [...judged.needs],
+    assumed: [...judged.assumed],
     askWhom: said.whom,
     cautions: said.notes
   };
@@ -108,7 +110,7 @@ export function gaitForApi({ looks }: z.infer<typeof useGaitSchema>) {
   const foot = (l: Looks = {}) => {
     const { roll, strike, arch } = gaitOf(l);
     const told = <T extends { confidence: number }>(c: T) => ({ ...c, confidence: round(c.confidence), word: confidenceOf(c.confidence).name });
-    return { roll: told(roll), strike: told(strike), arch: told(arch) };
+    return { roll: told(roll), strike: told(strike), arch: told(arch), disagreements: disagreements(l) };
   };
   return { left: foot(looks.left), right: foot(looks.right) };
 }

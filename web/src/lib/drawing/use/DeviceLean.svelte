@@ -5,7 +5,7 @@
   import { withMinus } from '$lib/true-minus';
 
   /** Shoe and device from the side, to scale: the drop it is set for, the drop of the shoe, the lean, and the wedge that levels it. */
-  let { stand, lengthMm }: { stand: DeviceStand; lengthMm: number } = $props();
+  let { stand, lengthMm, stacked = false }: { stand: DeviceStand; lengthMm: number; stacked?: boolean } = $props();
   const SCALE = 1.1;
   const [FLOOR, LEFT] = [250, 70];
   const lever = $derived(0.63 * lengthMm);
@@ -34,7 +34,7 @@
   );
 </script>
 
-<div class="grid items-center gap-4 md:grid-cols-[minmax(0,480px)_minmax(0,1fr)]">
+<div class={stacked ? 'grid gap-2' : 'grid items-center gap-4 md:grid-cols-[minmax(0,480px)_minmax(0,1fr)]'}>
   <svg viewBox="0 0 440 290" class="block w-full" role="img" aria-label="Device in the shoe from the side: {words}">
     <line x1="20" x2="420" y1={FLOOR} y2={FLOOR} stroke="var(--color-brass-line)" stroke-width="5" />
     <path

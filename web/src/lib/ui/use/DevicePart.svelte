@@ -19,16 +19,16 @@
   const NAMES = ['The shoe', 'Another shoe'];
 </script>
 
-<Sheet class="mb-3" heading="The device">
-  <Questions ids={USE.device.questions} answers={bench.answers} onanswer={(a: Answers) => (bench.answers = a)} />
-</Sheet>
-<div class="grid gap-3 lg:grid-cols-2">
+<div class="grid gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,4fr)_minmax(0,4fr)]">
+  <Sheet heading="The device">
+    <Questions narrow ids={USE.device.questions} answers={bench.answers} onanswer={(a: Answers) => (bench.answers = a)} />
+  </Sheet>
   {#each stands as stand, i (i)}
     <Sheet heading={NAMES[i]}>
       <div class="w-40">
         <NumberField label="Drop" unit="mm" value={drops[i]} low={-10} high={80} step={1} onchange={(n) => n !== null && (drops[i] = n)} />
       </div>
-      <DeviceLean {stand} {lengthMm} />
+      <DeviceLean stacked {stand} {lengthMm} />
     </Sheet>
   {/each}
 </div>

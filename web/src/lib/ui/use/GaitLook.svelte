@@ -1,9 +1,10 @@
 <script lang="ts">
   import { SIDES, type Side } from '@chiave/core/measure';
-  import { ARCHES_SEEN, gaitOf, gaitWords, ROLLS, STRIKES, WATCHED, WORN_AT, type ArchSeenId, type Looks, type RollId, type StrikeId, type WatchedId, type WornAtId } from '@chiave/core/use'; // prettier-ignore
+  import { ARCHES_SEEN, disagreements, gaitOf, gaitWords, ROLLS, STRIKES, WATCHED, WORN_AT, type ArchSeenId, type Looks, type RollId, type StrikeId, type WatchedId, type WornAtId } from '@chiave/core/use'; // prettier-ignore
   import { looksOf } from '$lib/use-fitting';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
@@ -37,6 +38,7 @@
       {@const looks = of(side)}
       <div class="grid content-start gap-2">
         <p class="flex items-baseline gap-2"><SideMark {side} /> <b aria-live="polite" data-gait={side}>{told(side)}</b></p>
+        {#each disagreements(looksOf(desk.fitting, side)) as line, i (i)}<Notice tone="caution" role="status">{line}</Notice>{/each}
         <Choice
           name="roll-{side}"
           legend="The foot"

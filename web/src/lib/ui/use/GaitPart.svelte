@@ -1,9 +1,10 @@
 <script lang="ts">
   import { SIDES } from '@chiave/core/measure';
-  import { ARCHES_SEEN, classWords, firstPair, gaitOf, gaitWords, readsGait, ROLLS, STRIKES, USE, USES, wantedWords, WATCHED, WORN_AT, type ArchSeenId, type Looks, type RollId, type StrikeId, type UseId, type WatchedId, type WornAtId } from '@chiave/core/use'; // prettier-ignore
+  import { ARCHES_SEEN, classWords, disagreements, firstPair, gaitOf, gaitWords, readsGait, ROLLS, STRIKES, USE, USES, wantedWords, WATCHED, WORN_AT, type ArchSeenId, type Looks, type RollId, type StrikeId, type UseId, type WatchedId, type WornAtId } from '@chiave/core/use'; // prettier-ignore
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
+  import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import type { Suits } from '$lib/workers/messages';
@@ -32,72 +33,77 @@
         )
         .then((s) => (byOption = s));
   });
-  const MOST = 6;
+  const MOST = 4;
 </script>
 
 <div class="mb-2 flex flex-wrap gap-3">
   <Select label="For" options={gaitUses} value={use.id} onpick={(id: UseId) => (bench.use = id)} />
   <Choice name="gait-watched" legend="Watched" options={WATCHED} bind:value={watched} />
 </div>
-<div class="grid gap-3 md:grid-cols-2">
-  {#each SIDES as side (side)}
-    {@const looks = bench.looks[side] ?? {}}
-    {@const g = gaitOf(looks)}
-    <Sheet class="grid content-start gap-2">
-      <p class="flex flex-wrap items-baseline gap-2">
-        <SideMark {side} /><b class="text-lg" data-gait={side}
-          >{[
-            gaitWords(name(ROLLS, g.roll.id), g.roll.confidence),
-            gaitWords(name(STRIKES, g.strike.id), g.strike.confidence),
-            gaitWords(`${g.arch.id} arch`, g.arch.confidence)
-          ].join('; ')}</b
-        >
-      </p>
-      <Choice
-        name="b-roll-{side}"
-        legend="Rolls"
-        options={ROLLS}
-        value={looks.roll?.is ?? null}
-        onchange={(is: RollId) => set(side, { roll: { is, watched } })}
-        onclear={() => set(side, { roll: undefined })}
-      />
-      <Choice
-        name="b-strike-{side}"
-        legend="Lands"
-        options={STRIKES}
-        value={looks.strike?.is ?? null}
-        onchange={(is: StrikeId) => set(side, { strike: { is, watched } })}
-        onclear={() => set(side, { strike: undefined })}
-      />
-      <Choice
-        name="b-worn-{side}"
-        legend="Old sole"
-        options={WORN_AT}
-        value={looks.wornAt ?? null}
-        onchange={(wornAt: WornAtId) => set(side, { wornAt })}
-        onclear={() => set(side, { wornAt: undefined })}
-      />
-      <Choices legend="Arch" options={ARCHES_SEEN} chosen={[...(looks.arch ?? [])]} onchange={(arch: ArchSeenId[]) => set(side, { arch })} />
-    </Sheet>
-  {/each}
-</div>
-<h2 class="mt-4 text-xl">{axis.name}: {axis.options.length} schools</h2>
-<div class="mt-1 grid gap-3 md:grid-cols-3">
-  {#each axis.options as o (o.id)}
-    {@const suits = byOption[o.id]}
-    {@const wants = firstPair(use.id, bench.setting, { ...bench.schools, [use.id]: { ...bench.schools[use.id], [axis.id]: o.id } }).wanted.filter((w) =>
-      use.rules.some((r) => r.reads === w.reads && r.school?.[1] === o.id)
-    )}
-    <Sheet heading={o.name} data-school={o.id}>
-      <p class="leading-snug">{wants.length > 0 ? wants.map((w) => wantedWords(w)).join('; ') : 'nothing of its own for these feet'}</p>
-      {#if suits}
-        <ol class="mt-1 grid gap-0.5">
-          {#each suits.order.slice(0, MOST) as id (id)}<li>
-              <a href="/stock/styles/{id}">{bench.nameOf(id)}</a> <span class="soft">{classWords(suits.suits[id].class)}</span>
-            </li>{/each}
-        </ol>
-      {/if}
-    </Sheet>
-  {/each}
+<div class="grid gap-3 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+  <div class="grid content-start gap-3 md:max-lg:grid-cols-2">
+    {#each SIDES as side (side)}
+      {@const looks = bench.looks[side] ?? {}}
+      {@const g = gaitOf(looks)}
+      <Sheet class="grid content-start gap-2">
+        <p class="flex flex-wrap items-baseline gap-2">
+          <SideMark {side} /><b class="text-lg" data-gait={side}
+            >{[
+              gaitWords(name(ROLLS, g.roll.id), g.roll.confidence),
+              gaitWords(name(STRIKES, g.strike.id), g.strike.confidence),
+              gaitWords(`${g.arch.id} arch`, g.arch.confidence)
+            ].join('; ')}</b
+          >
+        </p>
+        {#each disagreements(looks) as line, i (i)}<Notice tone="caution" role="status">{line}</Notice>{/each}
+        <Choice
+          name="b-roll-{side}"
+          legend="Rolls"
+          options={ROLLS}
+          value={looks.roll?.is ?? null}
+          onchange={(is: RollId) => set(side, { roll: { is, watched } })}
+          onclear={() => set(side, { roll: undefined })}
+        />
+        <Choice
+          name="b-strike-{side}"
+          legend="Lands"
+          options={STRIKES}
+          value={looks.strike?.is ?? null}
+          onchange={(is: StrikeId) => set(side, { strike: { is, watched } })}
+          onclear={() => set(side, { strike: undefined })}
+        />
+        <Choice
+          name="b-worn-{side}"
+          legend="Old sole"
+          options={WORN_AT}
+          value={looks.wornAt ?? null}
+          onchange={(wornAt: WornAtId) => set(side, { wornAt })}
+          onclear={() => set(side, { wornAt: undefined })}
+        />
+        <Choices legend="Arch" options={ARCHES_SEEN} chosen={[...(looks.arch ?? [])]} onchange={(arch: ArchSeenId[]) => set(side, { arch })} />
+      </Sheet>
+    {/each}
+  </div>
+  <div class="order-first lg:order-none">
+    <h2 class="says text-xl">{axis.name}: {axis.options.length} schools</h2>
+    <div class="mt-1 grid gap-3 md:max-lg:grid-cols-3">
+      {#each axis.options as o (o.id)}
+        {@const suits = byOption[o.id]}
+        {@const wants = firstPair(use.id, bench.setting, { ...bench.schools, [use.id]: { ...bench.schools[use.id], [axis.id]: o.id } }).wanted.filter((w) =>
+          use.rules.some((r) => r.reads === w.reads && r.school?.[1] === o.id)
+        )}
+        <Sheet heading={o.name} data-school={o.id}>
+          <p class="leading-snug">{wants.length > 0 ? wants.map((w) => wantedWords(w)).join('; ') : 'nothing of its own for these feet'}</p>
+          {#if suits}
+            <ol class="mt-1 grid gap-0.5">
+              {#each suits.order.slice(0, MOST) as id (id)}<li>
+                  <a href="/stock/styles/{id}">{bench.nameOf(id)}</a> <span class="soft">{classWords(suits.suits[id].class)}</span>
+                </li>{/each}
+            </ol>
+          {/if}
+        </Sheet>
+      {/each}
+    </div>
+  </div>
 </div>
 <p class="soft mt-2">Both schools are weighed until one is chosen. {USE[use.id].notes.map((n) => n.why).join('; ')}.</p>

@@ -5,7 +5,12 @@
   import NumberField from '$lib/ui/kit/NumberField.svelte';
 
   /** Questions of a use, in its order; what is not answered stays open. */
-  let { ids, answers, onanswer }: { ids: readonly QuestionId[]; answers: Answers; onanswer: (answers: Answers) => void } = $props();
+  let {
+    ids,
+    answers,
+    onanswer,
+    narrow = false
+  }: { ids: readonly QuestionId[]; answers: Answers; onanswer: (answers: Answers) => void; narrow?: boolean } = $props();
   function set(id: QuestionId, value: unknown): void {
     const { [id]: _was, ...rest } = answers as Record<string, unknown>;
     const empty = value === null || (Array.isArray(value) && value.length === 0);
@@ -14,7 +19,7 @@
   const said = (id: QuestionId): unknown => (answers as Record<string, unknown>)[id];
 </script>
 
-<div class="grid gap-x-5 gap-y-3 sm:grid-cols-2">
+<div class={narrow ? 'grid gap-3' : 'grid gap-x-5 gap-y-3 sm:grid-cols-2'}>
   {#each ids as id (id)}
     {@const q = QUESTION[id]}
     {#if q.as === 'number'}

@@ -42,6 +42,7 @@
           {/if}
           {#each said.conflicts as line, i (i)}<p class="leading-snug">{line}</p>{/each}
           {#if said.needs}<p><b>{said.needs}</b></p>{/if}
+          {#if said.assumed}<p>{said.assumed}</p>{/if}
           {#if said.whom.length > 0}<p>Ask {said.whom.map((w) => WHOM[w]).join(', ')} before the sale.</p>{/if}
           <ul class="soft grid gap-1">
             {#each said.notes as line, i (i)}<li class="leading-snug">{line}</li>{/each}

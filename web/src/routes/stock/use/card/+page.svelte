@@ -25,7 +25,9 @@
         <p class="leading-snug">{capital(a.how)}.</p>
         {#if a.as === 'five'}
           <p class="figures">
-            {a.unit === 'felt' ? `1 ${a.ends[0]} to 5 ${a.ends[1]}` : `1 ${a.ends[0]} | ${a.cuts.map((c, i) => `${c} ${a.unit} | ${i + 2}`).join(' | ')} ${a.ends[1]}`}
+            {a.unit === 'felt'
+              ? `1 ${a.ends[0]} to 5 ${a.ends[1]}`
+              : `1 ${a.ends[0]} | ${a.cuts.map((c, i) => `${c} ${a.unit} | ${i + 2}`).join(' | ')} ${a.ends[1]}`}
           </p>
         {:else if a.as === 'levels'}<p>{a.levels.join(', ')}</p>
         {:else}<p class="figures">{a.unit}</p>{/if}
