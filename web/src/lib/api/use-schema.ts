@@ -85,7 +85,8 @@ const attributeFields = Object.fromEntries(
   })
 );
 const styleForUse = z.strictObject({
-  kind: z.enum(KIND_IDS),
+  styleId: text(60).optional().describe('of the stockroom; then nothing else is needed'),
+  kind: z.enum(KIND_IDS).optional(),
   upper: z.enum(UPPER_IDS).default('smooth-leather'),
   closure: z.enum(CLOSURE_IDS).optional().describe('the usual one of the kind where it is left out'),
   family: z.enum(TOE_FAMILY_IDS).optional(),
@@ -109,7 +110,10 @@ export const useJudgeSchema = z
   .strictObject({
     use: useId,
     ...asked,
-    style: z.union([z.strictObject({ styleId: text(60).describe('of the stockroom') }), styleForUse]),
+    style: styleForUse.refine((s) => s.styleId !== undefined || s.kind !== undefined, {
+      path: ['kind'],
+      error: 'name its kind, or a style of the stockroom as styleId'
+    }),
     fit: z
       .strictObject({ insideRoomMm: mm(-60, 120) })
       .partial()

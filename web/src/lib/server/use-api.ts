@@ -63,10 +63,12 @@ function attributeFrom(id: UseAttributeId, sent: Sent): Known {
 }
 /** A style as sent, or of the stockroom. @throws Problem 404 */
 async function styleFrom({ style }: Judge): Promise<UseStyle> {
-  if ('styleId' in style) return useStyleOf(await styleOf(style.styleId));
-  const { usual } = KIND[style.kind];
+  if (style.styleId !== undefined) return useStyleOf(await styleOf(style.styleId));
+  // The schema asks for one of the two.
+  const kind = style.kind!;
+  const { usual } = KIND[kind];
   return {
-    kind: style.kind,
+    kind,
     upper: style.upper,
     closure: style.closure ?? usual.closure,
     family: style.family ?? usual.toe,
