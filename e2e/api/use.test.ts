@@ -49,7 +49,7 @@ describe('does it suit', () => {
     }
     await judge({ use: 'heels-class', answers: { turns: 'some' }, style: heels }, 422);
     await judge({ use: 'heels-class', schools: { 'heels-class': { start: 'never' } }, style: heels }, 422);
-    expect((await judge({ use: 'heels-class', style: { ...heels, attributes: { rear: 9 } } }, 422)).detail).toMatch(/firmness at the heel is a figure from 1 to 5/);
+    expect((await judge({ use: 'heels-class', style: { ...heels, attributes: { rear: 9 } } }, 422)).detail).toMatch(/style\.attributes\.rear: from 1 to 5/);
     expect((await judge({ use: 'heels-class', style: {} }, 422)).detail).toMatch(/name its kind, or a style of the stockroom/);
     await judge({ use: 'heels-class' }, 422);
   }); // prettier-ignore

@@ -12,8 +12,9 @@
 
   /** Both feet as they roll and land, what each school asks for, and the shelf in the order of each. */
   let { bench }: { bench: UseBench } = $props();
-  const gaitUses = USES.filter(readsGait);
-  const use = $derived(gaitUses.find((u) => u.id === bench.use) ?? gaitUses.find((u) => u.axes.length > 0)!);
+  /** Uses in which a foot lands over and over, and that go by how. */
+  const gaitUses = USES.filter((u) => u.load !== null && readsGait(u));
+  const use = $derived(gaitUses.find((u) => u.id === bench.use) ?? gaitUses[0]);
   const axis = $derived(use.axes[0]);
   let watched = $state<WatchedId>('eye');
   function set(side: (typeof SIDES)[number], part: Partial<Looks>): void {
