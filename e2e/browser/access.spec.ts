@@ -28,7 +28,7 @@ const VIEWS = [
   '/stock/heel?person=1',
   '/stock/occasion',
   '/stock/toes',
-  ...['first', 'floors', 'gait', 'device'].map((part) => `/stock/use?person=5&part=${part}`),
+  ...['first', 'floors', 'gait', 'device', 'closet'].map((part) => `/stock/use?person=5&part=${part}`),
   '/stock/use/card',
   ...['bench', 'pull', 'barre', 'life', 'slippers'].map((part) => `/stock/pointe?person=1&part=${part}`),
   '/stock/pointe/models',

@@ -119,3 +119,14 @@ test('what a style is like in use is kept with how it came to be known; out of r
   await rear.fill(was);
   await page.getByRole('button', { name: 'Keep this style' }).click();
 });
+
+test('the closet: own pairs for what is done in them, and four favourites with their lean on one page for the orthotist', async ({ page }) => {
+  const { customers } = await (await page.request.get('/api/v1/customers?search=Ruben')).json();
+  await open(page, `/stock/use?person=${customers[0].id}&part=closet`);
+  const pairs = page.getByRole('table', { name: 'Own pairs, and how each suits the uses' });
+  await expect(pairs.getByRole('row').nth(1)).toContainText(/suits|speaks|not for this/);
+  await page.getByRole('group', { name: 'Judged for' }).getByText('standing all day').click();
+  await expect(pairs.getByRole('columnheader', { name: 'standing all day' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Favourites, best first' })).toContainText(/Drop .*; leans .*°/);
+  await expect(page.getByText(/The orthotist decides\. Walk in them with the therapist/)).toBeVisible();
+});

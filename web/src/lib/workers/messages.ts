@@ -84,7 +84,7 @@ export interface SuitAsk {
 /** The order by fit and suit, how each suits, and the first three with in what they differ from the first. */
 export interface Suits {
   order: string[];
-  suits: Record<string, Suit & { place: number }>;
+  suits: Record<string, Suit & { place: number; dropMm: number }>;
   three: { styleId: string; but: string }[];
 }
 /** What is told of one shoe for a use, and what would change it. */

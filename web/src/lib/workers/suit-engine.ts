@@ -1,6 +1,6 @@
 import { type Candidate, shoeOf, type Style } from '@chiave/core/fit';
 import { TOE_FAMILY } from '@chiave/core/last';
-import { differences, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseId, type UseShoe } from '@chiave/core/use'; // prettier-ignore
+import { differences, dropOf, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseId, type UseShoe } from '@chiave/core/use'; // prettier-ignore
 import type { SuitAsk, Suits, SuitTold } from './messages';
 
 /** A use judged over what a ranking has listed; a part of the fit's worker. */
@@ -34,7 +34,7 @@ export function suitsOf({ use, setting, schools, listed }: SuitAsk, all: Readonl
   });
   return {
     order: placed.map((p) => p.candidate.styleId),
-    suits: Object.fromEntries(placed.map((p) => [p.candidate.styleId, { ...p.suit, place: p.place }])),
+    suits: Object.fromEntries(placed.map((p) => [p.candidate.styleId, { ...p.suit, place: p.place, dropMm: dropOf(columnsOf(p.candidate.style)) }])),
     three: firstThree(placed, (a, b) => differences(compared(a), compared(b))).map(({ placed: p, but }) => ({
       styleId: p.candidate.styleId,
       but: but?.words ?? ''

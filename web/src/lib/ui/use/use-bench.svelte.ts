@@ -1,5 +1,6 @@
 import { ANYBODY, USES, type Answers, type Looks, type Schools, type UseId, type UsePerson, type UseSetting } from '@chiave/core/use';
 import type { Side } from '@chiave/core/measure';
+import { KEPT } from '../../api/outcomes';
 import { fittingIn, type FittingAnswer } from '../../api/rows';
 import { send } from '../../send/save.svelte';
 import type { StyleBrief } from '../../style-brief';
@@ -18,6 +19,8 @@ export class UseBench {
   /** What was taken of the person. */
   taken = $state.raw<UsePerson>(ANYBODY);
   weightKg = $state<number | null>(null);
+  /** Pairs that were kept at earlier visits: what stands in the closet. */
+  own = $state.raw<{ styleId: string; size: string; width: string }[]>([]);
   readonly #shelf: () => { stamp: string; styles: readonly StyleBrief[] };
   #turn = 0;
 
@@ -39,6 +42,7 @@ export class UseBench {
     this.message = '';
     if (!who) {
       [this.taken, this.answers, this.schools, this.looks, this.weightKg] = [ANYBODY, {}, {}, {}, null];
+      this.own = [];
       return;
     }
     const sent = await send<{ fittings: FittingAnswer[] }>(`/api/v1/customers/${who.id}/fittings`, 'GET');
@@ -48,6 +52,8 @@ export class UseBench {
       return;
     }
     const fittings = sent.value.fittings.map(fittingIn);
+    const kept = fittings.flatMap((f) => f.tries.filter((t) => t.outcome === KEPT));
+    this.own = kept.filter((t, i) => kept.findIndex((o) => o.styleId === t.styleId) === i).map(({ styleId, size, width }) => ({ styleId, size, width }));
     const fitting = fittings.find((f) => f.use.uses.length > 0) ?? fittings[0];
     if (!fitting) {
       this.message = `${who.name} was not fitted yet: the bench goes by an ordinary foot.`;
@@ -65,6 +71,13 @@ export class UseBench {
     const suits = await suitsFor({ stamp, use: this.use, setting: $state.snapshot(this.setting) as UseSetting, schools, listed });
     return own === this.#turn ? suits : null;
   }
+  /** The closet judged for some uses: each pair's class, and its drop. */
+  async closet(uses: readonly UseId[]): Promise<{ use: UseId; suits: Suits }[]> {
+    const listed = this.own.map(({ styleId }) => ({ styleId, verdict: 'fits' as const, probability: 1 }));
+    const setting = $state.snapshot(this.setting) as UseSetting;
+    return Promise.all(uses.map(async (use) => ({ use, suits: await suitsFor({ stamp: this.#shelf().stamp, use, setting, schools: this.schools, listed }) })));
+  }
+  kindOf = (id: string): StyleBrief['kind'] | undefined => this.#shelf().styles.find((s) => s.id === id)?.kind;
   /** The same for each option of a school, side by side. */
   async byOptions(axis: string, options: readonly string[], kinds: readonly string[]): Promise<Record<string, Suits>> {
     const { stamp, styles } = this.#shelf();

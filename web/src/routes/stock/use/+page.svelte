@@ -7,6 +7,7 @@
   import SectionBar from '$lib/ui/kit/SectionBar.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
+  import ClosetPart from '$lib/ui/use/ClosetPart.svelte';
   import DevicePart from '$lib/ui/use/DevicePart.svelte';
   import FirstPart from '$lib/ui/use/FirstPart.svelte';
   import FloorPart from '$lib/ui/use/FloorPart.svelte';
@@ -21,7 +22,8 @@
     { id: 'first', name: 'First pair' },
     { id: 'floors', name: 'Floors and soles' },
     { id: 'gait', name: 'Gait' },
-    { id: 'device', name: 'Brace or prosthesis' }
+    { id: 'device', name: 'Brace or prosthesis' },
+    { id: 'closet', name: 'Closet' }
   ] as const;
   type PartId = (typeof PARTS)[number]['id'];
   const part = $derived<PartId>(PARTS.find((p) => p.id === page.url.searchParams.get('part'))?.id ?? 'first');
@@ -42,6 +44,7 @@
   {#if part === 'floors'}<FloorPart {bench} />
   {:else if part === 'gait'}<GaitPart {bench} />
   {:else if part === 'device'}<DevicePart {bench} />
+  {:else if part === 'closet'}<ClosetPart {bench} />
   {:else}<FirstPart {bench} />{/if}
 </div>
 <Notice class="mt-2" tone="caution">
