@@ -66,15 +66,15 @@ const PICTURES = [
     }
   ],
   ['sizes', `/fittings/${ilva}/sizes`, DESK, 'svg'],
-  ['pull', `/fittings/${ilva}/pull`, DESK, 'text=/sizes and widths fitted (in|beforehand)/'],
+  ['pull', `/fittings/${await fittingOf('Oriele Macchiara')}/pull`, DESK, '[data-suit] + p'],
   ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, '[data-section]'],
   ['shoe-heel', `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium&part=heel`, DESK, '[data-section]'],
   ['try', `/fittings/${ilva}/try`, DESK, '[data-try]'],
   ['keep', `/fittings/${ilva}/keep`, DESK, '[data-keep]'],
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
   ['stock', '/stock', DESK, '[role=row]'],
+  ['uses', `/stock/use?person=${idOf('Jory Tamblin')}&part=gait`, DESK, '[data-school] li'],
   ['occasion', '/stock/occasion', DESK, 'text=/costs least/'],
-  ['last', '/stock/lasts/sandpiper', DESK, '[data-estimate]'],
   [
     'heel-bench',
     `/stock/heel?person=${idOf('Ilva Serrandi')}`,
