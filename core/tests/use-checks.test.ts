@@ -104,6 +104,12 @@ describe('devices and feet at risk', () => {
     expect(useSentences(judged('ruven', 'alderman'), shoeNamed('alderman')).forbidden.join()).toMatch(/Ask the orthotist\.$/);
     expect(forbidsBy('ruven', 'alderman', {}, { adjustable: 'yes' })).toEqual([]);
   });
+  it('a device whose drop nobody told speaks against a high shoe and never forbids it', () => {
+    const guessed = judgeUse(judgeFor('walking', settingOf({ person: PEOPLE.ruven.person, answers: { adjustable: 'no' } })), shoeNamed('alderman'));
+    expect(guessed.forbiddenBy).toEqual([]);
+    expect(guessed.against[0].here.rule.id).toBe('fore');
+    expect(guessed.assumed).toContain('deviceDrop');
+  });
   it('a slip-on with a brace is forbidden', () => expect(suitOf(judgeNamed('ruven'), shoeNamed('long-shadow')).forbidden).toBe(true));
   it('a drop foot: a size over is forbidden by the clinic, not by runners; half a size passes', () => {
     const with_ = (over: number, schools: Schools = {}) => judgeUse(judgeFor('walking', settingOf(PEOPLE.ruven, 12.7 + over * 8.47), schools), shoeNamed('wide-berth')); // prettier-ignore

@@ -33,11 +33,13 @@ describe('does it suit', () => {
     expect(told.cautions.join(' ')).toMatch(/put a hand inside before each wear/);
     await json(await api('POST', '/use/judge', { ...body, style: { styleId: 'nothing-there' } }), 404);
   });
-  it('a brace without a drop: what is taken for granted is said', async () => {
-    const told = await judge({ use: 'walking', person: { flags: ['brace'] }, style: { kind: 'walking', heelHeightMm: 40, platformMm: 12 } });
-    expect(told.assumed).toEqual(['deviceDrop', 'tol', 'insert'].filter((id) => told.assumed.includes(id)));
+  it('a brace without a drop: what is taken for granted is said, and speaks against without forbidding; told, it forbids', async () => {
+    const body = { use: 'walking', person: { flags: ['brace'] }, style: { kind: 'walking', heelHeightMm: 40, platformMm: 12 } };
+    const told = await judge(body);
     expect(told.assumed).toContain('deviceDrop');
-    expect(told.forbiddenBy).toEqual(['fore']);
+    expect([told.class, told.forbiddenBy]).toEqual(['against', []]);
+    expect(told.against[0].words).toMatch(/^Leans forward past what the device allows.*Ask the orthotist\.$/);
+    expect((await judge({ ...body, answers: { deviceDrop: 10, tol: 1.5 } })).forbiddenBy).toEqual(['fore']);
     expect(told.needs).toContain('deviceGirth');
   });
   it('a use there is none of, an attribute out of range, a level or answer there is none of: in words, naming the field', async () => {

@@ -46,6 +46,8 @@ export interface RuleHere {
   grade: Grade;
   isMust: boolean;
   isLight: boolean;
+  /** Everything it asks of person and answers was told: only then may it forbid. */
+  certain: boolean;
   /** Null where something of the person or the answers was not taken. */
   value: ((at: AtPoint) => number | null) | null;
 }
@@ -120,6 +122,7 @@ export function judgeFor(id: UseId, setting: UseSetting, schools: Schools = {}):
           grade: rule.grade,
           isMust: rule.strength === 'must',
           isLight: rule.strength === 'light',
+          certain: f === 1 && (summed?.assumes ?? []).every((id) => setting.answers[id] !== undefined),
           columns: summed ? summed.reads.map((id) => AT[id]) : [at],
           value: summed ? summed.of(own) : ({ shoe, point }) => shoe.points[3 * at + point]
         }
@@ -243,7 +246,7 @@ export function suitOf(judge: Judge, shoe: UseShoe, each?: (read: RuleRead) => v
     const f = OUT[ASKED];
     const known = OUT[KNOWN] === 1;
     const wf = here.weight * f;
-    const forbids = here.isMust && known && f === 1 && OUT[BEST] === -1;
+    const forbids = here.isMust && here.certain && known && f === 1 && OUT[BEST] === -1;
     const counts = !here.isMust || s < 0;
     if (each) each({ here, s, best: OUT[BEST], worst: OUT[WORST], known, f, wf, forbids, counts, value: OUT[VALUE] });
     if (!counts) continue;
