@@ -14,6 +14,8 @@ export interface DeviceStand {
   /** Under the heel inside, mm; negative: so much too high already. */
   wedgeMm: number;
 }
+/** No wedge inside a shoe is higher, mm [practice]. */
+export const MOST_WEDGE_MM = 10;
 /** A lean under this is upright, degrees. */
 const UPRIGHT_DEG = 0.3;
 const DEG = 180 / Math.PI;

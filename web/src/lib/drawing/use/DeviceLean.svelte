@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { DeviceStand } from '@chiave/core/use';
+  import { MOST_WEDGE_MM, type DeviceStand } from '@chiave/core/use';
   import { shown } from '$lib/ui/kit/units.svelte';
   import { smallLength } from '$lib/small-length';
   import { withMinus } from '$lib/true-minus';
@@ -27,7 +27,7 @@
   );
   const wedge = $derived(
     stand.wedgeMm > 0.5
-      ? `a tapered wedge of ${smallLength(Math.min(10, stand.wedgeMm), shown.unit)} under the heel${stand.wedgeMm > 10 ? ', no more; the rest is for another shoe' : ''}`
+      ? `a tapered wedge of ${smallLength(Math.min(MOST_WEDGE_MM, stand.wedgeMm), shown.unit)} under the heel${stand.wedgeMm > MOST_WEDGE_MM ? ', no more; the rest is for another shoe' : ''}`
       : stand.wedgeMm < -0.5
         ? `${smallLength(-stand.wedgeMm, shown.unit)} too high behind: no wedge lowers a heel, another shoe or the orthotist`
         : 'no wedge asked for'
@@ -37,15 +37,18 @@
 <div class={stacked ? 'grid gap-2' : 'grid items-center gap-4 md:grid-cols-[minmax(0,480px)_minmax(0,1fr)]'}>
   <svg viewBox="0 0 440 290" class="block w-full" role="img" aria-label="Device in the shoe from the side: {words}">
     <line x1="20" x2="420" y1={FLOOR} y2={FLOOR} stroke="var(--color-brass-line)" stroke-width="5" />
+    <!-- The upper: counter, topline, instep and a round toe over the sole that runs from the seat down to the ball. -->
     <path
-      d="M{heel.x - 16} {heel.y} L{ball.x} {ball.y} L{toe.x} {toe.y} L{toe.x - 6} {toe.y - 22} Q{ball.x} {ball.y - 44} {ankle.x + 34} {ankle.y - 18} L{heel.x -
-        16} {heel.y - 44} Z"
-      fill="var(--color-skin, #f3e3c9)"
+      d="M{heel.x - 16} {heel.y} C{heel.x - 22} {heel.y - 22} {heel.x - 20} {heel.y - 40} {heel.x - 12} {heel.y - 52} L{ankle.x + 20} {ankle.y - 12} C{ankle.x +
+        52} {ankle.y - 6} {ball.x - 34} {ball.y - 42} {ball.x + 6} {ball.y - 36} C{toe.x - 22} {toe.y - 32} {toe.x + 4} {toe.y - 20} {toe.x} {toe.y -
+        2} L{ball.x} {ball.y - 1} C{ball.x - 40} {ball.y - 1} {heel.x + 70} {heel.y + (FLOOR - heel.y) * 0.12} {heel.x + 44} {heel.y} Z"
+      fill="var(--color-skin)"
       stroke="var(--color-ink)"
       stroke-width="1.6"
+      stroke-linejoin="round"
     />
     {#if stand.dropMm > 1}<path
-        d="M{heel.x - 16} {heel.y} L{heel.x - 16} {FLOOR} L{heel.x + 40} {FLOOR} L{heel.x + 44} {heel.y + (FLOOR - heel.y) * 0.36} Z"
+        d="M{heel.x - 16} {heel.y} L{heel.x - 12} {FLOOR - 2} L{heel.x + 36} {FLOOR - 2} L{heel.x + 44} {heel.y} Z"
         fill="var(--color-band)"
         stroke="var(--color-ink)"
         stroke-width="1.2"

@@ -1,10 +1,9 @@
 <script lang="ts">
   import { FLAG, KIND } from '@chiave/core/fit';
-  import { classWords, deviceOn, favourites, USE, USES, WHOM, type UseId } from '@chiave/core/use';
+  import { classWords, deviceOn, favourites, MOST_WEDGE_MM, USE, USES, WHOM, type UseId } from '@chiave/core/use';
   import { capital } from '$lib/capital';
   import { withFractions } from '$lib/size-fractions';
   import { smallLength } from '$lib/small-length';
-  import { withMinus } from '$lib/true-minus';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
   import Empty from '$lib/ui/kit/Empty.svelte';
@@ -35,6 +34,7 @@
     )
   );
   const stand = (dropMm: number) => deviceOn(dropMm, bench.setting.person, bench.answers);
+  const pairs = (n: number): string => (n === 1 ? 'one pair' : `${n} pairs`);
   let returnDay = $state('');
 </script>
 
@@ -43,7 +43,7 @@
 {:else}
   <div class="print:hidden">
     <Choices legend="Judged for" options={USES} chosen={uses} onchange={(all: UseId[]) => (chosen = all)} />
-    <Sheet class="mt-3" heading="{bench.own.length} pairs of {bench.person.name}, as new">
+    <Sheet class="mt-3" heading="{pairs(bench.own.length)} of {bench.person.name}, as new">
       <Table>
         <caption class="sr-only">Own pairs, and how each suits the uses</caption>
         <thead
@@ -71,7 +71,7 @@
   </div>
   <Sheet class="mt-3">
     <h2 class="says text-xl">
-      To show {withDevice ? WHOM.orthotist : WHOM.clinician}: {best.length} pairs of {bench.person.name} for {USE[uses[0] ?? bench.use].name}
+      To show {withDevice ? WHOM.orthotist : WHOM.clinician}: {pairs(best.length)} of {bench.person.name} for {USE[uses[0] ?? bench.use].name}
     </h2>
     <ol class="mt-2 grid gap-2" aria-label="Favourites, best first">
       {#each best as p (p.styleId)}
@@ -79,10 +79,10 @@
           <b>{bench.nameOf(p.styleId)} {withFractions(p.size)} {p.width}</b>, {KIND[p.kind].name}: {classWords(p.suit.class)}.
           {#if withDevice}
             {@const s = stand(judged[0].suits.suits[p.styleId].dropMm)}
-            Drop {smallLength(s.dropMm, shown.unit)}; leans {withMinus(s.leanDeg.centre.toFixed(1))}° ({s.direction}){s.pastDeg > 0
-              ? `, ${s.pastDeg.toFixed(1)}° past`
-              : ''};
-            {s.wedgeMm > 0.5 ? `wedge ${smallLength(s.wedgeMm, shown.unit)}` : 'no wedge'}.
+            Drop {smallLength(s.dropMm, shown.unit)};
+            {s.direction === 'upright' ? 'stands upright' : `leans ${s.direction} ${Math.abs(s.leanDeg.centre).toFixed(1)}°`}{s.pastDeg > 0
+              ? `, ${s.pastDeg.toFixed(1)}° past what the device allows`
+              : ''}; {s.wedgeMm > 0.5 ? `wedge ${smallLength(Math.min(MOST_WEDGE_MM, s.wedgeMm), shown.unit)}` : 'no wedge'}.
           {/if}
         </li>
       {/each}
