@@ -32,7 +32,7 @@ test('Ask saves behind the typing, shows cautions in place, and its answers come
   await page.getByLabel('Purpose').fill('the winter season');
   await page.getByRole('radio', { name: 'dress sock' }).check();
   await expect(page.getByLabel('Sock, one layer, mm')).toHaveValue('1');
-  await page.getByRole('checkbox', { name: 'numb feet' }).check();
+  await page.getByRole('checkbox', { name: 'numb feet', exact: true }).check();
   await expect(page.getByText(/No feeling means no/)).toBeVisible();
   await page.getByLabel('or at a time').fill('half past eight');
   await expect(page.getByText('Write the time as HH:MM.')).toBeVisible();
@@ -43,7 +43,7 @@ test('Ask saves behind the typing, shows cautions in place, and its answers come
   await savedNow(page);
   await page.reload();
   await expect(page.getByLabel('Purpose')).toHaveValue('the winter season');
-  await expect(page.getByRole('checkbox', { name: 'numb feet' })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'numb feet', exact: true })).toBeChecked();
   const kept = await (await page.request.get(`/api/v1/fittings/${id}`)).json();
   expect(kept).toMatchObject({ sockMm: 1, insertMm: 3, wornAt: '20:30' });
 });
