@@ -37,7 +37,7 @@ describe('does it suit', () => {
     const body = { use: 'walking', person: { flags: ['brace'] }, style: { kind: 'walking', heelHeightMm: 40, platformMm: 12 } };
     const told = await judge(body);
     expect(told.assumed).toContain('deviceDrop');
-    expect([told.class, told.forbiddenBy]).toEqual(['against', []]);
+    expect([told.class, told.forbiddenBy]).toEqual(['with-care', []]);
     expect(told.against[0].words).toMatch(/^Leans forward past what the device allows.*Ask the orthotist\.$/);
     expect((await judge({ ...body, answers: { deviceDrop: 10, tol: 1.5 } })).forbiddenBy).toEqual(['fore']);
     expect(told.needs).toContain('deviceGirth');

@@ -127,6 +127,6 @@ test('the closet: own pairs for what is done in them, and four favourites with t
   await expect(pairs.getByRole('row').nth(1)).toContainText(/suits|speaks|not for this/);
   await page.getByRole('group', { name: 'Judged for' }).getByText('standing all day').click();
   await expect(pairs.getByRole('columnheader', { name: 'standing all day' })).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Favourites, best first' })).toContainText(/Drop .*; (leans (back|forward) .*°|stands upright)/);
+  await expect(page.getByRole('list', { name: 'Favourites, best first' })).toContainText(/Drop .*;\s+(leans (back|forward) .*°|stands upright)/);
   await expect(page.getByText(/The orthotist decides\. Walk in them with the therapist/)).toBeVisible();
 });
