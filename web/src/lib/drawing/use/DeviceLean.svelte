@@ -19,6 +19,13 @@
     x: ankle.x + LEG * Math.sin((stand.leanDeg.centre * Math.PI) / 180),
     y: ankle.y - LEG * Math.cos((stand.leanDeg.centre * Math.PI) / 180)
   });
+  const band = $derived(
+    [stand.leanDeg.low, stand.leanDeg.high]
+      .map(Math.abs)
+      .sort((a, b) => a - b)
+      .map((deg) => `${deg.toFixed(1)}°`)
+      .join(' to ')
+  );
   const past = $derived(stand.pastDeg > 0);
   const words = $derived(
     stand.direction === 'upright'
@@ -56,13 +63,15 @@
     <line x1={ankle.x} x2={ankle.x} y1={ankle.y} y2={ankle.y - LEG} stroke="var(--color-ink-soft)" stroke-width="1.4" stroke-dasharray="6 5" />
     <line x1={ankle.x} x2={top.x} y1={ankle.y} y2={top.y} stroke={past ? 'var(--color-tight)' : 'var(--color-ink)'} stroke-width="5" stroke-linecap="round" />
     <circle cx={ankle.x} cy={ankle.y} r="6" fill="var(--color-sheet, #fffdf6)" stroke="var(--color-ink)" stroke-width="1.6" />
-    <text x={top.x + 10} y={top.y + 14} font-size="17" font-weight="600" fill="currentColor">{withMinus(stand.leanDeg.centre.toFixed(1))}°</text>
+    <text x={top.x + (stand.leanDeg.centre < 0 ? -62 : 10)} y={top.y + 14} font-size="17" font-weight="600" fill="currentColor"
+      >{withMinus(stand.leanDeg.centre.toFixed(1))}°</text
+    >
     <text x={heel.x - 62} y={(heel.y + FLOOR) / 2 + 5} font-size="15" fill="currentColor">{smallLength(stand.dropMm, shown.unit)}</text>
   </svg>
   <div class="leading-snug">
     <p class="says text-xl">It {words}.</p>
     <p class="figures">
-      {stand.leanDeg.low.toFixed(1)}° to {stand.leanDeg.high.toFixed(1)}° by how long the lever is. Drops of {smallLength(stand.allowedMm.low, shown.unit)} to
+      {band} by how long the lever is. Drops of {smallLength(stand.allowedMm.low, shown.unit)} to
       {smallLength(stand.allowedMm.high, shown.unit)} keep within it.
     </p>
     <p>{wedge.charAt(0).toUpperCase() + wedge.slice(1)}.</p>
