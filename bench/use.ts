@@ -33,9 +33,7 @@ export function useFigures(): UseFigures {
       ground: 'lawn',
       habit: 'often',
       wet: 'yes'
-    },
-    insideRoomMm: 12,
-    load: null
+    }
   };
   const timed = (work: () => void): number => {
     const started = performance.now();

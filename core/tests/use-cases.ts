@@ -85,12 +85,7 @@ export const PEOPLE = {
   abelard: { use: 'boots', person: { lengthMm: 268, weightKg: 88, ballWidthMm: 110 }, answers: { boot: 'riding', stirrup: 135 } }
 } as const satisfies Record<string, PersonCase>;
 export type PersonName = keyof typeof PEOPLE;
-export const settingOf = ({ person, answers }: Omit<PersonCase, 'use'>, insideRoomMm: number | null = null): UseSetting => ({
-  person: { ...ANYBODY, ...person },
-  answers,
-  insideRoomMm,
-  load: null
-});
+export const settingOf = ({ person, answers }: Omit<PersonCase, 'use'>): UseSetting => ({ person: { ...ANYBODY, ...person }, answers });
 export const judgeNamed = (who: PersonName, schools: Schools = {}, answers: Answers = {}) =>
   judgeFor(PEOPLE[who].use, settingOf({ person: PEOPLE[who].person, answers: { ...PEOPLE[who].answers, ...answers } }), schools);
 export const judged = (who: PersonName, shoe: ShoeName, schools: Schools = {}, answers: Answers = {}): Judged =>

@@ -4,7 +4,7 @@ import { allowedDrop, ANYBODY, asWorn, deviceOn, DRAG, favourites, firstPair, ga
 import { judged, judgeNamed, PEOPLE, settingOf, SHOE_NAMES, shoeNamed, suitNamed, unseen, type PersonName, type ShoeName } from './use-cases';
 
 const sumOf = (id: SumId, shoe: ShoeName, person: Partial<UsePerson>, answers: Answers = {}, load = { times: 1.8, mm2: 3500 }): number =>
-  SUM[id].of({ ...settingOf({ person, answers }), load })!({ shoe: shoeNamed(shoe), point: 1 })!;
+  SUM[id].of({ ...settingOf({ person, answers }), load })!({ shoe: shoeNamed(shoe), point: 1, roomMm: null })!;
 const classOf = (who: PersonName, shoe: ShoeName, schools: Schools = {}, answers: Answers = {}): string => judged(who, shoe, schools, answers).class;
 const forbidsBy = (who: PersonName, shoe: ShoeName, schools: Schools = {}, answers: Answers = {}): string[] =>
   judged(who, shoe, schools, answers).forbiddenBy.map((r) => r.here.rule.id);
@@ -112,7 +112,7 @@ describe('devices and feet at risk', () => {
   });
   it('a slip-on with a brace is forbidden', () => expect(suitOf(judgeNamed('ruven'), shoeNamed('long-shadow')).forbidden).toBe(true));
   it('a drop foot: a size over is forbidden by the clinic, not by runners; half a size passes', () => {
-    const with_ = (over: number, schools: Schools = {}) => judgeUse(judgeFor('walking', settingOf(PEOPLE.ruven, 12.7 + over * 8.47), schools), shoeNamed('wide-berth')); // prettier-ignore
+    const with_ = (over: number, schools: Schools = {}) => judgeUse(judgeFor('walking', settingOf(PEOPLE.ruven), schools), shoeNamed('wide-berth'), 12.7 + over * 8.47); // prettier-ignore
     expect(with_(1).forbiddenBy.map((r) => r.here.rule.id)).toEqual(['trip']);
     expect(with_(1, { device: { length: 'runner' } }).forbiddenBy).toEqual([]);
     expect(with_(0.5).class).toBe('suits');
@@ -186,7 +186,7 @@ describe('figures of the study', () => {
     expect(twistNm(TURN_GRIP[0][0], 60)).toBeCloseTo(6, 1);
   });
   it('a cushion gives 0.68 under 95 kg where it is soft, 0.36 under 72, 0.08 under 50 where it is firm', () => {
-    const at = (rear: number, weightKg: number) => SUM.strain.of({ ...settingOf({ person: { weightKg }, answers: {} }), load: { times: 1.8, mm2: 3500 } })!({ shoe: shoeNamed('freshet', { values: { rear } }), point: 1 }); // prettier-ignore
+    const at = (rear: number, weightKg: number) => SUM.strain.of({ ...settingOf({ person: { weightKg }, answers: {} }), load: { times: 1.8, mm2: 3500 } })!({ shoe: shoeNamed('freshet', { values: { rear } }), point: 1, roomMm: null }); // prettier-ignore
     expect([at(1, 95), at(2, 72), at(4, 50)]).toEqual([expect.closeTo(0.68, 2), expect.closeTo(0.36, 2), expect.closeTo(0.08, 2)]);
   });
   it('life: 400 km for 90 kg on the trail; 253 for a racing foam', () => {
@@ -203,7 +203,7 @@ describe('figures of the study', () => {
     expect([allowedMm.low.toFixed(1), allowedMm.high.toFixed(1)]).toEqual(['5.2', '13.8']);
   });
   it('on a lawn a tip of 9 mm presses 31 times what it bears, a block of 42 1.2, a cap of 20 6', () => {
-    const times = (name: ShoeName, values = {}) => 10 ** SUM.sink.of(settingOf({ person: { weightKg: 60 }, answers: { ground: 'lawn' } }))!({ shoe: shoeNamed(name, { values }), point: 1 })!; // prettier-ignore
+    const times = (name: ShoeName, values = {}) => 10 ** SUM.sink.of({ ...settingOf({ person: { weightKg: 60 }, answers: { ground: 'lawn' } }), load: null })!({ shoe: shoeNamed(name, { values }), point: 1, roomMm: null })!; // prettier-ignore
     expect(times('galop-strap', { cross: 0 })).toBeCloseTo(31, 0);
     expect(times('lakeside-block')).toBeCloseTo(1.2, 1);
     expect(times('galop-strap', { cap: 20 })).toBeCloseTo(6, 0);
@@ -263,5 +263,5 @@ describe('eight people, as a specialist would answer', () => {
     expect(of('bend').high).toBeCloseTo(2.1, 0);
     expect(wanted.findIndex((w) => !w.must)).toBeGreaterThan(wanted.filter((w) => w.must).length - 1);
   });
-  it('nobody is asked more than the use needs', () => expect(judgeFor('walking', { ...settingOf({ person: ANYBODY, answers: {} }) }).uses.map((u) => u.id)).toEqual(['walking', 'care']));
+  it('nobody is asked more than the use needs', () => expect(judgeFor('walking', settingOf({ person: ANYBODY, answers: {} })).uses.map((u) => u.id)).toEqual(['walking', 'care']));
 }); // prettier-ignore

@@ -87,13 +87,13 @@ test('the bench: a first pair asks what matters and proposes; floors, gait by sc
   await expect(page.getByRole('row', { name: /^rubber sticks/ })).toBeVisible();
   await page.getByRole('link', { name: 'Gait' }).click();
   await page.getByText('filmed', { exact: true }).click();
-  await page.getByRole('group', { name: 'Rolls' }).first().getByText('rolls in', { exact: true }).click();
+  await page.getByRole('group', { name: 'The foot' }).first().getByText('rolls in', { exact: true }).click();
   await expect(page.locator('[data-gait="left"]')).toContainText('rolls in');
   await expect(page.locator('[data-school="feel"]')).toContainText(/side support/);
   await expect(page.locator('[data-school="foam"] li').first()).toBeVisible();
   await page.getByRole('link', { name: 'Brace or prosthesis' }).click();
   await page.getByLabel('Drop the device is set for').fill('12');
-  await expect(page.getByRole('img', { name: 'Device in the shoe from the side: upright' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Device in the shoe from the side: stands upright, within what the device allows' })).toBeVisible();
   await page.getByLabel('Girth of the device at the instep').fill('340');
   await page.getByLabel('Opening, tape inside, wide open').fill('330');
   await expect(page.getByText('10 mm too narrow:')).toBeVisible();

@@ -123,3 +123,6 @@ export function keptFigure(a: UseAttribute, value: unknown): number | null {
   const at = a.ids.indexOf(value as string);
   return at < 0 ? null : at;
 }
+type LevelsOf = { [D in Definition as D extends Levels ? D['id'] : never]: D extends Levels<string, infer Level> ? Level : never };
+/** The place of a level: rules and usual values name it, columns keep its place. */
+export const levelOf = <Id extends keyof LevelsOf>(id: Id, level: LevelsOf[Id]): number => keptFigure(USE_ATTRIBUTE[id], level)!;

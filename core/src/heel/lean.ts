@@ -26,8 +26,8 @@ export interface DeviceStand {
   wedgeMm: number;
   verdict: (typeof DEVICE_VERDICTS)[number];
 }
-/** Inside a shoe a wedge is at most so thick; more goes outside, mm (leg-length texts, from memory). */
-const INSIDE_MOST_MM = 12;
+/** Inside a shoe a wedge is at most so thick; more goes outside, mm (leg-length texts, from memory: 10 to 12). */
+export const INSIDE_MOST_MM = 12;
 
 /** How a device stands in a shoe: a shoe too high tips it forward, which no wedge mends; one too low is wedged. */
 export function deviceStand(asked: LeanAsked & { adjustable: boolean }): DeviceStand {

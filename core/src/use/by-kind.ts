@@ -1,4 +1,5 @@
-import type { KindId, UpperId, ClosureId } from '../fit';
+import { levelOf } from '../attributes';
+import type { ClosureId, KindId, UpperId } from '../fit';
 import type { HeelShapeId, TipSectionId } from '../heel';
 import type { ToeFamilyId } from '../last';
 import type { Points } from './points';
@@ -26,7 +27,7 @@ interface KindUsual {
   /** Front of the sole slants with the platform. */
   platformed: boolean;
 }
-const [L, S, M, R, F] = [0, 1, 2, 3, 4];
+const [L, S, M, R, F] = (['leather', 'suede', 'smooth', 'rubber', 'foam'] as const).map((sole) => levelOf('sole', sole));
 const LOW = { shaft: 60, stack: null, strapMm: 10, openLen: null, welt: 0, hide: 1.3, lacedHigh: false, platformed: false } as const;
 const BOOT = { ...LOW, welt: 1, hide: 1.8, openLen: 140, lacedHigh: true } as const;
 const usual = (counter: number, press: number, tread: number, weight: number, soles: Points, own: Partial<KindUsual> = LOW): KindUsual => ({ ...LOW, ...own, counter, press, tread, weight, soles }); // prettier-ignore
@@ -55,37 +56,50 @@ export const BY_KIND: Readonly<Record<KindId, KindUsual>> = {
 /** Breathing of an upper, 1 to 5. */
 export const BREATH: Readonly<Record<UpperId, number>> = { patent: 1, 'matte-faux': 1.5, 'stiff-leather': 2, 'smooth-leather': 2.5, plastic: 2.5, 'soft-leather': 3, suede: 3, satin: 3, canvas: 4, knit: 5, mesh: 5 }; // prettier-ignore
 /** Grip of a sole by its level, dry and wet. */
-export const SOLE_DRY = [0.3, 0.4, 0.26, 0.6, 0.5] as const;
-export const SOLE_WET = [0.2, 0.2, 0.18, 0.4, 0.32] as const;
+export const SOLE_DRY: readonly number[] = [0.3, 0.4, 0.26, 0.6, 0.5];
+export const SOLE_WET: readonly number[] = [0.2, 0.2, 0.18, 0.4, 0.32];
 /** How far an opening opens against the shoe’s own girth there, by what opens it; that girth of the foot length it is made for. */
 export const OPENS_GIRTH = [0.95, 1, 1.03, 1.04, 1.1, 1.12, 1.13, 1.18] as const;
 export const OPENING_GIRTH = 1.224;
 /** What stands out of the upper at the ball by its welt, both sides, mm; the foot's own width there, of its length. */
 export const WELT_OUT = [4, 10, 14, 20] as const;
 export const OUTSIDE_WIDTH = 0.37;
-/** What a closure says of how a shoe opens and holds the ankle: levels of `opens` and `hold`, and length of the opening, mm. */
-export const BY_CLOSURE: Readonly<Record<ClosureId, { opens: Points; hold: number; openLen: number }>> = {
-  none: { opens: [0, 0, 0], hold: 0, openLen: 0 },
-  elastic: { opens: [1, 1, 1], hold: 3, openLen: 70 },
-  strap: { opens: [2, 2, 2], hold: 1, openLen: 70 },
-  buckle: { opens: [2, 2, 2], hold: 1, openLen: 70 },
-  lace: { opens: [3, 3, 3], hold: 1, openLen: 90 },
-  'hook-loop': { opens: [5, 5, 5], hold: 1, openLen: 100 },
-  zip: { opens: [6, 6, 7], hold: 4, openLen: 0 }
+/** What a closure says of how a shoe opens and holds the ankle. */
+interface ClosureUsual {
+  /** Levels of `opens`. */
+  opens: Points;
+  /** Level of `hold`, and where a kind's laces reach the ankle. */
+  hold: number;
+  holdHigh: number;
+  /** Length of the opening, mm, and what of a shaft it opens besides. */
+  openLen: number;
+  ofShaft: number;
+}
+const opening = (opens: readonly [number, number, number], hold: number, openLen: number, own: Partial<ClosureUsual> = {}): ClosureUsual => ({ opens, hold, openLen, holdHigh: hold, ofShaft: 0, ...own }); // prettier-ignore
+const always = (level: Parameters<typeof levelOf<'opens'>>[1]): Points => [levelOf('opens', level), levelOf('opens', level), levelOf('opens', level)];
+const ONE_STRAP = levelOf('hold', 'one-strap');
+export const BY_CLOSURE: Readonly<Record<ClosureId, ClosureUsual>> = {
+  none: opening(always('nothing'), levelOf('hold', 'bare'), 0),
+  elastic: opening(always('elastic'), levelOf('hold', 'sock'), 70),
+  strap: opening(always('strap'), ONE_STRAP, 70),
+  buckle: opening(always('strap'), ONE_STRAP, 70),
+  lace: opening(always('lace'), ONE_STRAP, 90, { holdHigh: levelOf('hold', 'laced') }),
+  'hook-loop': opening(always('hook-loop'), ONE_STRAP, 100),
+  zip: opening([levelOf('opens', 'side-zip'), levelOf('opens', 'side-zip'), levelOf('opens', 'end-zip')], levelOf('hold', 'shaft'), 0, { ofShaft: 0.9 })
 };
-/** Laces that reach the ankle. */
-export const LACED_HOLD = 5;
-/** A zip opens most of a shaft. */
-export const ZIP_OF_SHAFT = 0.9;
-export const LACE_ZIP = { lace: 'lace', zip: 'zip' } as const satisfies Record<string, ClosureId>;
+const [NARROW, CLOSED] = [levelOf('toe', 'narrow'), levelOf('toe', 'closed')];
 /** Toes by family. */
-export const TOES: Readonly<Record<ToeFamilyId, number>> = { round: 1, 'soft-almond': 1, almond: 1, oblique: 1, square: 1, 'broad-square': 1, 'soft-chisel': 1, chisel: 0, snip: 0, pointed: 0, peep: 2, open: 3 }; // prettier-ignore
-/** Heels by shape: the level, and the tip across where nobody measured it, mm. */
-export const SHAPE_LEVEL: Readonly<Record<HeelShapeId, number>> = { stacked: 0, wedge: 1, block: 2, spool: 3, cone: 3, kitten: 4, 'thick-stiletto': 4, 'thin-stiletto': 4, 'heel-less': 5 }; // prettier-ignore
-export const SHAPE_TIP = [60, 55, 38, 22, 10, 10] as const;
-/** A heel's shape by its height where nobody saw it: flat under the first, block, cone, else a stiletto, mm. */
-export const SHAPE_UNDER = [15, 45, 75] as const;
-export const SHAPE_BY_HEIGHT = [0, 2, 3, 4] as const;
-export const CROSS_LEVEL: Readonly<Record<TipSectionId, number>> = { round: 0, 'round-square': 1, square: 2 };
+export const TOES: Readonly<Record<ToeFamilyId, number>> = { round: CLOSED, 'soft-almond': CLOSED, almond: CLOSED, oblique: CLOSED, square: CLOSED, 'broad-square': CLOSED, 'soft-chisel': CLOSED, chisel: NARROW, snip: NARROW, pointed: NARROW, peep: levelOf('toe', 'half'), open: levelOf('toe', 'open') }; // prettier-ignore
+/** Heels by shape; below `FLAT_UNDER_MM` any of them is flat. */
+const STILETTO = levelOf('shape', 'stiletto');
+const CONE = levelOf('shape', 'cone');
+export const SHAPE_LEVEL: Readonly<Record<HeelShapeId, number>> = { stacked: levelOf('shape', 'block'), wedge: levelOf('shape', 'wedge'), block: levelOf('shape', 'block'), spool: CONE, cone: CONE, kitten: STILETTO, 'thick-stiletto': STILETTO, 'thin-stiletto': STILETTO, 'heel-less': levelOf('shape', 'none') }; // prettier-ignore
+export const FLAT_UNDER_MM = 15;
+export const CROSS_LEVEL: Readonly<Record<TipSectionId, number>> = {
+  round: levelOf('cross', 'round'),
+  'round-square': levelOf('cross', 'front'),
+  square: levelOf('cross', 'square')
+};
+const [FAUX, ELASTIC, LEATHER, PLASTIC] = (['faux', 'elastic', 'leather', 'plastic'] as const).map((strap) => levelOf('strapOf', strap));
 /** What straps are made of by the upper: levels of `strapOf`. */
-export const STRAP_OF: Readonly<Record<UpperId, Points>> = { plastic: [0, 3, 3], patent: [0, 0, 2], 'matte-faux': [0, 0, 0], satin: [0, 0, 1], canvas: [0, 1, 1], knit: [1, 1, 1], mesh: [0, 1, 1], suede: [2, 2, 2], 'smooth-leather': [2, 2, 2], 'soft-leather': [2, 2, 2], 'stiff-leather': [2, 2, 2] }; // prettier-ignore
+export const STRAP_OF: Readonly<Record<UpperId, Points>> = { plastic: [FAUX, PLASTIC, PLASTIC], patent: [FAUX, FAUX, LEATHER], 'matte-faux': [FAUX, FAUX, FAUX], satin: [FAUX, FAUX, ELASTIC], canvas: [FAUX, ELASTIC, ELASTIC], knit: [ELASTIC, ELASTIC, ELASTIC], mesh: [FAUX, ELASTIC, ELASTIC], suede: [LEATHER, LEATHER, LEATHER], 'smooth-leather': [LEATHER, LEATHER, LEATHER], 'soft-leather': [LEATHER, LEATHER, LEATHER], 'stiff-leather': [LEATHER, LEATHER, LEATHER] }; // prettier-ignore

@@ -1,5 +1,5 @@
 import type { KindId } from '../fit';
-import { AT } from '../attributes';
+import { AT, levelOf } from '../attributes';
 import type { Suit } from './judge';
 import { withSure, type UseShoe } from './shoe';
 
@@ -10,7 +10,7 @@ export interface Wear {
   hours: number;
 }
 /** Foam is a level firmer past this share of its life; so much of the tread is gone at its end; a sock shaft holds no more than a strap after so long [model]. */
-const WORN = { firmerFrom: 0.6, treadGone: 0.8, shaftHours: 200, sockShaft: 3, oneStrap: 1 } as const;
+const WORN = { firmerFrom: 0.6, treadGone: 0.8, shaftHours: 200 } as const;
 /** A shoe in the state it is in: foam, tread and what holds the ankle wear. */
 export function asWorn(shoe: UseShoe, { used, hours }: Wear): UseShoe {
   const points = shoe.points.slice();
@@ -19,7 +19,7 @@ export function asWorn(shoe: UseShoe, { used, hours }: Wear): UseShoe {
   };
   change('tread', (v) => v * (1 - WORN.treadGone * Math.min(1, used)));
   if (used > WORN.firmerFrom) for (const id of ['fore', 'rear'] as const) change(id, (v) => Math.min(5, v + 1));
-  if (hours > WORN.shaftHours) change('hold', (v) => (Math.round(v) === WORN.sockShaft ? WORN.oneStrap : v));
+  if (hours > WORN.shaftHours) change('hold', (v) => (Math.round(v) === levelOf('hold', 'sock') ? levelOf('hold', 'one-strap') : v));
   return withSure({ ...shoe, points });
 }
 

@@ -13,6 +13,7 @@ const COMPARED: readonly Compared[] = [
   { id: 'plat', from: 6 },
   { id: 'hold', from: 1 },
   { id: 'toe', from: 1 },
+  { id: 'opens', from: 1 },
   { id: 'sole', from: 1 },
   { id: 'stable', from: 1 },
   { id: 'rear', from: 1 },
@@ -22,10 +23,9 @@ const COMPARED: readonly Compared[] = [
 ];
 export interface Compare {
   shoe: UseShoe;
-  /** Name of its last, and its words for upper and closure. */
+  /** Names of its last and its upper. */
   last: string;
   upper: string;
-  closure: string;
 }
 /** In what the one differs from the other, in words. */
 export function differences(one: Compare, from: Compare): Difference[] {
@@ -36,6 +36,5 @@ export function differences(one: Compare, from: Compare): Difference[] {
     if (Math.abs(a - b) >= least) out.push({ id, words: `${USE_ATTRIBUTE[id].name}: ${attributeWords(USE_ATTRIBUTE[id], a)}` });
   }
   if (one.shoe.upper !== from.shoe.upper) out.push({ id: 'upper', words: `upper: ${one.upper}` });
-  if (one.shoe.closure !== from.shoe.closure) out.push({ id: 'closure', words: `closure: ${one.closure}` });
   return out;
 }

@@ -1,9 +1,8 @@
-import { USE_ATTRIBUTE, type UseAttributeId } from '../attributes';
+import { attributeLimits, USE_ATTRIBUTE, type UseAttributeId } from '../attributes';
 import { judgeFor, type Judge, type Schools } from './judge';
 import { MEMBERSHIP } from './person';
 import { chosenOf, numberOf, QUESTION, type Answers, type QuestionId } from './questions';
 import { gradeOf, STRENGTHS, type Rule } from './rule';
-import { attributeLimits } from '../attributes';
 import { SUM, type SumId, type UseSetting } from './sums';
 import type { UseId } from './uses';
 
@@ -40,7 +39,6 @@ export interface Wanted {
 }
 const NEAR_BEST = 0.15;
 const STEPS = 400;
-const RANGE: Partial<Record<SumId, readonly [number, number]>> = { drop: [0, 140], tipDeg: [0, 50], grams: [100, 700], dragMu: [0.1, 1], poleMu: [0.1, 1.2], turnMu: [0.1, 1], strain: [0, 0.8], give: [0, 20], tilt: [-3, 3], adjust: [0, 6], room: [0, 26], depth: [-3, 12], heat: [0, 1.5], legShare: [0, 40] }; // prettier-ignore
 /**
  * What is wanted of a first pair, number by number: musts first, then by weight.
  * @param least rules asked for less than this are left out
@@ -55,7 +53,7 @@ export function firstPair(id: UseId, setting: UseSetting, schools: Schools = {},
     by.set(here.rule.reads, all);
   }
   const wanted = [...by].flatMap(([reads, rules]): Wanted[] => {
-    const range = reads in SUM ? RANGE[reads as SumId] : attributeLimits(USE_ATTRIBUTE[reads as UseAttributeId]);
+    const range = reads in SUM ? SUM[reads as SumId].range : attributeLimits(USE_ATTRIBUTE[reads as UseAttributeId]);
     if (!range) return [];
     const levels = rules.some((r) => r.rule.grade.as === 'levels');
     const n = levels ? range[1] - range[0] : STEPS;

@@ -15,6 +15,8 @@ export const TURN_GRIP: readonly (readonly number[])[] = [
 type Drags = readonly [wood: number, glossy: number, vinyl: number, tile: number, street: number, chrome: number];
 const LEATHERS: Drags = [0.46, 0.4, 0.66, 0.38, 0.55, 0.4];
 const CLOTHS: Drags = [0.27, 0.25, 0.45, 0.3, 0.55, 0.22];
+/** The chrome pole stands behind the floors. */
+export const ON_CHROME = USE_FLOORS.length;
 /** An upper drawn over a floor, and against a chrome pole. */
 export const DRAG: Readonly<Record<UpperId, Drags>> = {
   patent: [0.5, 0.75, 0.85, 0.7, 0.7, 0.75],

@@ -8,6 +8,7 @@ export * from './grip';
 export { BY_KIND } from './by-kind';
 export * from './judge';
 export * from './life';
+export * from './passing';
 export * from './person';
 export * from './place';
 export * from './points';

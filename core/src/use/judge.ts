@@ -3,8 +3,8 @@ import { membersOf, type UsePerson } from './person';
 import { POINT_WEIGHTS } from './points';
 import { chosenOf, numberOf, optionsOf, QUESTION, type Answers, type ChoiceQuestion, type NumberQuestionId, type QuestionId } from './questions';
 import { gradeOf, STRENGTHS, type Axis, type Grade, type Note, type Rule, type Term, type UseDefinition } from './rule';
-import type { UseShoe } from './shoe';
-import { SUM, type AtPoint, type Needed, type SumId, type UseSetting } from './sums';
+import { CLAIMED, type UseShoe } from './shoe';
+import { SUM, type AtPoint, type InUse, type Needed, type SumId, type UseSetting } from './sums';
 import { ALL_USES, USE, type AnyUseId, type UseId } from './uses';
 
 /** How a shoe suits a use, in four classes. */
@@ -100,8 +100,8 @@ function holds(term: Exclude<Term, { as: 'gate' }>, { person, answers }: UseSett
 export function judgeFor(id: UseId, setting: UseSetting, schools: Schools = {}): Judge {
   const use = USE[id];
   const uses = [use, ...usesOver(id, setting.person)];
-  const own: UseSetting = { ...setting, load: use.load ?? setting.load };
-  const members = membersOf(setting.person);
+  const own: InUse = { ...setting, load: use.load };
+  const members = membersOf(setting.person, setting.answers);
   const asked = (when: readonly Term[]): number => when.reduce((f, t) => (t.as === 'gate' ? f : f * holds(t, own, members)), 1);
   const rules = uses.flatMap((u) =>
     u.rules.flatMap((rule): RuleHere[] => {
@@ -130,7 +130,7 @@ export function judgeFor(id: UseId, setting: UseSetting, schools: Schools = {}):
     })
   );
   const notes = uses.flatMap((u) => u.notes.filter((n) => schoolShare(u, n, schools) > 0 && asked(n.when) >= TOLD_FROM).map((note) => ({ use: u, note })));
-  return { use, uses, setting: own, schools, rules, notes, answers: setting.answers };
+  return { use, uses, setting, schools, rules, notes, answers: setting.answers };
 }
 
 /** One rule on one shoe. */
@@ -141,6 +141,8 @@ export interface RuleRead {
   best: number;
   worst: number;
   known: boolean;
+  /** Known by the maker's word alone, in part at least. */
+  claimed: boolean;
   /** How much it is asked of this shoe. */
   f: number;
   /** Weight times how much it is asked. */
@@ -217,9 +219,13 @@ function workOut(here: RuleHere, at: AtPoint): boolean {
   OUT[WORST] = worst;
   return true;
 }
+const isClaimed = ({ columns }: RuleHere, { known }: UseShoe): boolean => columns.some((c) => known[c] === CLAIMED);
 const madeOf = ({ madeFor, willDo }: UseDefinition, { kind }: Pick<UseShoe, 'kind'>): number =>
   madeFor.includes(kind) ? MADE.for : willDo.includes(kind) ? MADE.willDo : MADE.other;
 
+/** Under this share of what was weighed it is said that it is told as far as it was seen. */
+const HALF_SEEN = 0.5;
+export const asFarAsSeen = ({ seen }: Pick<Suit, 'seen'>): boolean => seen < HALF_SEEN;
 export interface Suit {
   suit: number;
   class: SuitClass;
@@ -229,9 +235,9 @@ export interface Suit {
 }
 const classFor = (suit: number, strong: number, forbidden: boolean): SuitClass =>
   forbidden ? 'not-for-this' : (SUIT_CLASSES.find((c) => suit >= c.least && strong <= c.strongAgainst)?.id ?? 'against');
-/** Sums and class of a shoe; every rule that was read goes to `each`. */
-export function suitOf(judge: Judge, shoe: UseShoe, each?: (read: RuleRead) => void): Suit {
-  const at: AtPoint = { shoe, point: 0 };
+/** Sums and class of a shoe; every rule that was read goes to `each`. @param roomMm in front of the toes in the size that is judged */
+export function suitOf(judge: Judge, shoe: UseShoe, roomMm: number | null = null, each?: (read: RuleRead) => void): Suit {
+  const at: AtPoint = { shoe, point: 0, roomMm };
   const made = madeOf(judge.use, shoe);
   let sum = MADE_WEIGHT * made;
   let weight: number = MADE_WEIGHT;
@@ -248,7 +254,7 @@ export function suitOf(judge: Judge, shoe: UseShoe, each?: (read: RuleRead) => v
     const wf = here.weight * f;
     const forbids = here.isMust && here.certain && known && f === 1 && OUT[BEST] === -1;
     const counts = !here.isMust || s < 0;
-    if (each) each({ here, s, best: OUT[BEST], worst: OUT[WORST], known, f, wf, forbids, counts, value: OUT[VALUE] });
+    if (each) each({ here, s, best: OUT[BEST], worst: OUT[WORST], known, claimed: known && isClaimed(here, shoe), f, wf, forbids, counts, value: OUT[VALUE] });
     if (!counts) continue;
     if (forbids) forbidden = true;
     sum += wf * s;
@@ -268,13 +274,13 @@ export interface Conflict {
   options: { option: string; class: SuitClass; suit: number }[];
 }
 const APART = 0.8;
-function conflictsOf(judge: Judge, shoe: UseShoe): Conflict[] {
+function conflictsOf(judge: Judge, shoe: UseShoe, roomMm: number | null): Conflict[] {
   return judge.uses.flatMap((use) =>
     use.axes.flatMap((axis): Conflict[] => {
       const graded = axis.options.flatMap(({ id }) => {
         const chosen = judgeFor(judge.use.id as UseId, judge.setting, { ...judge.schools, [use.id]: { ...judge.schools[use.id], [axis.id]: id } });
         let [sum, weight] = [0, 0];
-        const suit = suitOf(chosen, shoe, (r) => {
+        const suit = suitOf(chosen, shoe, roomMm, (r) => {
           if (r.here.use !== use || r.here.rule.school?.[0] !== axis.id || !r.counts) return;
           sum += r.wf * r.s;
           weight += r.wf;
@@ -305,13 +311,13 @@ export interface Judged extends Suit {
 export const unseenOf = (read: RuleRead, shoe: UseShoe): UseAttributeId[] => read.here.reads.filter((id) => shoe.known[AT[id]] === 0);
 /** Grades between which a rule speaks neither for nor against. */
 const SPEAKS = 0.1;
-export function judgeUse(judge: Judge, shoe: UseShoe): Judged {
+export function judgeUse(judge: Judge, shoe: UseShoe, roomMm: number | null = null): Judged {
   const reads: RuleRead[] = [];
-  const suit = suitOf(judge, shoe, (r) => reads.push(r));
+  const suit = suitOf(judge, shoe, roomMm, (r) => reads.push(r));
   const told = reads.filter((r) => r.f >= TOLD_FROM);
   const by = (of: (r: RuleRead) => number) => (a: RuleRead, b: RuleRead) => of(b) - of(a);
   const amount = (r: RuleRead): number => Math.abs(r.s) * r.wf;
-  const needs = judge.rules.filter((h) => !reads.some((r) => r.here === h) && h.asked >= TOLD_FROM && h.rule.reads in SUM).flatMap((h) => SUM[h.rule.reads as SumId].needs.filter((n) => missing(n, judge.setting))); // prettier-ignore
+  const needs = judge.rules.filter((h) => !reads.some((r) => r.here === h) && h.asked >= TOLD_FROM && h.rule.reads in SUM).flatMap((h) => SUM[h.rule.reads as SumId].needs.filter((n) => missing(n, judge.setting, roomMm))); // prettier-ignore
   return {
     ...suit,
     judge,
@@ -320,7 +326,7 @@ export function judgeUse(judge: Judge, shoe: UseShoe): Judged {
     for: told.filter((r) => r.counts && r.s > SPEAKS && r.known).sort(by(amount)),
     against: told.filter((r) => r.counts && r.s < -SPEAKS && r.known).sort(by(amount)),
     look: told.filter((r) => !r.known && r.best - r.worst > 0).sort(by((r) => (r.best - r.worst) * r.wf)),
-    conflicts: conflictsOf(judge, shoe),
+    conflicts: conflictsOf(judge, shoe, roomMm),
     needs: [...new Set(needs)],
     assumed: assumedIn(judge)
   };
@@ -332,8 +338,8 @@ function assumedIn({ uses, rules, answers }: Judge): NumberQuestionId[] {
     (id): id is NumberQuestionId => reading.has(id as NumberQuestionId) && answers[id as NumberQuestionId] === undefined
   );
 }
-function missing(need: Needed, { person, answers, insideRoomMm }: UseSetting): boolean {
-  if (need === 'fit') return insideRoomMm === null;
+function missing(need: Needed, { person, answers }: UseSetting, roomMm: number | null): boolean {
+  if (need === 'fit') return roomMm === null;
   if (need in QUESTION) {
     const q = QUESTION[need as QuestionId];
     return q.as === 'number' ? numberOf(answers, q.id) === null : chosenOf(answers, (q as ChoiceQuestion & { id: never }).id) === null;

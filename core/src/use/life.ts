@@ -1,3 +1,4 @@
+import { levelOf } from '../attributes';
 import { chosenOf, numberOf, type Answers } from './questions';
 
 /** How far a running shoe lasts, km [model]: 480 to 800 km at 70 kg are usual (published advice, from memory). */
@@ -5,8 +6,7 @@ const BASE = { km: 640, kg: 70, power: 0.8 } as const;
 /** By firmness of the heel, softest first. */
 const BY_PRESS = [0.75, 0.9, 1, 1.1, 1.15] as const;
 const LIGHT = { underG: 220, share: 0.6 } as const;
-/** Level of bare foam among soles. */
-const BARE_FOAM = { level: 4, share: 0.75 } as const;
+const BARE_FOAM = { level: levelOf('sole', 'foam'), share: 0.75 } as const;
 const TRAIL = 0.85;
 /** Two pairs in turn last a tenth longer each. */
 const IN_TURN = 1.1;

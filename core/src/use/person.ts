@@ -1,6 +1,6 @@
 import type { FlagId } from '../fit';
 import type { Side } from '../measure';
-import type { QuestionId } from './questions';
+import type { Answers, QuestionId } from './questions';
 import { gaitOf, type Gait, type Looks } from './gait';
 
 /** What of a person bears on a use; what nobody took is null. */
@@ -15,20 +15,19 @@ export interface UsePerson {
   toeHeightMm: number | null;
   hammerToeMm: number;
   kneeHeightMm: number | null;
-  bodyHeightMm: number | null;
   weightKg: number | null;
   sockMm: number;
   flags: readonly FlagId[];
   looks: Partial<Record<Side, Looks>>;
 }
-export const ANYBODY: UsePerson = { lengthMm: 245, ballWidthMm: null, ankleGirthMm: null, ankleReachDeg: null, toeHeightMm: null, hammerToeMm: 0, kneeHeightMm: null, bodyHeightMm: null, weightKg: null, sockMm: 0, flags: [], looks: {} }; // prettier-ignore
+export const ANYBODY: UsePerson = { lengthMm: 245, ballWidthMm: null, ankleGirthMm: null, ankleReachDeg: null, toeHeightMm: null, hammerToeMm: 0, kneeHeightMm: null, weightKg: null, sockMm: 0, flags: [], looks: {} }; // prettier-ignore
 
 const ramp = (value: number, from: number, to: number): number => Math.min(1, Math.max(0, (value - from) / (to - from)));
 /** How much somebody belongs to a class, 0 to 1: of the more demanding foot. What was not taken belongs to nothing. */
 interface Membership<Id extends string = string> {
   id: Id;
   name: string;
-  of: (p: UsePerson, feet: readonly Gait[]) => number | null;
+  of: (p: UsePerson, feet: readonly Gait[], answers: Answers) => number | null;
   /** What is asked for it beside the feet. */
   asks?: QuestionId;
 }
@@ -56,14 +55,14 @@ export const MEMBERSHIPS = [
   member(
     'longShin',
     'a long shin',
-    (p) => (p.kneeHeightMm === null || p.bodyHeightMm === null ? null : ramp(p.kneeHeightMm / p.bodyHeightMm, 0.285, 0.3)),
+    ({ kneeHeightMm }, _feet, { bodyHeight }) => (kneeHeightMm === null || bodyHeight === undefined ? null : ramp(kneeHeightMm / bodyHeight, 0.285, 0.3)),
     'bodyHeight'
   )
 ] as const;
 export type MembershipId = (typeof MEMBERSHIPS)[number]['id'];
 export const MEMBERSHIP = Object.fromEntries(MEMBERSHIPS.map((m) => [m.id, m])) as Readonly<Record<MembershipId, Membership<MembershipId>>>;
 /** Gait of both feet, and how much the person belongs to each class; null where it was not taken. */
-export function membersOf(p: UsePerson): Record<MembershipId, number | null> {
+export function membersOf(p: UsePerson, answers: Answers): Record<MembershipId, number | null> {
   const feet = [gaitOf(p.looks.left ?? {}), gaitOf(p.looks.right ?? {})];
-  return Object.fromEntries(MEMBERSHIPS.map((m) => [m.id, m.of(p, feet)])) as Record<MembershipId, number | null>;
+  return Object.fromEntries(MEMBERSHIPS.map((m) => [m.id, m.of(p, feet, answers)])) as Record<MembershipId, number | null>;
 }

@@ -1,3 +1,5 @@
+import { PLAIN_GROUNDS } from '../heel';
+
 /** What is asked for a use: each question once; a use names those it needs, in its own order. */
 export interface ChoiceQuestion<Id extends string = string> {
   as: 'choice';
@@ -41,7 +43,7 @@ const DEFINITIONS = [
   number('danceHours', 'Of these danced', 'h', [0, 12], 0),
   ask('boot', 'What the boot is for', { riding: 'riding', snow: 'snow', work: 'work', dress: 'dress', everyday: 'every day' }),
   number('stirrup', 'Stirrup, inside at the tread', 'mm', [80, 200]),
-  ask('ground', 'The softest ground', { parquet: 'parquet', stone: 'stone', lawn: 'lawn', gravel: 'gravel', sand: 'sand' }),
+  ask('ground', 'The softest ground', Object.fromEntries(PLAIN_GROUNDS.map((g) => [g, g]))),
   ask('habit', 'Heels are worn', { never: 'never', sometimes: 'sometimes', often: 'often' }),
   ask('formal', 'How formal', { easy: 'easy', smart: 'smart', formal: 'formal' }),
   number('wish', 'Height wished for', 'mm', [0, 150]),

@@ -1,5 +1,5 @@
 import type { FlagId, KindId } from '../fit';
-import type { UseAttributeId } from '../attributes';
+import { USE_ATTRIBUTE, type UseAttributeId } from '../attributes';
 import type { MembershipId } from './person';
 import { optionsOf, type ChoiceQuestionId, type NumberQuestionId, type QuestionId } from './questions';
 import type { SumId } from './sums';
@@ -18,8 +18,21 @@ export const ge = (a: number, b: number): Grade => ({ as: 'ge', a, b });
 export const le = (a: number, b: number): Grade => ({ as: 'le', a, b });
 export const inside = (a: number, b: number, c: number, d: number): Grade => ({ as: 'in', a, b, c, d });
 export const levels = (...of: number[]): Grade => ({ as: 'levels', of });
-/** These levels will not do, every other does. */
-export const no = (count: number, ...bad: number[]): Grade => ({ as: 'levels', of: Array.from({ length: count }, (_, i) => (bad.includes(i) ? -1 : 1)) });
+/** These levels will not do, every other does; which they are is said where the rule says what it reads. */
+interface Not {
+  as: 'not';
+  bad: readonly string[];
+}
+export const no = (...bad: string[]): Not => ({ as: 'not', bad });
+/** A grade that fits what it reads. @throws RangeError where levels are missing or none of it: a definition is wrong */
+function fitted(reads: UseAttributeId | SumId, grade: Grade | Not): Grade {
+  if (grade.as !== 'not' && grade.as !== 'levels') return grade;
+  const a = USE_ATTRIBUTE[reads as UseAttributeId];
+  if (a?.as !== 'levels') throw new RangeError(`${reads} has no levels`);
+  const of = grade.as === 'levels' ? grade.of : a.ids.map((id) => (grade.bad.includes(id) ? -1 : 1));
+  if (of.length !== a.ids.length || (grade.as === 'not' && !grade.bad.every((id) => a.ids.includes(id)))) throw new RangeError(`levels of ${reads}: ${a.ids.join(', ')}`); // prettier-ignore
+  return { as: 'levels', of };
+}
 const straight = (v: number, a: number, b: number): number => Math.min(1, Math.max(-1, (2 * (v - a)) / (b - a) - 1));
 export function gradeOf(grade: Grade, value: number): number {
   if (grade.as === 'ge') return straight(value, grade.a, grade.b);
@@ -59,7 +72,8 @@ export const WHOM = {
 } as const;
 export type Whom = keyof typeof WHOM;
 /** Where a figure comes from: the trade, a published source told from memory, or this project's own estimate. */
-export type RuleMark = 'practice' | 'published' | 'model';
+export const RULE_MARKS = { practice: 'practice', published: 'published, from memory', model: 'our estimate' } as const;
+export type RuleMark = keyof typeof RULE_MARKS;
 interface Said {
   id: string;
   /** A school it belongs to: counts where that option is chosen. */
@@ -108,7 +122,12 @@ const termsOf = (when: Own['when']): readonly Term[] => (when === undefined ? []
 const said = (id: string, why: string, { when, school, whom, mark = 'practice' }: Own): Said => ({ id, why, when: termsOf(when), mark, ...(school ? { school } : {}), ...(whom ? { whom } : {}) }); // prettier-ignore
 const rule =
   (strength: Strength) =>
-  (id: string, reads: Rule['reads'], grade: Grade, why: string, own: Own = {}): Rule => ({ ...said(id, why, own), strength, reads, grade });
+  (id: string, reads: Rule['reads'], grade: Grade | Not, why: string, own: Own = {}): Rule => ({
+    ...said(id, why, own),
+    strength,
+    reads,
+    grade: fitted(reads, grade)
+  });
 export const must = rule('must');
 export const strong = rule('strong');
 export const light = rule('light');

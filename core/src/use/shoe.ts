@@ -1,28 +1,8 @@
-import type { ClosureId, KindId, Style, UpperId } from '../fit';
-import type { HeelShapeId, TipSectionId } from '../heel';
+import { KIND, type ClosureId, type KindId, type Style, type UpperId } from '../fit';
+import { HEEL_SHAPE, heelAt, type HeelShapeId, type TipSectionId } from '../heel';
 import type { EvidenceMark, ToeFamilyId } from '../last';
-import { AT, attributeLimits, fieldOf, keptFigure, USE_ATTRIBUTE_IDS, USE_ATTRIBUTES, type UseAttributeId } from '../attributes';
-import {
-  BREATH,
-  BY_CLOSURE,
-  BY_KIND,
-  CROSS_LEVEL,
-  LACE_ZIP,
-  LACED_HOLD,
-  OPENING_GIRTH,
-  OPENS_GIRTH,
-  OUTSIDE_WIDTH,
-  SHAPE_BY_HEIGHT,
-  SHAPE_LEVEL,
-  SHAPE_TIP,
-  SHAPE_UNDER,
-  SOLE_DRY,
-  SOLE_WET,
-  STRAP_OF,
-  TOES,
-  WELT_OUT,
-  ZIP_OF_SHAFT
-} from './by-kind';
+import { AT, attributeLimits, fieldOf, keptFigure, levelOf, USE_ATTRIBUTE_IDS, USE_ATTRIBUTES, type UseAttributeId } from '../attributes';
+import { BREATH, BY_CLOSURE, BY_KIND, CROSS_LEVEL, FLAT_UNDER_MM, OPENING_GIRTH, OPENS_GIRTH, OUTSIDE_WIDTH, SHAPE_LEVEL, SOLE_DRY, SOLE_WET, STRAP_OF, TOES, WELT_OUT } from './by-kind'; // prettier-ignore
 import { about, sure, within, type Points } from './points';
 
 /** What is known of a style for its use. */
@@ -70,7 +50,11 @@ const UNSURE_SPREAD = 0.5;
 
 /** Whose levels stand on a scale: only these are read by their place. */
 const LEVELLED = new Set(USE_ATTRIBUTES.filter((a) => a.as === 'levels').map((a) => a.id));
-const shapeAt = (heel: number): number => SHAPE_BY_HEIGHT[SHAPE_UNDER.findIndex((h) => heel < h)] ?? SHAPE_BY_HEIGHT[SHAPE_BY_HEIGHT.length - 1];
+/** How its heel is made where nobody looked: as the heel bench takes it. */
+const usualHeel = (s: UseStyle) => HEEL_SHAPE[heelAt(KIND[s.kind].usual.heel, s.heelHeightMm)];
+const shapeAt = (s: UseStyle): number => (s.heelHeightMm < FLAT_UNDER_MM ? levelOf('shape', 'flat') : SHAPE_LEVEL[usualHeel(s).id as HeelShapeId]);
+/** As wide as the sole, mm: what a wedge stands on. */
+const SOLE_WIDE_MM = 60;
 const perPoint = (points: Points, of: (v: number) => number): Points => points.map(of) as unknown as Points;
 
 /** What is taken for granted of a style, attribute by attribute, in an order in which each may read those before it. */
@@ -80,24 +64,22 @@ const by = (s: UseStyle) => BY_KIND[s.kind];
 const neverTaken = (s: Pick<UseStyle, 'kind' | 'platformMm'>): boolean => s.platformMm === 0 && BY_KIND[s.kind].stack !== null;
 const USUAL: Readonly<Record<UseAttributeId, Usual>> = {
   heel: (s) => sure(s.heelHeightMm),
-  plat: (s) => {
-    return neverTaken(s) ? about(by(s).stack!, STACK_SPREAD) : sure(s.platformMm);
-  },
+  plat: (s) => (neverTaken(s) ? about(by(s).stack!, STACK_SPREAD) : sure(s.platformMm)),
   bend: (s) => sure(s.soleStiffness),
   insole: (s) => sure(s.removableInsoleMm ?? 0),
   weight: (s) => about(by(s).weight, 0.2 * by(s).weight),
   hide: (s) => about(by(s).hide, 0.5),
   shaft: (s) => sure(by(s).shaft),
-  shape: (s) => sure(shapeAt(s.heelHeightMm)),
-  tip: (_s, is) => perPoint(is('shape'), (v) => SHAPE_TIP[Math.round(v)]),
-  cross: (_s, is) => (is('shape')[1] === FLAT_SHAPE.block ? [1, 1, 2] : [0, 0, 1]),
+  shape: (s) => sure(shapeAt(s)),
+  tip: (s) => sure(usualHeel(s).tipWidthMm ?? SOLE_WIDE_MM),
+  cross: (s) => sure(CROSS_LEVEL[usualHeel(s).section]),
   cap: () => sure(0),
   counter: (s) => within(about(by(s).counter, 1), 1, 5),
   fore: (s) => within(about(by(s).press, 1), 1, 5),
   rear: (s) => within(about(by(s).press, 1), 1, 5),
-  breath: (s) => within(about(BREATH[s.upper] + (TOES[s.family] === OPEN_TOES ? OPEN_BREATHES : 0), 1), 1, 5),
+  breath: (s) => within(about(BREATH[s.upper] + (TOES[s.family] === levelOf('toe', 'open') ? OPEN_BREATHES : 0), 1), 1, 5),
   toe: (s) => sure(TOES[s.family]),
-  hold: (s) => sure(s.closure === LACE_ZIP.lace && by(s).lacedHigh ? LACED_HOLD : BY_CLOSURE[s.closure].hold),
+  hold: (s) => sure(by(s).lacedHigh ? BY_CLOSURE[s.closure].holdHigh : BY_CLOSURE[s.closure].hold),
   strapMm: (s) => about(by(s).strapMm, by(s).platformed ? 9 : 5),
   strapOf: (s) => STRAP_OF[s.upper],
   sole: (s) => by(s).soles,
@@ -111,23 +93,23 @@ const USUAL: Readonly<Record<UseAttributeId, Usual>> = {
   proof: () => [0, 0, 1],
   slant: (s) => about(by(s).platformed ? 12 + Math.max(0, 0.4 * (s.heelHeightMm - 178)) : 6, 3),
   opens: (s) => BY_CLOSURE[s.closure].opens,
-  openLen: (s, is) =>
-    s.closure === LACE_ZIP.zip ? perPoint(about(0, 20), (v) => ZIP_OF_SHAFT * is('shaft')[1] + v) : about(BY_CLOSURE[s.closure].openLen && (by(s).openLen ?? BY_CLOSURE[s.closure].openLen), 20), // prettier-ignore
+  openLen: (s, is) => {
+    const { openLen, ofShaft } = BY_CLOSURE[s.closure];
+    return about(ofShaft * is('shaft')[1] + (openLen === 0 ? 0 : (by(s).openLen ?? openLen)), 20);
+  },
   openGirth: (s, is) => perPoint(is('opens'), (v) => OPENING_GIRTH * s.madeForMm * OPENS_GIRTH[Math.round(v)]),
   welt: (s) => sure(by(s).welt),
   outside: (s, is) => perPoint(is('welt'), (v) => OUTSIDE_WIDTH * s.madeForMm + WELT_OUT[Math.round(v)]),
-  seam: () => sure(1),
-  sewn: () => sure(2),
-  guard: () => [0, 0, 0]
+  seam: () => sure(levelOf('seam', 'soft')),
+  sewn: () => sure(levelOf('sewn', 'to-sew')),
+  guard: () => sure(levelOf('guard', 'none'))
 };
 const STACK_SPREAD = 3;
-const FLAT_SHAPE = { block: 2 } as const;
-const OPEN_TOES = 3;
 const ORDER = Object.keys(USUAL) as UseAttributeId[];
 /** What a kept field tells without anybody marking it: known as soon as it stands there. */
 const TOLD_BY_FIELDS: ReadonlySet<UseAttributeId> = new Set(['heel', 'plat', 'bend', 'insole', 'toe']);
 /** What follows from the closure alone. */
-const toldByClosure = (s: UseStyle, id: UseAttributeId): boolean => id === 'opens' || (id === 'hold' && BY_CLOSURE[s.closure].hold === 0);
+const toldByClosure = (s: UseStyle, id: UseAttributeId): boolean => id === 'opens' || (id === 'hold' && BY_CLOSURE[s.closure].hold === levelOf('hold', 'bare'));
 
 /** A style in columns. What nobody saw is filled in with its spread, and marked as not known. */
 export function useShoe(style: UseStyle): UseShoe {

@@ -1,20 +1,21 @@
 import { CLOSURE, UPPER } from '../fit';
-import { pitchOf } from '../heel';
+import { leanOf, pitchOf, type PlainGroundId } from '../heel';
 import { TOE_FAMILY } from '../last';
-import { AT, type UseAttributeId } from '../attributes';
+import { AT, levelOf, type UseAttributeId } from '../attributes';
 import { SOLE_DRY } from './by-kind';
-import { DRAG, floorAt, POLES, TURN_GRIP } from './grip';
+import { DRAG, floorAt, ON_CHROME, POLES, TURN_GRIP } from './grip';
 import { lifeKm } from './life';
 import type { UsePerson } from './person';
 import { chosenOf, numberOf, type Answers, type NumberQuestionId, type QuestionId } from './questions';
 import type { UseShoe } from './shoe';
 
-/** What a person, the answers and the fit give to a sum. */
+/** For whom a use is judged, and what was answered. */
 export interface UseSetting {
   person: UsePerson;
   answers: Answers;
-  /** Room inside in front of the toes as the fit tells it, mm; null where the shoe was not fitted. */
-  insideRoomMm: number | null;
+}
+/** The same in one use. */
+export interface InUse extends UseSetting {
   /** How often and on how much a foot lands in this use; null where it does not run or walk. */
   load: { times: number; mm2: number } | null;
 }
@@ -22,6 +23,8 @@ export interface UseSetting {
 export interface AtPoint {
   shoe: UseShoe;
   point: number;
+  /** Room inside in front of the toes in the size that is judged, mm; null where it was not fitted. */
+  roomMm: number | null;
 }
 /** @param column of the attribute, as `AT` has it */
 const of = ({ shoe, point }: AtPoint, column: number): number => shoe.points[3 * column + point];
@@ -39,13 +42,16 @@ export interface Sum<Id extends string = string> {
   reads: readonly UseAttributeId[];
   needs: readonly Needed[];
   /** Made ready for a person and what was answered, once for all shoes; null where something was not taken. */
-  of: (setting: UseSetting) => ((at: AtPoint) => number | null) | null;
+  of: (setting: InUse) => ((at: AtPoint) => number | null) | null;
   /** The figure as it is told, where that is another than the one graded. */
   told?: (value: number) => number;
   /** Numbers it takes for granted where nobody tells them. */
   assumes?: readonly NumberQuestionId[];
+  /** Where shoes are to be had: a first pair is looked for in between; none where nobody could look for it. */
+  range?: readonly [low: number, high: number];
 }
 interface More {
+  range?: Sum['range'];
   assumes?: readonly NumberQuestionId[];
   told?: (value: number) => number;
   digits?: number;
@@ -55,14 +61,15 @@ const sum = <const Id extends string>(id: Id, name: string, unit: string, reads:
 
 const DEG = 180 / Math.PI;
 const G = 9.81;
-/** Shapes by level: flat and wedge stand on all of themselves. */
-const WIDE_SHAPES = 1;
-const BLOCK_OR_BROADER = 2;
+/** Flat and wedge stand on all of themselves. */
+const WIDE_SHAPES = levelOf('shape', 'wedge');
+const BLOCK_OR_BROADER = levelOf('shape', 'block');
+const HELD = levelOf('hold', 'one-strap');
 const [WIDE_TIP_MM, LOW_HEEL_MM, LOW_HEEL_DEG] = [60, 15, 45];
 const WIDE_AREA_MM2 = 3500;
 const CROSS_AREA = [0.785, 0.893, 1] as const;
 /** Pressure that a ground bears, kPa. */
-const BEARS: Readonly<Record<string, number>> = { lawn: 150, sand: 100, gravel: 200, parquet: 20000, stone: 20000 };
+const BEARS: Readonly<Record<PlainGroundId, number>> = { lawn: 150, sand: 100, gravel: 200, parquet: 20000, stone: 20000 };
 /** Half of the body on one heel, N a kg, a thousand times. */
 const ON_HEEL = 4905;
 /** Young's modulus of a cushion by its firmness, MPa. */
@@ -74,10 +81,8 @@ const between = (table: readonly number[], at: number): number => {
 };
 /** A pitch below this drop asks nothing of an ankle, mm. */
 const NO_PITCH_MM = 25;
-/** Ball to heel of a foot, of its length: the lever a device leans by, with its bounds. */
+/** Heel to ball inside a shoe, of the foot's length: the lever a device leans by, with its bounds. */
 export const LEAN_LEVER = { low: 0.725, centre: 0.63, high: 0.545 } as const;
-export const leanDeg = (dropMm: number, deviceDropMm: number, lengthMm: number, lever: number = LEAN_LEVER.centre): number =>
-  Math.atan((dropMm - deviceDropMm) / (lever * lengthMm)) * DEG;
 /** A size is a third of an inch; half an inch before the toes is usual. */
 const SIZE_MM = 8.47;
 const USUAL_ROOM_MM = 12.7;
@@ -85,8 +90,8 @@ const USUAL_ROOM_MM = 12.7;
 const sized = (shoe: UseShoe, { person }: UseSetting): number => person.lengthMm / shoe.madeForMm;
 const drop = (at: AtPoint): number => of(at, AT.heel) - of(at, AT.plat);
 /** Effective drop of a shoe as it is told, mm. */
-export const dropOf = (shoe: UseShoe): number => drop({ shoe, point: 1 });
-function strainOf({ person: { weightKg }, load }: UseSetting): ((at: AtPoint) => number) | null {
+export const dropOf = (shoe: UseShoe): number => drop({ shoe, point: 1, roomMm: null });
+function strainOf({ person: { weightKg }, load }: InUse): ((at: AtPoint) => number) | null {
   if (weightKg === null || !load) return null;
   const mpa = (weightKg * G * load.times) / load.mm2;
   return (at) => mpa / between(CUSHION_MPA, of(at, AT.rear) - 1);
@@ -100,17 +105,20 @@ const measured = (at: AtPoint): number => {
   const factor = of(at, AT.dry) / SOLE_DRY[level(at, AT.sole)];
   return at.shoe.known[AT.dry] ? Math.min(1.6, Math.max(0.6, factor)) : 1;
 };
-const STRAPPED = { most: 2, share: 0.7 } as const;
+const STRAPPED = { most: levelOf('hold', 'two-straps'), share: 0.7 } as const;
 const poleOf = ({ answers }: UseSetting): number | null => {
   const said = chosenOf(answers, 'pole');
   return said ? POLES[said[0] as keyof typeof POLES] : null;
 };
 const HABIT_MM: Readonly<Record<string, number>> = { never: 40, sometimes: 60, often: 85 };
 const LOOK_RISE = 0.845;
+const OPEN_TOES = levelOf('toe', 'open');
+/** A sock stands this much thicker over the toes than it is. */
+const SOCK = 1.2;
 
 // prettier-ignore
 const DEFINITIONS = [
-  sum('drop', 'effective drop', 'mm', ['heel', 'plat'], () => drop),
+  sum('drop', 'effective drop', 'mm', ['heel', 'plat'], () => drop, { range: [0, 140] }),
   sum('reach', 'of the ankle’s reach', '', ['heel', 'plat'], ({ person: { ankleReachDeg, lengthMm } }) => ankleReachDeg === null ? null : (at) => {
     const mm = drop(at);
     return mm <= NO_PITCH_MM ? 0 : pitchOf(mm, lengthMm).centralDeg / ankleReachDeg;
@@ -119,27 +127,27 @@ const DEFINITIONS = [
     const heel = of(at, AT.heel);
     if (heel < LOW_HEEL_MM) return LOW_HEEL_DEG;
     return Math.atan((level(at, AT.shape) <= WIDE_SHAPES ? WIDE_TIP_MM : of(at, AT.tip)) / 2 / heel) * DEG;
-  }),
-  sum('grams', 'weight in this size', 'g', ['weight'], (s) => (at) => of(at, AT.weight) * sized(at.shoe, s) ** 2.5),
-  sum('legShare', 'adds to the weight of the leg', '%', ['weight'], (s) => s.person.weightKg === null ? null : (at) => (103 * of(at, AT.weight) * sized(at.shoe, s) ** 2.5) / (72 * s.person.weightKg!), { needs: ['weightKg'] }),
+  }, { range: [0, 50] }),
+  sum('grams', 'weight in this size', 'g', ['weight'], (s) => (at) => of(at, AT.weight) * sized(at.shoe, s) ** 2.5, { range: [100, 700] }),
+  sum('legShare', 'adds to the weight of the leg', '%', ['weight'], (s) => s.person.weightKg === null ? null : (at) => (103 * of(at, AT.weight) * sized(at.shoe, s) ** 2.5) / (72 * s.person.weightKg!), { range: [0, 40], needs: ['weightKg'] }),
   sum('turnMu', 'grip in turns', 'µ', ['sole', 'dry'], (s) => {
     const floor = floorOf(s);
     return floor === null ? null : (at) => TURN_GRIP[level(at, AT.sole)][floor] * measured(at);
-  }, { digits: 2, needs: ['floor'] }),
+  }, { range: [0.1, 1], digits: 2, needs: ['floor'] }),
   sum('dragMu', 'drags on the floor', 'µ', [], (s) => {
     const floor = floorOf(s);
     return floor === null ? null : (at) => DRAG[at.shoe.upper][floor];
-  }, { digits: 2, needs: ['floor'] }),
+  }, { range: [0.1, 1], digits: 2, needs: ['floor'] }),
   sum('poleMu', 'grip on the pole', 'µ', ['hold'], (s) => {
     const pole = poleOf(s);
-    return pole === null ? null : (at) => DRAG[at.shoe.upper][5] * pole * (level(at, AT.hold) <= STRAPPED.most ? STRAPPED.share : 1);
-  }, { digits: 2, needs: ['pole'] }),
-  sum('strain', 'the cushion gives', 'of its height', ['rear'], strainOf, { digits: 2, needs: ['weightKg'] }),
+    return pole === null ? null : (at) => DRAG[at.shoe.upper][ON_CHROME] * pole * (level(at, AT.hold) <= STRAPPED.most ? STRAPPED.share : 1);
+  }, { range: [0.1, 1.2], digits: 2, needs: ['pole'] }),
+  sum('strain', 'the cushion gives', 'of its height', ['rear'], strainOf, { range: [0, 0.8], digits: 2, needs: ['weightKg'] }),
   sum('give', 'gives at the heel', 'mm', ['rear', 'heel'], (s) => {
     const strain = strainOf(s);
     return strain && ((at) => of(at, AT.heel) * Math.min(MOST_GIVE, strain(at)));
-  }, { digits: 1, needs: ['weightKg'] }),
-  sum('tilt', 'firmer behind than in front by', 'of 5', ['fore', 'rear'], () => (at) => of(at, AT.rear) - of(at, AT.fore), { digits: 1 }),
+  }, { range: [0, 20], digits: 1, needs: ['weightKg'] }),
+  sum('tilt', 'firmer behind than in front by', 'of 5', ['fore', 'rear'], () => (at) => of(at, AT.rear) - of(at, AT.fore), { range: [-3, 3], digits: 1 }),
   sum('dropChange', 'drop changes by', 'mm', ['heel', 'plat'], ({ answers }) => {
     const worn = numberOf(answers, 'wornDrop');
     return worn === null ? null : (at) => Math.abs(drop(at) - worn);
@@ -162,36 +170,33 @@ const DEFINITIONS = [
     if (toeHeightMm === null) return null;
     const taken = toeHeightMm + hammerToeMm + (numberOf(answers, 'insert') ?? 0) + SOCK * sockMm;
     return (at) => (at.shoe.depthMm === null ? null : (at.shoe.depthMm * lengthMm) / at.shoe.madeForMm + of(at, AT.insole) - taken);
-  }, { digits: 1, needs: ['toeHeightMm'], assumes: ['insert'] }),
-  sum('sizeOver', 'too long by', 'sizes', [], ({ insideRoomMm }) => (insideRoomMm === null ? null : () => (insideRoomMm - USUAL_ROOM_MM) / SIZE_MM), { digits: 1, needs: ['fit'] }),
+  }, { range: [-3, 12], digits: 1, needs: ['toeHeightMm'], assumes: ['insert'] }),
+  sum('sizeOver', 'too long by', 'sizes', [], () => ({ roomMm }) => (roomMm === null ? null : (roomMm - USUAL_ROOM_MM) / SIZE_MM), { digits: 1, needs: ['fit'] }),
   sum('sink', 'the tip presses', 'times what the ground bears', ['tip', 'shape', 'cross', 'cap'], ({ person: { weightKg }, answers }) => {
     const said = chosenOf(answers, 'ground');
-    return weightKg === null || !said ? null : (at) => Math.log10((ON_HEEL * weightKg) / tipAreaMm2(at) / BEARS[said[0]]);
+    return weightKg === null || !said ? null : (at) => Math.log10((ON_HEEL * weightKg) / tipAreaMm2(at) / BEARS[said[0] as PlainGroundId]);
   }, { digits: 1, needs: ['weightKg', 'ground'], told: (v) => 10 ** v }),
   sum('over', 'over what these hours allow', 'mm', ['heel', 'plat', 'hold', 'shape'], ({ answers }) => {
     const habit = chosenOf(answers, 'habit');
     const [hours, danced] = [numberOf(answers, 'hours')!, numberOf(answers, 'danceHours')!];
-    return habit && ((at) => drop(at) - allowedDrop(habit[0], hours, danced, { held: level(at, AT.hold) >= 1, broad: level(at, AT.shape) <= BLOCK_OR_BROADER }));
+    return habit && ((at) => drop(at) - allowedDrop(habit[0], hours, danced, { held: level(at, AT.hold) >= HELD, broad: level(at, AT.shape) <= BLOCK_OR_BROADER }));
   }, { needs: ['habit'], assumes: ['hours', 'danceHours'] }),
   sum('gain', 'higher than wished for by', 'mm', ['heel', 'plat'], ({ answers }) => {
     const wish = numberOf(answers, 'wish');
     return wish === null ? null : (at) => of(at, AT.plat) + LOOK_RISE * drop(at) - wish;
   }, { needs: ['wish'] }),
-  sum('heat', 'heat it holds', 'of 1', ['breath', 'shaft', 'toe'], () => (at) => ((1.3 * (0.35 + of(at, AT.shaft) / 450) * (5 - of(at, AT.breath))) / 4) * (level(at, AT.toe) === OPEN_TOES ? 0.6 : 1), { digits: 2 }),
-  sum('adjust', 'its closure takes up', 'mm', [], () => ({ shoe }) => CLOSURE[shoe.closure].takesUpMm),
-  sum('room', 'of its tip no toe can use', 'mm', [], () => ({ shoe }) => TOE_FAMILY[shoe.family].nominalTipMm),
+  sum('heat', 'heat it holds', 'of 1', ['breath', 'shaft', 'toe'], () => (at) => ((1.3 * (0.35 + of(at, AT.shaft) / 450) * (5 - of(at, AT.breath))) / 4) * (level(at, AT.toe) === OPEN_TOES ? 0.6 : 1), { range: [0, 1.5], digits: 2 }),
+  sum('adjust', 'its closure takes up', 'mm', [], () => ({ shoe }) => CLOSURE[shoe.closure].takesUpMm, { range: [0, 6] }),
+  sum('room', 'of its tip no toe can use', 'mm', [], () => ({ shoe }) => TOE_FAMILY[shoe.family].nominalTipMm, { range: [0, 26] }),
   sum('soft', 'the upper gives', 'mm', [], () => ({ shoe }) => UPPER[shoe.upper].giveMm, { digits: 1 })
 ] as const;
-const OPEN_TOES = 3;
-/** A sock stands this much thicker over the toes than it is. */
-const SOCK = 1.2;
 export type SumId = (typeof DEFINITIONS)[number]['id'];
 export const SUMS: readonly Sum<SumId>[] = DEFINITIONS;
 export const SUM = Object.fromEntries(SUMS.map((s) => [s.id, s])) as Readonly<Record<SumId, Sum<SumId>>>;
 
 function leanPast({ person: { lengthMm }, answers }: UseSetting, way: 1 | -1): (at: AtPoint) => number {
   const [set, tol] = [numberOf(answers, 'deviceDrop')!, numberOf(answers, 'tol')!];
-  return (at) => Math.max(0, way * leanDeg(drop(at), set, lengthMm) - tol);
+  return (at) => Math.max(0, way * leanOf({ shoeDropMm: drop(at), deviceDropMm: set, leverMm: LEAN_LEVER.centre * lengthMm }) - tol);
 }
 /** No cap is smaller, mm. */
 const LEAST_CAP_MM = 3;

@@ -13,12 +13,12 @@ export interface WouldChange {
 }
 const RANK: Readonly<Record<SuitClass, number>> = { suits: 0, 'with-care': 1, against: 2, 'not-for-this': 3 };
 /** What would make a shoe suit better: every other answer and every other school is tried, the best change first. */
-export function whatWouldChange(judge: Judge, shoe: UseShoe): WouldChange[] {
-  const now = suitOf(judge, shoe);
+export function whatWouldChange(judge: Judge, shoe: UseShoe, roomMm: number | null = null): WouldChange[] {
+  const now = suitOf(judge, shoe, roomMm);
   const id = judge.use.id as UseId;
   const found: (WouldChange & { suit: number })[] = [];
   const attempt = (change: Omit<WouldChange, 'class'>, answers: Answers, schools = judge.schools): void => {
-    const then = suitOf(judgeFor(id, { ...judge.setting, answers }, schools), shoe);
+    const then = suitOf(judgeFor(id, { ...judge.setting, answers }, schools), shoe, roomMm);
     if (RANK[then.class] < RANK[now.class]) found.push({ ...change, class: then.class, suit: then.suit });
   };
   for (const use of judge.uses) {

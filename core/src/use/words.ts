@@ -1,6 +1,6 @@
 import { attributeWords, USE_ATTRIBUTE, type UseAttributeId } from '../attributes';
 import { confidenceOf } from './gait';
-import { SUIT_CLASSES, unseenOf, type Judged, type RuleRead, type SuitClass } from './judge';
+import { asFarAsSeen, SUIT_CLASSES, unseenOf, type Judged, type RuleRead, type Suit, type SuitClass } from './judge';
 import type { Wanted } from './first';
 import { QUESTION, type NumberQuestion, type QuestionId } from './questions';
 import { WHOM, type Grade, type Note, type Rule, type Whom } from './rule';
@@ -28,9 +28,11 @@ const range = (reads: Rule['reads'], low: number, high: number): string => {
   return a[0] === b[0] ? a.join('') : `${a[0]} to ${b.join('')}`;
 };
 const nameOf = (reads: Rule['reads']): string => (isSum(reads) ? SUM[reads].name : USE_ATTRIBUTE[reads].name);
-/** What is read and what it is: `Sole: rubber`, `Effective drop: 90 mm`. */
-export const valueWords = (reads: Rule['reads'], value: number): string => `${nameOf(reads)}: ${figure(reads, value)}`;
-const list = (names: readonly string[]): string => (names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} or ${names[names.length - 1]}`);
+/** What is read and what it is: `Sole: rubber`, `Effective drop: 90 mm, by the maker’s word`. */
+const valueWords = ({ here: { rule }, value, claimed }: RuleRead): string =>
+  capital(`${nameOf(rule.reads)}: ${figure(rule.reads, value)}${claimed ? ', by the maker’s word' : ''}`);
+const list = (names: readonly string[], last: 'or' | 'and' = 'or'): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} ${last} ${names[names.length - 1]}`;
 /** How far below the best a level is still wanted. */
 const NEAR_BEST = 0.2;
 /** What a rule wishes for: the top of its grade, levels within a little of the best. */
@@ -50,17 +52,19 @@ export function wantWords(reads: Rule['reads'], grade: Grade): string {
 export const askWords = (whom: Whom): string => `Ask ${WHOM[whom]}.`;
 /** From this grade on a value is told as right, under it as one that will do. */
 const RIGHT = 0.75;
-export function forWords({ here: { rule }, s, value }: RuleRead): string {
-  const said = capital(valueWords(rule.reads, value));
-  return s >= RIGHT ? `${said}. ${capital(rule.why)}.` : `${said} will do; better: ${wantWords(rule.reads, rule.grade)}. ${capital(rule.why)}.`;
+export function forWords(read: RuleRead): string {
+  const { rule } = read.here;
+  const said = valueWords(read);
+  return read.s >= RIGHT ? `${said}. ${capital(rule.why)}.` : `${said} will do; better: ${wantWords(rule.reads, rule.grade)}. ${capital(rule.why)}.`;
 }
-export function againstWords({ here: { rule }, value }: RuleRead): string {
-  return `${capital(valueWords(rule.reads, value))}; wanted: ${wantWords(rule.reads, rule.grade)}. ${capital(rule.why)}.${rule.whom ? ` ${askWords(rule.whom)}` : ''}`;
+export function againstWords(read: RuleRead): string {
+  const { rule } = read.here;
+  return `${valueWords(read)}; wanted: ${wantWords(rule.reads, rule.grade)}. ${capital(rule.why)}.${rule.whom ? ` ${askWords(rule.whom)}` : ''}`;
 }
 export function lookWords(read: RuleRead, shoe: UseShoe): string {
   const { rule } = read.here;
   const names = unseenOf(read, shoe).map((id) => USE_ATTRIBUTE[id].name);
-  return `Look at the ${list(names.length > 0 ? names : [nameOf(rule.reads)]).replace(/ or /g, ' and ')}. Wanted${isSum(rule.reads) ? `, ${nameOf(rule.reads)}` : ''}: ${wantWords(rule.reads, rule.grade)}. ${capital(rule.why)}.`;
+  return `Look at the ${list(names.length > 0 ? names : [nameOf(rule.reads)], 'and')}. Wanted${isSum(rule.reads) ? `, ${nameOf(rule.reads)}` : ''}: ${wantWords(rule.reads, rule.grade)}. ${capital(rule.why)}.`;
 }
 export const noteWords = ({ why, whom }: Note): string => `${capital(why)}.${whom ? ` ${askWords(whom)}` : ''}`;
 export const classWords = (id: SuitClass): string => SUIT_CLASSES.find((c) => c.id === id)!.name;
@@ -71,13 +75,16 @@ const ASKED = {
   fit: 'the fit'
 } as const satisfies Record<Exclude<Needed, QuestionId>, string>;
 export const neededWords = (need: Needed): string => (need in QUESTION ? QUESTION[need as QuestionId].name.toLowerCase() : ASKED[need as keyof typeof ASKED]);
-/** Under a half of what was weighed is seen: it is said. */
-const HALF_SEEN = 0.5;
-/** The answer in one line: class, and as far as it was seen. */
-export const headWords = ({ class: id, seen, judge }: Pick<Judged, 'class' | 'seen' | 'judge'>): string =>
-  `${capital(judge.use.name)}: ${classWords(id)}${seen < HALF_SEEN ? ', as far as seen' : ''}`;
+/** The class, and as far as it was seen. */
+export const suitWords = (suit: Pick<Suit, 'class' | 'seen'>): string => `${classWords(suit.class)}${asFarAsSeen(suit) ? ', as far as seen' : ''}`;
+/** The answer in one line. */
+export const headWords = (judged: Pick<Judged, 'class' | 'seen' | 'judge'>): string => `${capital(judged.judge.use.name)}: ${suitWords(judged)}`;
+/** Whether its kind is made for the use; nothing where it will merely do. */
+export const madeWords = ({ made, judge }: Pick<Judged, 'made' | 'judge'>): string =>
+  made === 1 ? `Made for ${judge.use.name}.` : made < 0 ? `Not a kind that is made for ${judge.use.name}.` : '';
 export interface UseSentences {
   head: string;
+  made: string;
   forbidden: string[];
   for: string[];
   against: string[];
@@ -96,8 +103,9 @@ export function useSentences(j: Judged, shoe: UseShoe): UseSentences {
   return {
     head: headWords(j),
     forbidden: j.forbiddenBy.map(againstWords),
-    for: [...(j.made === 1 ? [`Made for ${j.judge.use.name}.`] : []), ...j.for.map(forWords)],
-    against: [...(j.made < 0 ? [`Not a kind that is made for ${j.judge.use.name}.`] : []), ...j.against.filter((r) => !r.forbids).map(againstWords)],
+    made: madeWords(j),
+    for: j.for.map(forWords),
+    against: j.against.filter((r) => !r.forbids).map(againstWords),
     look: j.look.map((r) => lookWords(r, shoe)),
     // Options that come to the same class are no news to whoever buys.
     conflicts: j.conflicts
@@ -107,7 +115,7 @@ export function useSentences(j: Judged, shoe: UseShoe): UseSentences {
           `Those who know differ. ${axis.name}: ${options.map((o) => `${axis.options.find((a) => a.id === o.option)!.name} – ${classWords(o.class)}`).join('; ')}.`
       ),
     notes: j.judge.notes.map(({ note }) => noteWords(note)),
-    needs: j.needs.length === 0 ? '' : `Still to take or ask: ${list(j.needs.map(neededWords)).replace(' or ', ' and ')}.`,
+    needs: j.needs.length === 0 ? '' : `Still to take or ask: ${list(j.needs.map(neededWords), 'and')}.`,
     assumed: assumedWords(j),
     whom: [...whom]
   };

@@ -11,7 +11,7 @@ export const BOOTS = use('boots', 'boots in use', {
     strong('ride', 'sole', levels(1, 0.3, 0.6, -0.6, -0.8), 'leather slips free of the stirrup', { school: ['sole', 'leather'], when: is('boot', 'riding') }),
     strong('trad', 'sole', levels(1, 0, 0.2, 0.1, -0.6), 'leather lives long and is soled again', { school: ['sole', 'leather'], when: is('boot', 'dress', 'everyday') }),
     strong('trac', 'sole', levels(-0.3, -0.6, -0.3, 1, 0.3), 'rubber holds', { school: ['sole', 'rubber'], when: is('boot', 'dress', 'everyday') }),
-    strong('ice', 'sole', no(5, 0, 1, 2), 'leather and smooth soles are slick on snow and in the wet', { when: is('boot', 'snow') }),
+    strong('ice', 'sole', no('leather', 'suede', 'smooth'), 'leather and smooth soles are slick on snow and in the wet', { when: is('boot', 'snow') }),
     strong('grip', 'wetmu', ge(0.22, 0.38), 'wet ground wants grip', { when: is('boot', 'snow', 'work'), mark: 'model' }),
     strong('dry', 'proof', levels(-0.9, 0, 1, 1), 'snow is to be kept out', { when: is('boot', 'snow'), mark: 'model' }),
     strong('hide', 'hide', ge(1.4, 2.1), 'thick hide wears', { when: is('boot', 'work') }),

@@ -7,7 +7,7 @@ export const CHARACTER = use('character', 'character, ballroom and Latin', {
   axes: [axis('sole', 'The sole', { suede: 'suede', leather: 'leather' })],
   says: [
     strong('strap', 'hold', levels(-1, 0.8, 1, 0, 0.2, 0.4), 'a strap keeps on a shoe that turns'),
-    must('rubber', 'sole', no(5, 3, 4), 'rubber stops a turn and the knee takes it', { whom: 'teacher' }),
+    must('rubber', 'sole', no('rubber', 'foam'), 'rubber stops a turn and the knee takes it', { whom: 'teacher' }),
     strong('new', 'drop', inside(25, 35, 50, 65), 'a lower heel first', { when: is('level', 'new'), mark: 'model' }),
     strong('stage', 'drop', inside(30, 38, 65, 78), '1.5 to 2.5 inches are usual on stage and in ballroom', { when: is('dance', 'character', 'ballroom'), mark: 'model' }),
     strong('latin', 'drop', inside(40, 60, 80, 95), 'Latin brings the weight over the ball', { when: [is('dance', 'latin'), past('level', 'new')], mark: 'model' }),

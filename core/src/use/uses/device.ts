@@ -1,3 +1,5 @@
+import { INSIDE_MOST_MM } from '../../heel';
+import { PASSES } from '../passing';
 import { axis, flagged, ge, is, le, levels, light, must, no, note, strong, use } from '../rule';
 
 /** With a brace or a prosthesis: shoe and device are one system. */
@@ -9,11 +11,11 @@ export const DEVICE = use('device', 'with a brace or prosthesis', {
   over: ['brace', 'prosthesis'],
   says: [
     must('fore', 'leanFore', le(0, 1), 'leaning forward is like walking downhill: the knee buckles', { when: is('adjustable', 'no'), whom: 'orthotist' }),
-    strong('back', 'leanBack', le(0, 2.5), 'leaning back overstretches the knee; a tapered wedge of up to 10 mm helps'),
+    strong('back', 'leanBack', le(0, 2.5), `leaning back overstretches the knee; a tapered wedge helps, of ${INSIDE_MOST_MM} mm at most inside the shoe`),
     strong('opens', 'opens', levels(-1, -0.8, -0.3, 0.5, 1, 1, 0.5, 0.9), 'such a foot cannot point its way into a shoe'),
-    must('slipon', 'opens', no(8, 0), 'a brace pulls a low slip-on off the heel', { when: flagged('brace'), whom: 'orthotist' }),
+    must('slipon', 'opens', no('nothing'), 'a brace pulls a low slip-on off the heel', { when: flagged('brace'), whom: 'orthotist' }),
     light('far', 'openLen', ge(60, 110), 'a foot in a device needs an opening that goes far down', { mark: 'model' }),
-    strong('passes', 'open', ge(-1, 12), 'device and heel must pass the opening', { mark: 'model' }),
+    strong('passes', 'open', ge(PASSES.narrow, PASSES.easy), 'device and heel must pass the opening', { mark: 'model' }),
     strong('depth', 'depth', ge(-1, 5), 'insert and toes want height'),
     strong('room', 'room', le(3, 10), 'a broad, square box; stretch it for a single bump'),
     must('trip', 'sizeOver', le(0.6, 1), 'a long shoe trips a drop foot: half a size at most', { school: ['length', 'clinic'], when: is('dropFoot', 'yes'), whom: 'clinician' }),

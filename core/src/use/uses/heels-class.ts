@@ -14,8 +14,8 @@ export const HEELS_CLASS = use('heels-class', 'heels class', {
   ],
   says: [
     must('top', 'drop', le(104, 106.6), 'past 4 inches the ankle loses control before the dancer has it', { when: below('level', 'pro'), whom: 'teacher' }),
-    must('bare', 'hold', no(6, 0), 'a shoe that nothing ties to the foot is for ankles that are trained', { when: below('level', 'pro'), whom: 'teacher' }),
-    must('rubber', 'sole', no(5, 3, 4), 'rubber stops a turn and the knee takes it', { when: is('turns', 'many'), whom: 'teacher' }),
+    must('bare', 'hold', no('bare'), 'a shoe that nothing ties to the foot is for ankles that are trained', { when: below('level', 'pro'), whom: 'teacher' }),
+    must('rubber', 'sole', no('rubber', 'foam'), 'rubber stops a turn and the knee takes it', { when: is('turns', 'many'), whom: 'teacher' }),
     strong('height', 'drop', inside(76, 89, 102, 107), 'the class moves at about three to four inches'),
     light('ease', 'drop', le(92, 102), 'most learn faster on a lower heel', { school: ['start', 'ease'], when: is('level', 'new') }),
     light('once', 'drop', inside(88, 97, 102, 107), 'the body adjusts once, at the height that will be danced', { school: ['start', 'once'], when: is('level', 'new') }),

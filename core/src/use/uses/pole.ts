@@ -1,3 +1,4 @@
+import { levelOf } from '../../attributes';
 import { axis, below, from, ge, inside, is, le, levels, light, member, must, no, note, strong, under, use } from '../rule';
 
 /** Platforms on the pole and on the floor beside it. */
@@ -11,13 +12,13 @@ export const POLE = use('pole', 'pole work', {
     axis('grip', 'The upper', { climb: 'grips the pole', slide: 'slides on the floor' })
   ],
   says: [
-    must('strap', 'hold', no(6, 0), 'what no strap holds flies off upside down'),
+    must('strap', 'hold', no('bare'), 'what no strap holds flies off upside down'),
     must('nine', 'heel', le(215, 228), 'nine inches are heavy: hips and knees are trained first', { when: below('level', 'able'), whom: 'teacher' }),
-    strong('first', 'heel', inside(166, 175, 190, 203), 'seven inches stand well, and a lower pair is soon regretted', { when: [is('level', 'new'), under('hold', 3)] }),
-    strong('boot8', 'heel', inside(166, 175, 206, 225), 'a boot holds the ankle, so seven or eight inches may be the first', { when: [is('level', 'new'), from('hold', 3)] }),
+    strong('first', 'heel', inside(166, 175, 190, 203), 'seven inches stand well, and a lower pair is soon regretted', { when: [is('level', 'new'), under('hold', levelOf('hold', 'sock'))] }),
+    strong('boot8', 'heel', inside(166, 175, 206, 225), 'a boot holds the ankle, so seven or eight inches may be the first', { when: [is('level', 'new'), from('hold', levelOf('hold', 'sock'))] }),
     strong('next', 'heel', inside(166, 178, 208, 232), 'eight inches come next, and seven stays a good height', { when: is('level', 'some', 'able') }),
-    strong('strapOf', 'strapOf', levels(-1, -0.6, 0.4, 1), 'thick plastic keeps its length, elastic and thin faux leather do not', { when: under('hold', 3) }),
-    light('strapMm', 'strapMm', ge(12, 25), 'a broad strap holds and does not cut', { when: under('hold', 3) }),
+    strong('strapOf', 'strapOf', levels(-1, -0.6, 0.4, 1), 'thick plastic keeps its length, elastic and thin faux leather do not', { when: under('hold', levelOf('hold', 'sock')) }),
+    light('strapMm', 'strapMm', ge(12, 25), 'a broad strap holds and does not cut', { when: under('hold', levelOf('hold', 'sock')) }),
     strong('boots', 'hold', levels(-1, -1, -0.6, -0.2, 1, 1), 'work on the floor wants a boot', { school: ['floor', 'boots'], when: is('where', 'floor') }),
     strong('sandals', 'heel', inside(165, 175, 186, 206), 'seven inches do floor work too, in a sandal', { school: ['floor', 'sandals'], when: is('where', 'floor') }),
     strong('closed', 'toe', levels(0.6, 1, -0.2, -1), 'closed toes cover the nails on the floor and in landings', { school: ['toes', 'closed'], when: is('where', 'floor') }),

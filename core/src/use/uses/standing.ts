@@ -8,7 +8,7 @@ export const STANDING = use('standing', 'standing all day', {
   load: { times: 0.3, mm2: 2500 },
   says: [
     strong('drop', 'drop', le(25, 50), 'on a low heel the whole foot carries', { mark: 'published' }),
-    must('slick', 'sole', no(5, 0, 1, 2), 'leather, suede and smooth soles are too slick where it is wet', { when: is('wet', 'yes'), mark: 'model' }),
+    must('slick', 'sole', no('leather', 'suede', 'smooth'), 'leather, suede and smooth soles are too slick where it is wet', { when: is('wet', 'yes'), mark: 'model' }),
     strong('slip', 'wetmu', ge(0.2, 0.36), 'on wet or greasy floors grip comes first', { when: is('wet', 'yes'), mark: 'model' }),
     strong('soft', 'rear', inside(1, 1.4, 2.8, 4.2), 'the heel wants cushion', { school: ['firm', 'soft'] }),
     strong('firm', 'rear', inside(1.8, 2.8, 4, 5), 'what is soft in the morning is flat by evening', { school: ['firm', 'firm'] }),

@@ -1,4 +1,4 @@
-import { keptFigure, USE_ATTRIBUTE, type UseAttributeId } from '@chiave/core/attributes';
+import { keptFigure, levelOf, USE_ATTRIBUTE, type UseAttributeId } from '@chiave/core/attributes';
 import { KIND } from '@chiave/core/fit';
 import type { EvidenceMark } from '@chiave/core/last';
 import {
@@ -41,21 +41,15 @@ type Judge = z.infer<typeof useJudgeSchema>;
 const round = (n: number): number => Math.round(1000 * n) / 1000;
 
 /** A person as sent; what is told of both feet stands for either that says nothing of its own. */
-function personFrom({ postureScore, archType, bodyHeight, ...sent }: Judge['person'] & { bodyHeight?: number }, looks: Judge['looks']): UsePerson {
+function personFrom({ postureScore, archType, ...sent }: Judge['person'], looks: Judge['looks']): UsePerson {
   const both: Looks = { ...(postureScore === undefined ? {} : { postureScore }), ...(archType ? { arch: [archType] } : {}) };
   return {
     ...ANYBODY,
     ...Object.fromEntries(Object.entries(sent).filter(([, v]) => v !== undefined)),
-    bodyHeightMm: bodyHeight ?? null,
     looks: { left: { ...both, ...looks.left }, right: { ...both, ...looks.right } }
   };
 }
-const settingFrom = ({ person, looks, answers }: Pick<Judge, 'person' | 'looks' | 'answers'>, insideRoomMm: number | null = null): UseSetting => ({
-  person: personFrom({ ...person, bodyHeight: answers.bodyHeight }, looks),
-  answers,
-  insideRoomMm,
-  load: null
-});
+const settingFrom = ({ person, looks, answers }: Pick<Judge, 'person' | 'looks' | 'answers'>): UseSetting => ({ person: personFrom(person, looks), answers });
 type Sent = number | string | { value: number | string; mark: EvidenceMark };
 function attributeFrom(id: UseAttributeId, sent: Sent): Known {
   const { value, mark } = typeof sent === 'object' ? sent : { value: sent, mark: 'measured' as const };
@@ -84,7 +78,7 @@ async function styleFrom({ style }: Judge): Promise<UseStyle> {
 /** How a style suits a use. @throws Problem 404 */
 export async function judgeForApi(body: Judge) {
   const shoe = useShoe(await styleFrom(body));
-  const judged = judgeUse(judgeFor(body.use, settingFrom(body, body.fit.insideRoomMm ?? null), body.schools), shoe);
+  const judged = judgeUse(judgeFor(body.use, settingFrom(body), body.schools), shoe, body.fit.insideRoomMm ?? null);
   const said = useSentences(judged, shoe);
   const told = (words: (r: RuleRead) => string) => (r: RuleRead) => ({ use: r.here.use.id, rule: r.here.rule.id, amount: round(r.s * r.wf), words: words(r) });
   return {
@@ -128,11 +122,10 @@ export function firstForApi(body: z.infer<typeof useFirstSchema>) {
 }
 /** When to buy, and whether a running pair lives until then. */
 export function datesForApi({ event, kind, withDevice, postDays, runs }: z.infer<typeof useDatesSchema>) {
-  const BARE_FOAM = USE_ATTRIBUTE.sole;
   const of = runs && {
     rear: runs.rear,
     grams: runs.grams,
-    sole: keptFigure(BARE_FOAM, runs.bareFoam ? 'foam' : 'rubber')!,
+    sole: levelOf('sole', runs.bareFoam ? 'foam' : 'rubber'),
     weightKg: runs.weightKg,
     answers: { ...(runs.trail ? { surface: 'trail' } : {}), pairs: runs.pairs }
   };

@@ -1,6 +1,6 @@
-import { type Candidate, shoeOf, type Style } from '@chiave/core/fit';
+import { type Candidate, shoeOf, type Style, UPPER } from '@chiave/core/fit';
 import { TOE_FAMILY } from '@chiave/core/last';
-import { differences, dropOf, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseId, type UseShoe } from '@chiave/core/use'; // prettier-ignore
+import { differences, dropOf, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseShoe } from '@chiave/core/use'; // prettier-ignore
 import type { SuitAsk, Suits, SuitTold } from './messages';
 
 /** A use judged over what a ranking has listed; a part of the fit's worker. */
@@ -11,11 +11,9 @@ function columnsOf(style: Style): UseShoe {
   if (!shoe) shoes.set(style, (shoe = useShoe(useStyleOf(style))));
   return shoe;
 }
-/** A rule that reads the fit has it worked out for the pair; the others do not need it. */
-function judgeOn(judge: Judge, style: Style, pair: Candidate | undefined): Judge {
-  if (!pair || !readsFit(judge)) return judge;
-  const { insoleLengthMm } = shoeOf(style, pair.sizeNumber, pair.width).inside;
-  return judgeFor(judge.use.id as UseId, { ...judge.setting, insideRoomMm: insoleLengthMm - judge.setting.person.lengthMm }, judge.schools);
+/** Room before the toes in the size a candidate stands in; asked for only where a rule reads it. */
+function roomIn(style: Style, pair: Candidate | undefined, { setting }: Judge): number | null {
+  return pair ? shoeOf(style, pair.sizeNumber, pair.width).inside.insoleLengthMm - setting.person.lengthMm : null;
 }
 /** Places what is listed by fit and suit. @param pairOf the whole of a candidate */
 export function suitsOf({ use, setting, schools, listed }: SuitAsk, all: ReadonlyMap<string, Style>, pairOf: (id: string) => Candidate | undefined): Suits {
@@ -24,13 +22,12 @@ export function suitsOf({ use, setting, schools, listed }: SuitAsk, all: Readonl
   const placed = placeAll(there, ({ style, verdict, probability }) => ({
     verdict,
     probability,
-    suit: suitOf(judgeOn(judge, style, readsFit(judge) ? pairOf(style.id) : undefined), columnsOf(style))
+    suit: suitOf(judge, columnsOf(style), readsFit(judge) ? roomIn(style, pairOf(style.id), judge) : null)
   }));
   const compared = ({ style }: (typeof there)[number]) => ({
     shoe: columnsOf(style),
     last: `${style.last.name} (${TOE_FAMILY[style.last.family].name} toe)`,
-    upper: style.upper.replace('-', ' '),
-    closure: style.closure.replace('-', ' ')
+    upper: UPPER[style.upper].name
   });
   return {
     order: placed.map((p) => p.candidate.styleId),
@@ -48,9 +45,9 @@ export function toldOf(ask: SuitAsk, all: ReadonlyMap<string, Style>, pairOf: (i
     ask.listed.flatMap(({ styleId }) => {
       const style = all.get(styleId);
       if (!style) return [];
-      const own = judgeOn(judge, style, pairOf(styleId));
       const shoe = columnsOf(style);
-      return [[styleId, { sentences: useSentences(judgeUse(own, shoe), shoe), would: whatWouldChange(own, shoe) }]];
+      const roomMm = roomIn(style, pairOf(styleId), judge);
+      return [[styleId, { sentences: useSentences(judgeUse(judge, shoe, roomMm), shoe), would: whatWouldChange(judge, shoe, roomMm) }]];
     })
   );
 }

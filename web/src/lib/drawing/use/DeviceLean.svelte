@@ -1,14 +1,16 @@
 <script lang="ts">
-  import { MOST_WEDGE_MM, type DeviceStand } from '@chiave/core/use';
+  import { LEAN_LEVER, type DeviceOn } from '@chiave/core/use';
+  import { capital } from '$lib/capital';
+  import { leanWords } from '$lib/lean-words';
   import { shown } from '$lib/ui/kit/units.svelte';
   import { smallLength } from '$lib/small-length';
   import { withMinus } from '$lib/true-minus';
 
   /** Shoe and device from the side, to scale: the drop it is set for, the drop of the shoe, the lean, and the wedge that levels it. */
-  let { stand, lengthMm, stacked = false }: { stand: DeviceStand; lengthMm: number; stacked?: boolean } = $props();
+  let { stand, lengthMm, stacked = false }: { stand: DeviceOn; lengthMm: number; stacked?: boolean } = $props();
   const SCALE = 1.1;
   const [FLOOR, LEFT] = [250, 70];
-  const lever = $derived(0.63 * lengthMm);
+  const lever = $derived(LEAN_LEVER.centre * lengthMm);
   /** The rear of the foot stands on the shoe's drop; the leg goes with the device. */
   const heel = $derived({ x: LEFT, y: FLOOR - stand.dropMm * SCALE });
   const ball = $derived({ x: LEFT + lever * SCALE, y: FLOOR });
@@ -27,18 +29,14 @@
       .join(' to ')
   );
   const past = $derived(stand.pastDeg > 0);
-  const words = $derived(
-    stand.direction === 'upright'
-      ? 'upright'
-      : `leans ${stand.direction} by ${Math.abs(stand.leanDeg.centre).toFixed(1)}°, ${past ? `${stand.pastDeg.toFixed(1)}° past what the device allows` : 'within what the device allows'}`
-  );
-  const wedge = $derived(
-    stand.wedgeMm > 0.5
-      ? `a tapered wedge of ${smallLength(Math.min(MOST_WEDGE_MM, stand.wedgeMm), shown.unit)} under the heel${stand.wedgeMm > MOST_WEDGE_MM ? ', no more; the rest is for another shoe' : ''}`
-      : stand.wedgeMm < -0.5
-        ? `${smallLength(-stand.wedgeMm, shown.unit)} too high behind: no wedge lowers a heel, another shoe or the orthotist`
-        : 'no wedge asked for'
-  );
+  const words = $derived(leanWords(stand));
+  /** What mends it, by the verdict. */
+  const MENDED: Record<DeviceOn['verdict'], string> = {
+    stands: 'No wedge is asked for.',
+    'with-wedge': 'A tapered wedge of the missing height levels it, full under the heel and running to nothing at the ball.',
+    adjust: 'The ankle of the device can be set to it, by the orthotist.',
+    reject: 'No wedge mends it: another shoe, or the orthotist.'
+  };
 </script>
 
 <div class={stacked ? 'grid gap-2' : 'grid items-center gap-4 md:grid-cols-[minmax(0,480px)_minmax(0,1fr)]'}>
@@ -69,12 +67,12 @@
     <text x={heel.x - 62} y={(heel.y + FLOOR) / 2 + 5} font-size="15" fill="currentColor">{smallLength(stand.dropMm, shown.unit)}</text>
   </svg>
   <div class="leading-snug">
-    <p class="says text-xl">It {words}.</p>
+    <p class="says text-xl">{capital(words)}.</p>
     <p class="figures">
       {band} by how long the lever is. Drops of {smallLength(stand.allowedMm.low, shown.unit)} to
       {smallLength(stand.allowedMm.high, shown.unit)} keep within it.
     </p>
-    <p>{wedge.charAt(0).toUpperCase() + wedge.slice(1)}.</p>
+    <p>{MENDED[stand.verdict]}{stand.verdict === 'with-wedge' ? ` ${smallLength(stand.insideMm, shown.unit)}.` : ''}</p>
     <p class="soft">Shoe and device are one system: the orthotist has the last word, and a second shoe is built to the same drop.</p>
   </div>
 </div>

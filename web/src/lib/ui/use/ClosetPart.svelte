@@ -1,6 +1,6 @@
 <script lang="ts">
   import { FLAG, KIND } from '@chiave/core/fit';
-  import { classWords, deviceOn, favourites, MOST_WEDGE_MM, USE, USES, WHOM, type UseId } from '@chiave/core/use';
+  import { deviceOn, favourites, suitWords, USE, USES, WHOM, type UseId } from '@chiave/core/use';
   import { capital } from '$lib/capital';
   import { withFractions } from '$lib/size-fractions';
   import { smallLength } from '$lib/small-length';
@@ -12,6 +12,7 @@
   import Table from '$lib/ui/kit/Table.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
   import type { Suits } from '$lib/workers/messages';
+  import { leanWords } from '$lib/lean-words';
   import type { UseBench } from './use-bench.svelte';
 
   /** Somebody's own pairs for what they do in them, and a page with four favourites to hand to a clinician. */
@@ -21,7 +22,7 @@
   let judged = $state.raw<{ use: UseId; suits: Suits }[]>([]);
   $effect(() => {
     void [bench.setting, bench.own];
-    void bench.closet(uses).then((all) => (judged = all));
+    void bench.closet(uses).then((all) => all && (judged = all));
   });
   const withDevice = $derived(bench.setting.person.flags.some((f) => FLAG[f].device));
   const best = $derived(
@@ -59,9 +60,7 @@
               <td>{kind ? KIND[kind].name : ''}</td>
               {#each judged as { use, suits } (use)}
                 {@const suit = suits.suits[own.styleId]}
-                <td class={suit?.class === 'suits' ? 'font-semibold' : ''}
-                  >{suit ? classWords(suit.class) : 'gone from the stockroom'}{suit && suit.seen < 0.5 ? ', as far as seen' : ''}</td
-                >
+                <td class={suit?.class === 'suits' ? 'font-semibold' : ''}>{suit ? suitWords(suit) : 'gone from the stockroom'}</td>
               {/each}
             </tr>
           {/each}
@@ -76,13 +75,10 @@
     <ol class="mt-2 grid gap-2" aria-label="Favourites, best first">
       {#each best as p (p.styleId)}
         <li class="leading-snug">
-          <b>{bench.nameOf(p.styleId)} {withFractions(p.size)} {p.width}</b>, {KIND[p.kind].name}: {classWords(p.suit.class)}.
+          <b>{bench.nameOf(p.styleId)} {withFractions(p.size)} {p.width}</b>, {KIND[p.kind].name}: {suitWords(p.suit)}.
           {#if withDevice}
             {@const s = stand(judged[0].suits.suits[p.styleId].dropMm)}
-            Drop {smallLength(s.dropMm, shown.unit)};
-            {s.direction === 'upright' ? 'stands upright' : `leans ${s.direction} ${Math.abs(s.leanDeg.centre).toFixed(1)}°`}{s.pastDeg > 0
-              ? `, ${s.pastDeg.toFixed(1)}° past what the device allows`
-              : ''}; {s.wedgeMm > 0.5 ? `wedge ${smallLength(Math.min(MOST_WEDGE_MM, s.wedgeMm), shown.unit)}` : 'no wedge'}.
+            Drop {smallLength(s.dropMm, shown.unit)}; {leanWords(s)}; {s.insideMm > 0 ? `wedge ${smallLength(s.insideMm, shown.unit)}` : 'no wedge'}.
           {/if}
         </li>
       {/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { deviceOn, USE, type Answers } from '@chiave/core/use';
+  import { DEVICE_QUESTIONS, deviceOn, passing, type Answers } from '@chiave/core/use';
   import DeviceLean from '$lib/drawing/use/DeviceLean.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
@@ -21,7 +21,7 @@
 
 <div class="grid gap-3 lg:grid-cols-[minmax(0,4fr)_minmax(0,4fr)_minmax(0,4fr)]">
   <Sheet heading="The device">
-    <Questions narrow ids={USE.device.questions} answers={bench.answers} onanswer={(a: Answers) => (bench.answers = a)} />
+    <Questions narrow ids={DEVICE_QUESTIONS} answers={bench.answers} onanswer={(a: Answers) => (bench.answers = a)} />
   </Sheet>
   {#each stands as stand, i (i)}
     <Sheet heading={NAMES[i]}>
@@ -39,9 +39,9 @@
     </div>
     <p class="leading-snug">
       {#if spare === null}Measure the girth of the device at the instep, and the opening wide open: the one must pass the other.
-      {:else if spare < 0}<b class="text-tight-word">{smallLength(-spare, shown.unit)} too narrow:</b> the device does not pass; an opening laced to the toe, or hook
-        and loop.
-      {:else if spare < 12}<b>{smallLength(spare, shown.unit)} to spare:</b> it passes with trouble; a finger’s width more is easier.
+      {:else if passing(spare) === 'narrow'}<b class="text-tight-word">{smallLength(-spare, shown.unit)} too narrow:</b> the device does not pass; an opening laced
+        to the toe, or hook and loop.
+      {:else if passing(spare) === 'trouble'}<b>{smallLength(spare, shown.unit)} to spare:</b> it passes with trouble; a finger’s width more is easier.
       {:else}<b>{smallLength(spare, shown.unit)} to spare:</b> device and heel pass.{/if}
     </p>
   </div>

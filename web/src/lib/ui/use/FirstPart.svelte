@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { classWords, firstPair, noteWords, openQuestions, USE, usesOver, wantedWords } from '@chiave/core/use';
+  import { firstPair, noteWords, openQuestions, suitWords, USE, usesOver, wantedWords } from '@chiave/core/use';
   import { capital } from '$lib/capital';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
@@ -21,8 +21,8 @@
   const wanted = $derived(first.wanted.slice(0, 9));
   let shelf = $state.raw<Suits | null>(null);
   $effect(() => {
-    void bench.setting;
-    void bench.shelf(bench.schools, [...USE[bench.use].madeFor, ...USE[bench.use].willDo]).then((s) => s && (shelf = s));
+    void [bench.setting, bench.schools];
+    void bench.shelf([...USE[bench.use].madeFor, ...USE[bench.use].willDo]).then((s) => s && (shelf = s));
   });
   const MOST = 6;
 </script>
@@ -58,7 +58,7 @@
           {#each shelf.order.slice(0, MOST) as id (id)}
             <li>
               <a href="/stock/styles/{id}">{bench.nameOf(id)}</a>
-              <span class="soft">{classWords(shelf.suits[id].class)}{shelf.suits[id].seen < 0.5 ? ', as far as seen' : ''}</span>
+              <span class="soft">{suitWords(shelf.suits[id])}</span>
             </li>
           {/each}
         </ol>

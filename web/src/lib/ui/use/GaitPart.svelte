@@ -1,13 +1,11 @@
 <script lang="ts">
   import { SIDES } from '@chiave/core/measure';
-  import { ARCHES_SEEN, classWords, disagreements, firstPair, gaitOf, gaitWords, readsGait, ROLLS, STRIKES, USE, USES, wantedWords, WATCHED, WORN_AT, type ArchSeenId, type Looks, type RollId, type StrikeId, type UseId, type WatchedId, type WornAtId } from '@chiave/core/use'; // prettier-ignore
+  import { firstPair, readsGait, suitWords, USES, wantedWords, WATCHED, type UseId, type WatchedId } from '@chiave/core/use';
   import Choice from '$lib/ui/kit/Choice.svelte';
-  import Choices from '$lib/ui/kit/Choices.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
-  import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
-  import SideMark from '$lib/ui/kit/SideMark.svelte';
   import type { Suits } from '$lib/workers/messages';
+  import GaitFields from './GaitFields.svelte';
   import type { UseBench } from './use-bench.svelte';
 
   /** Both feet as they roll and land, what each school asks for, and the shelf in the order of each. */
@@ -17,10 +15,6 @@
   const use = $derived(gaitUses.find((u) => u.id === bench.use) ?? gaitUses[0]);
   const axis = $derived(use.axes[0]);
   let watched = $state<WatchedId>('eye');
-  function set(side: (typeof SIDES)[number], part: Partial<Looks>): void {
-    bench.looks = { ...bench.looks, [side]: { ...bench.looks[side], ...part } };
-  }
-  const name = <T extends { id: string; name: string }>(all: readonly T[], id: string): string => all.find((x) => x.id === id)!.name;
   let byOption = $state.raw<Record<string, Suits>>({});
   $effect(() => {
     void bench.setting;
@@ -32,7 +26,7 @@
           axis.options.map((o) => o.id),
           use.madeFor
         )
-        .then((s) => (byOption = s));
+        .then((s) => s && (byOption = s));
   });
   const MOST = 4;
 </script>
@@ -44,45 +38,15 @@
 <div class="grid gap-3 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
   <div class="grid content-start gap-3 md:max-lg:grid-cols-2">
     {#each SIDES as side (side)}
-      {@const looks = bench.looks[side] ?? {}}
-      {@const g = gaitOf(looks)}
-      <Sheet class="grid content-start gap-2">
-        <p class="flex flex-wrap items-baseline gap-2">
-          <SideMark {side} /><b class="text-lg" data-gait={side}
-            >{[
-              gaitWords(name(ROLLS, g.roll.id), g.roll.confidence),
-              gaitWords(name(STRIKES, g.strike.id), g.strike.confidence),
-              gaitWords(`${g.arch.id} arch`, g.arch.confidence)
-            ].join('; ')}</b
-          >
-        </p>
-        {#each disagreements(looks) as line, i (i)}<Notice tone="caution" role="status">{line}</Notice>{/each}
-        <Choice
-          name="b-roll-{side}"
-          legend="Rolls"
-          options={ROLLS}
-          value={looks.roll?.is ?? null}
-          onchange={(is: RollId) => set(side, { roll: { is, watched } })}
-          onclear={() => set(side, { roll: undefined })}
-        />
-        <Choice
-          name="b-strike-{side}"
-          legend="Lands"
-          options={STRIKES}
-          value={looks.strike?.is ?? null}
-          onchange={(is: StrikeId) => set(side, { strike: { is, watched } })}
-          onclear={() => set(side, { strike: undefined })}
-        />
-        <Choice
-          name="b-worn-{side}"
-          legend="Old sole"
-          options={WORN_AT}
-          value={looks.wornAt ?? null}
-          onchange={(wornAt: WornAtId) => set(side, { wornAt })}
-          onclear={() => set(side, { wornAt: undefined })}
-        />
-        <Choices legend="Arch" options={ARCHES_SEEN} chosen={[...(looks.arch ?? [])]} onchange={(arch: ArchSeenId[]) => set(side, { arch })} />
-      </Sheet>
+      <Sheet
+        ><GaitFields
+          {side}
+          looks={bench.looks[side] ?? {}}
+          all={bench.allLooks(side)}
+          {watched}
+          onlooks={(looks) => (bench.looks = { ...bench.looks, [side]: looks })}
+        /></Sheet
+      >
     {/each}
   </div>
   <div class="order-first lg:order-none">
@@ -98,7 +62,7 @@
           {#if suits}
             <ol class="mt-1 grid gap-0.5">
               {#each suits.order.slice(0, MOST) as id (id)}<li>
-                  <a href="/stock/styles/{id}">{bench.nameOf(id)}</a> <span class="soft">{classWords(suits.suits[id].class)}</span>
+                  <a href="/stock/styles/{id}">{bench.nameOf(id)}</a> <span class="soft">{suitWords(suits.suits[id])}</span>
                 </li>{/each}
             </ol>
           {/if}
@@ -107,4 +71,4 @@
     </div>
   </div>
 </div>
-<p class="soft mt-2">Both schools are weighed until one is chosen. {USE[use.id].notes.map((n) => n.why).join('; ')}.</p>
+<p class="soft mt-2">Both schools are weighed until one is chosen. {use.notes.map((n) => n.why).join('; ')}.</p>

@@ -4,19 +4,21 @@
   import Choices from '$lib/ui/kit/Choices.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
 
-  /** Questions of a use, in its order; what is not answered stays open. */
+  /** Questions of a use, in its order; what is not answered stays open. @prop given what was asked elsewhere, and stands until it is answered here */
   let {
     ids,
     answers,
     onanswer,
-    narrow = false
-  }: { ids: readonly QuestionId[]; answers: Answers; onanswer: (answers: Answers) => void; narrow?: boolean } = $props();
+    narrow = false,
+    given = {}
+  }: { ids: readonly QuestionId[]; answers: Answers; onanswer: (answers: Answers) => void; narrow?: boolean; given?: Answers } = $props();
   function set(id: QuestionId, value: unknown): void {
     const { [id]: _was, ...rest } = answers as Record<string, unknown>;
     const empty = value === null || (Array.isArray(value) && value.length === 0);
     onanswer((empty ? rest : { ...rest, [id]: value }) as Answers);
   }
-  const said = (id: QuestionId): unknown => (answers as Record<string, unknown>)[id];
+  /** As answered, else as it was asked elsewhere. */
+  const said = (id: QuestionId): unknown => answers[id] ?? given[id];
 </script>
 
 <div class={narrow ? 'grid gap-3' : 'grid gap-x-5 gap-y-3 sm:grid-cols-2'}>

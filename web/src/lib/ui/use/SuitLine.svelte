@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { classWords, type Suit } from '@chiave/core/use';
+  import { asFarAsSeen, classWords, type Suit } from '@chiave/core/use';
   import type { SuitTold } from '$lib/workers/messages';
   import { capital } from '$lib/capital';
 
@@ -7,12 +7,12 @@
   let { suit, told, use }: { suit: Suit; told?: SuitTold; use: string } = $props();
   const LOOKS = 3;
   const s = $derived(told?.sentences);
-  const decides = $derived(s && (s.forbidden[0] ?? (suit.class === 'suits' ? (s.for[1] ?? s.for[0]) : (s.against[0] ?? s.for[0]))));
+  const decides = $derived(s && (s.forbidden[0] ?? (suit.class === 'suits' ? s.for[0] : (s.against[0] ?? s.for[0]))));
 </script>
 
 <p data-suit={suit.class}>
   <b class={suit.class === 'suits' ? '' : 'text-tight-word'}>{capital(classWords(suit.class))}</b>
-  <span class="soft">for {use}{suit.seen < 0.5 ? ', as far as seen' : ''}</span>
+  <span class="soft">for {use}{asFarAsSeen(suit) ? ', as far as seen' : ''}</span>
 </p>
 {#if decides}<p class="leading-snug">{decides}</p>{/if}
 {#if s && s.look.length > 0 && suit.class !== 'not-for-this'}

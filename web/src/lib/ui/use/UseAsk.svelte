@@ -1,6 +1,6 @@
 <script lang="ts">
   import { bears, judgeFor, USE, USES, usesOver, type Answers, type QuestionId, type UseId } from '@chiave/core/use';
-  import { useSettingOf } from '$lib/use-fitting';
+  import { givenBy, useSettingOf } from '$lib/use-fitting';
   import Choices from '$lib/ui/kit/Choices.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
@@ -35,7 +35,7 @@
     {#if lying.length > 0}
       <p class="soft -mt-2">Over it lies: {lying.map((u) => u.name).join(', ')}, by what was told of them.</p>
     {/if}
-    {#if ids.length > 0}<Questions {ids} answers={use.answers as Answers} onanswer={(answers) => change({ answers })} />{/if}
+    {#if ids.length > 0}<Questions {ids} given={givenBy(f)} answers={use.answers as Answers} onanswer={(answers) => change({ answers })} />{/if}
     <Schools uses={[USE[first], ...lying]} schools={use.schools} onchange={(schools) => change({ schools })} />
   {:else}
     <p class="soft -mt-2 text-sm">With a use chosen, Pull says beside the fit whether a shoe suits it: a heels class, a day on tiles, a race, a brace.</p>

@@ -1,8 +1,7 @@
 <script lang="ts">
   import { FLAG, type Shoe, type Style } from '@chiave/core/fit';
-  import { deviceOn, dropOf, judgeFor, judgeUse, USE, useSentences, useShoe, useStyleOf, WHOM, type Judged, type UseId } from '@chiave/core/use'; // prettier-ignore
+  import { deviceOn, dropOf, judgeFor, judgeUse, useSentences, useShoe, useStyleOf, WHOM, type Judged, type UseId } from '@chiave/core/use'; // prettier-ignore
   import { useSettingOf } from '$lib/use-fitting';
-  import { capital } from '$lib/capital';
   import DeviceLean from '$lib/drawing/use/DeviceLean.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
@@ -13,15 +12,15 @@
   let { desk, style, shoe }: { desk: Desk; style: Style; shoe: Shoe } = $props();
   const f = $derived(desk.fitting);
   const columns = $derived(useShoe(useStyleOf(style)));
-  const setting = $derived(useSettingOf(f, null));
+  const setting = $derived(useSettingOf(f));
   const roomMm = $derived(shoe.inside.insoleLengthMm - setting.person.lengthMm);
   const told = $derived(
     f.use.uses.map((id: UseId) => {
-      const judged: Judged = judgeUse(judgeFor(id, { ...setting, insideRoomMm: roomMm }, f.use.schools), columns);
+      const judged: Judged = judgeUse(judgeFor(id, setting, f.use.schools), columns, roomMm);
       return { id, judged, said: useSentences(judged, columns) };
     })
   );
-  const device = $derived(f.customer.flags.some((flag) => FLAG[flag].device) ? deviceOn(dropOf(columns), setting.person, f.use.answers) : null);
+  const device = $derived(f.customer.flags.some((flag) => FLAG[flag].device) ? deviceOn(dropOf(columns), setting.person, setting.answers) : null);
 </script>
 
 <div class="grid gap-3">
@@ -30,7 +29,7 @@
       <h2 class="says text-xl" data-suit={judged.class}>{said.head}</h2>
       {#each said.forbidden as line, i (i)}<Notice class="mt-2" tone="caution" role="alert">{line}</Notice>{/each}
       <div class="mt-2 grid gap-4 lg:grid-cols-2">
-        <RuleBars {judged} {said} />
+        <RuleBars {judged} />
         <div class="grid content-start gap-3">
           {#if said.look.length > 0}
             <div>
@@ -51,5 +50,5 @@
       </div>
     </Sheet>
   {/each}
-  {#if device}<Sheet heading={capital(USE.device.name)}><DeviceLean stand={device} lengthMm={setting.person.lengthMm} /></Sheet>{/if}
+  {#if device}<Sheet heading="Shoe and device"><DeviceLean stand={device} lengthMm={setting.person.lengthMm} /></Sheet>{/if}
 </div>
