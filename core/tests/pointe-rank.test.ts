@@ -30,13 +30,19 @@ describe('models and their scales', () => {
     expect(filled.filled).toContain('shankLength');
     expect(boxProblems(filled.box)).toEqual([]);
     const chance = (model: PointeModel): number => {
-      const { box, doubt } = boxOf(model, 4.5, 'III');
+      const { box, doubt } = boxOf(model, 4.5, 'IV');
       return pointeReport(DANCERS.bunion, box, doubt).probability;
     };
-    const [measured, claimed] = [chance(rushlightCase('measured')), chance(rushlightCase('claimed'))];
+    const [measured, claimed, guessed] = [rushlightCase('measured'), rushlightCase('claimed'), labelOnly()].map(chance);
     expect(measured).toBeGreaterThan(claimed);
-    expect(claimed).toBeGreaterThan(chance(labelOnly()));
-    expect(measured).toBeCloseTo(0.8, 0);
+    expect(claimed).toBeGreaterThan(guessed);
+    // The study's .80, .63 and .22, within what all its chances are met to.
+    for (const [found, told] of [
+      [measured, 0.8],
+      [claimed, 0.63],
+      [guessed, 0.22]
+    ])
+      expect(Math.abs(found - told)).toBeLessThan(0.05);
   });
   it('what cannot be made names its field and the fix: a platform wider than the box, wings over the heel, a bend past the shank', () => {
     const problems = (over: Parameters<typeof boxCase>[0]) => boxProblems(boxCase(over)).map((p) => `${p.field}: ${p.words}`);

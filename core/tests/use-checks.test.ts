@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { AT } from '../src/attributes';
-import { allowedDrop, ANYBODY, asWorn, deviceOn, DRAG, favourites, firstPair, gaitOf, gradeOf, inside, judgeFor, judgeUse, lastBuy, lifeKm, livesUntil, placeOf, SUM, suitOf, TURN_GRIP, twistNm, useSentences, whatWouldChange, withSure, worthOf, type Answers, type Schools, type SumId, type UsePerson } from '../src/use'; // prettier-ignore
+import { AT, levelOf } from '../src/attributes';
+import { allowedDrop, ANYBODY, asWorn, deviceOn, DRAG, favourites, firstPair, gaitOf, gradeOf, inside, judgeFor, judgeUse, lastBuy, levels, lifeKm, light, livesUntil, must, no, placeOf, strong, SUM, suitOf, TURN_GRIP, twistNm, useSentences, useShoe, whatWouldChange, withSure, worthOf, type Answers, type Schools, type SumId, type UsePerson } from '../src/use'; // prettier-ignore
 import { judged, judgeNamed, PEOPLE, settingOf, SHOE_NAMES, shoeNamed, suitNamed, unseen, type PersonName, type ShoeName } from './use-cases';
 
 const sumOf = (id: SumId, shoe: ShoeName, person: Partial<UsePerson>, answers: Answers = {}, load = { times: 1.8, mm2: 3500 }): number =>
@@ -262,6 +262,31 @@ describe('eight people, as a specialist would answer', () => {
     expect(of('toe').levels).toEqual([2]);
     expect(of('bend').high).toBeCloseTo(2.1, 0);
     expect(wanted.findIndex((w) => !w.must)).toBeGreaterThan(wanted.filter((w) => w.must).length - 1);
+  });
+  it('what the maker says is known, may forbid, and is told as the maker’s word', () => {
+    const claimed = useShoe({ kind: 'heels-dance', upper: 'suede', closure: 'lace', family: 'peep', heelHeightMm: 90, platformMm: 0, soleStiffness: 2, madeForMm: 240, attributes: { sole: { value: levelOf('sole', 'rubber'), mark: 'claimed' } } }); // prettier-ignore
+    const told = judgeUse(judgeNamed('pia'), claimed);
+    expect(told.class).toBe('not-for-this');
+    expect(useSentences(told, claimed).forbidden[0]).toMatch(/^Sole: rubber, by the maker’s word; wanted/);
+  });
+  it('an unsure value keeps half the spread, and one not seen the whole of what is usual', () => {
+    const rear = (mark: 'felt' | 'unsure' | 'not-seen') => {
+      const shoe = useShoe({ kind: 'oxford', upper: 'suede', closure: 'lace', family: 'round', heelHeightMm: 20, platformMm: 0, soleStiffness: 3, madeForMm: 265, attributes: { rear: { value: 3, mark } } }); // prettier-ignore
+      return [...shoe.points.slice(3 * AT.rear, 3 * AT.rear + 3), shoe.known[AT.rear]];
+    };
+    expect(rear('felt')).toEqual([3, 3, 3, 1]);
+    expect(rear('unsure')).toEqual([2.5, 3, 3.5, 0]);
+    expect(rear('not-seen')).toEqual([3, 4, 5, 0]);
+  });
+  it('a sport shoe’s platform of 0 was never taken: its usual stack stands in, and is not known', () => {
+    const at = (platformMm: number) => useShoe({ kind: 'running', upper: 'mesh', closure: 'lace', family: 'round', heelHeightMm: 30, platformMm, soleStiffness: 2, madeForMm: 240 }); // prettier-ignore
+    expect([at(0).points[3 * AT.plat + 1], at(0).known[AT.plat]]).toEqual([22, 0]);
+    expect([at(24).points[3 * AT.plat + 1], at(24).known[AT.plat]]).toEqual([24, 1]);
+  });
+  it('a definition with a level too few, or one there is none of, is refused', () => {
+    expect(() => strong('short', 'sole', levels(1, 0), 'why')).toThrow(/levels of sole: leather, suede/);
+    expect(() => must('none', 'sole', no('glass'), 'why')).toThrow(/levels of sole/);
+    expect(() => light('figure', 'tread', no('deep'), 'why')).toThrow(/tread has no levels/);
   });
   it('nobody is asked more than the use needs', () => expect(judgeFor('walking', settingOf({ person: ANYBODY, answers: {} })).uses.map((u) => u.id)).toEqual(['walking', 'care']));
 }); // prettier-ignore
