@@ -8,7 +8,7 @@ export interface UseFigures {
   slowest: string;
   bestMs: number;
   medianMs: number;
-  /** Judged and placed with the fit. */
+  /** Judged and placed with the fit, in the middle of sixty runs. */
   placedMs: number;
   /** Everything told of one shoe, a second. */
   toldPerSecond: number;
@@ -47,7 +47,8 @@ export function useFigures(): UseFigures {
   const all = USE_IDS.map((use) => ({ use, runs: runsOf(use) }));
   const slowest = all.reduce((a, b) => (b.runs[0] > a.runs[0] ? b : a));
   const judge = judgeFor(slowest.use, setting);
-  const placedMs = timed(() => void placeAll(shoes, (s) => ({ verdict: 'fits', probability: 0.5, suit: suitOf(judge, s) })));
+  const placing = (): void => void placeAll(shoes, (s) => ({ verdict: 'fits', probability: 0.5, suit: suitOf(judge, s) }));
+  const placedMs = Array.from({ length: RUNS }, () => timed(placing)).sort((a, b) => a - b)[RUNS / 2];
   const toldMs = timed(() => shoes.slice(0, 100).forEach((s) => judgeUse(judge, s)));
   const judgedMs = slowest.runs[0] / STYLES;
   return {

@@ -80,7 +80,12 @@ describe('kept', () => {
     const { customers } = await json<{ customers: { id: number }[] }>(await api('GET', '/customers?search=Dorian'), 200);
     const { fittings } = await json<{ fittings: { id: number; use: object }[] }>(await api('GET', `/customers/${customers[0].id}/fittings`), 200);
     const [{ id, use: was }] = fittings;
-    const use = { uses: ['occasion', 'character'], answers: { ground: 'parquet', hours: 4 }, schools: { occasion: { heel: 'steady' } }, looks: { left: { wornAt: 'even' } } };
+    const use = {
+      uses: ['occasion', 'character'],
+      answers: { ground: 'parquet', hours: 4 },
+      schools: { occasion: { heel: 'steady' } },
+      looks: { left: { wornAt: 'even' } }
+    };
     await json(await api('PATCH', `/fittings/${id}`, { use }), 200);
     expect(await json(await api('GET', `/fittings/${id}`), 200)).toMatchObject({ use });
     await json(await api('PATCH', `/fittings/${id}`, { use: { ...use, uses: ['skating'] } }), 422);
@@ -93,4 +98,42 @@ describe('kept', () => {
     expect(JSON.stringify(wrong)).toMatch(/hold/);
     expect(JSON.stringify(wrong)).toMatch(/one-strap/);
   });
-}); // prettier-ignore
+  it('the shop’s own pulls: kept, told back, judged by, taken away; what cannot be is refused by name', async () => {
+    const body = { use: 'slipper', answers: { floor: 'wood' }, schools: { slipper: { grip: 'floor' } }, style: { kind: 'ballet-slipper', upper: 'canvas' } };
+    const before = await judge(body);
+    const pull = { part: 'upper', material: 'canvas', surface: 'wood', kg: [1, 1.1, 0.9], insideKg: 2, shoeKg: 0.25 };
+    const { pull: kept } = await json<{ pull: { id: number; createdAt: string } }>(await api('POST', '/pulls', pull), 201);
+    try {
+      const { pulls } = await json<{ pulls: { id: number; kg: number[] }[] }>(await api('GET', '/pulls'), 200);
+      expect(pulls.find((p) => p.id === kept.id)?.kg).toEqual([1, 1.1, 0.9]);
+      const after = await judge(body);
+      expect(after.suit).toBeGreaterThan(before.suit as unknown as number);
+    } finally {
+      await json(await api('DELETE', `/pulls/${kept.id}`), 200);
+    }
+    expect((await judge(body)).suit).toBe(before.suit);
+    await json(await api('DELETE', `/pulls/${kept.id}`), 404);
+    for (const [wrong, path] of [
+      [{ ...pull, material: 'glass' }, 'material'],
+      [{ ...pull, part: 'sole', material: 'rubber', surface: 'brass' }, 'surface'],
+      [{ ...pull, kg: [] }, 'kg'],
+      [{ ...pull, kg: [40] }, 'kg'],
+      [{ ...pull, shoeKg: 0 }, 'shoeKg']
+    ] as const) {
+      const answer = await json<{ errors: { path: string; message: string }[] }>(await api('POST', '/pulls', wrong), 422);
+      expect(answer.errors.map((e) => e.path.split('.')[0])).toContain(path);
+    }
+  });
+  it('how worn a kept pair looks is noted with its version', async () => {
+    const { customers } = await json<{ customers: { id: number }[] }>(await api('GET', '/customers?search=Ruben'), 200);
+    type Tries = { fittings: { tries: { id: number; version: number; worn: object | null }[] }[] };
+    const tries = async () => (await json<Tries>(await api('GET', `/customers/${customers[0].id}/fittings`), 200)).fittings.flatMap((f) => f.tries);
+    const [first] = await tries();
+    const worn = { looks: 'worn', hours: 120 };
+    await json(await api('PATCH', `/tries/${first.id}`, { worn, version: first.version }), 200);
+    expect((await tries()).find((t) => t.id === first.id)?.worn).toEqual(worn);
+    await json(await api('PATCH', `/tries/${first.id}`, { worn: { looks: 'eaten', hours: 1 } }), 422);
+    await json(await api('PATCH', `/tries/${first.id}`, { worn, version: first.version }), 409);
+    await json(await api('PATCH', `/tries/${first.id}`, { worn: null }), 200);
+  });
+});

@@ -130,3 +130,79 @@ test('the closet: own pairs for what is done in them, and four favourites with t
   await expect(page.getByRole('list', { name: 'Favourites, best first' })).toContainText(/Drop .*;\s+(leans (back|forward) .*°|stands upright)/);
   await expect(page.getByText(/The orthotist decides\. Walk in them with the therapist/)).toBeVisible();
 });
+
+test('the shop’s own pull takes the place of our estimate, refused in words when it cannot be, and is taken away again', async ({ page }) => {
+  await open(page, '/stock/use?part=floors');
+  const row = page.getByRole('row', { name: /^suede / }).first();
+  await expect(row).toContainText('0.42');
+  await page.getByLabel('Of', { exact: true }).selectOption('suede');
+  await page.getByLabel('Over', { exact: true }).selectOption('wood');
+  for (const [go, kg] of [
+    ['Go 1, kg', '90'],
+    ['Go 2, kg', '1,2'],
+    ['Go 3, kg', '1.1']
+  ] as const)
+    await page.getByLabel(go).fill(kg);
+  await page.getByLabel('The shoe, kg').fill('0.3');
+  await page.getByRole('button', { name: 'Keep this pull' }).click();
+  await expect(page.getByText(/at most 60|to 60|which no floor has/).first()).toBeVisible();
+  await expect(page.getByLabel('Go 2, kg')).toHaveValue('1,2');
+  await page.getByLabel('Go 1, kg').fill('1.15');
+  await expect(page.getByText(/Grip 0\.50; we reckon with 0\.42/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this pull' }).click();
+  await expect(row).toContainText(/0\.50\s*own pull, 0\.45 to 0\.55/);
+  await page.reload();
+  await expect(row).toContainText('own pull');
+  await page.getByRole('list', { name: 'Pulls kept, newest first' }).getByRole('button', { name: 'remove' }).first().click();
+  await expect(row).toContainText('0.42');
+});
+
+test('a boot is drawn in its stirrup, slippers on their floor, days for a race; a worn pair is judged as it is', async ({ page }) => {
+  const idOf = async (name: string): Promise<number> => (await (await page.request.get(`/api/v1/customers?search=${name}`)).json()).customers[0].id;
+  await open(page, `/stock/use?person=${await idOf('Eleonora')}&part=boots`);
+  await expect(page.getByRole('img', { name: /^Boot in the stirrup from in front: .* to spare in a stirrup of 122 mm/ })).toBeVisible();
+  await page.getByLabel('Stirrup, inside at the tread').fill('95');
+  await expect(page.getByText(/the foot may be held: another boot or a broader stirrup\. Ask the riding teacher/)).toBeVisible();
+  await page.getByRole('link', { name: 'Slippers' }).click();
+  await page.getByRole('group', { name: 'The floor' }).getByText('vinyl', { exact: true }).click();
+  await expect(page.getByRole('img', { name: /^On vinyl: soft leather sticks, canvas slides and holds/ })).toBeVisible();
+  await open(page, `/stock/use?person=${await idOf('Jory')}&part=dates`);
+  await page.getByLabel('The day').fill('2027-10-18');
+  await expect(page.getByText('Buy by 4 October, at the latest 11 October.')).toBeVisible();
+  await page.getByLabel('Run so far').fill('560');
+  await expect(page.getByText('Plan the next pair.')).toBeVisible();
+  await page.getByLabel('Run so far').fill('0');
+  await expect(page.getByText('Lives until then.')).toBeVisible();
+  await open(page, `/stock/use?person=${await idOf('Ruben')}&part=closet`);
+  const looks = page.getByLabel(/^How worn .* looks$/).first();
+  await looks.selectOption('nearly done');
+  await page.reload();
+  await expect(looks).toHaveValue('nearly-done');
+  await looks.selectOption('as new');
+});
+
+test('a first pair’s card is copied to send; what the shoes are for comes along to the next visit', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await open(page, '/stock/use');
+  await page.getByRole('button', { name: 'Copy to send' }).click();
+  await expect(page.getByText('Copied: paste it into the message.')).toBeVisible();
+  const text = await page.evaluate(() => navigator.clipboard.readText());
+  expect(text).toMatch(/^For heels class: /);
+  expect(text).toContain('On our shelf:');
+  const was = await fittingOf(page, 'Amos');
+  const { customers } = await (await page.request.get('/api/v1/customers?search=Amos')).json();
+  const { id } = await (await page.request.post(`/api/v1/customers/${customers[0].id}/fittings`)).json();
+  await open(page, `/fittings/${id}/ask`);
+  await expect(page.getByText('As at the last visit: change what is no longer so.')).toBeVisible();
+  const uses = page.getByRole('group', { name: /^Uses; the first chosen/ });
+  await expect(uses.getByLabel('standing all day')).toBeChecked();
+  await open(page, `/fittings/${was}/ask`);
+  await uses.getByLabel('walking').check();
+  await expect(page.locator('[data-save="saved"]')).toBeVisible();
+  await open(page, `/fittings/${was}/pull`);
+  await expect(page.getByRole('heading', { name: /^For standing all day/ })).toBeVisible();
+  await page.getByRole('group', { name: 'Judged for' }).getByText('walking').click();
+  await expect(page.getByRole('heading', { name: /^For walking/ })).toBeVisible();
+  await page.getByRole('group', { name: 'Judged for' }).getByText('standing all day').click();
+  await expect(page.locator('[data-save="saved"]')).toBeVisible();
+});

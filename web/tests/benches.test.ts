@@ -35,6 +35,7 @@ const fitting = (more: Partial<FittingRow> = {}): FittingRow =>
     roomSchool: 'middle',
     betweenSchool: 'middle',
     shopTargets: null,
+    shopPulls: [],
     feet: { left: foot({ lengthMm: 241, ballGirthMm: 222 }), right: foot({ lengthMm: 242, ballGirthMm: 223 }) },
     customer: { born: 1984, fitsAs: 'women', flags: [] },
     ...more

@@ -55,6 +55,7 @@ const fitting = {
   roomSchool: 'middle',
   betweenSchool: 'middle',
   shopTargets: null,
+  shopPulls: [],
   population: 'general',
   measuredLoad: 'standing',
   measuredSockMm: 0,

@@ -4,7 +4,7 @@ import { leanWords } from '../src/lib/lean-words';
 import { movedWords } from '../src/lib/ui/pull/by-suit.svelte';
 import type { Suits } from '../src/lib/workers/messages';
 
-const suit = (cls: Suits['suits'][string]['class']) => ({ class: cls, suit: 0.5, seen: 1, forbidden: false, place: 1, dropMm: 10 });
+const suit = (cls: Suits['suits'][string]['class']) => ({ class: cls, suit: 0.5, seen: 1, forbidden: false, figures: {}, place: 1, dropMm: 10 });
 const list = (order: string[], classes: Record<string, Suits['suits'][string]['class']> = {}): Suits => ({
   order,
   suits: Object.fromEntries(order.map((id) => [id, suit(classes[id] ?? 'suits')])),

@@ -86,6 +86,16 @@ export type UseAttribute = Figure<UseAttributeId> | Five<UseAttributeId> | Level
 export const USE_ATTRIBUTES: readonly UseAttribute[] = DEFINITIONS;
 export const USE_ATTRIBUTE_IDS = USE_ATTRIBUTES.map((a) => a.id);
 export const USE_ATTRIBUTE = Object.fromEntries(USE_ATTRIBUTES.map((a) => [a.id, a])) as Readonly<Record<UseAttributeId, UseAttribute>>;
+/** Close-ups that are kept with a style. */
+export const CLOSE_UPS = ['whole', 'arch', 'toe', 'vamp', 'heel', 'sole', 'insole'] as const;
+export type CloseUp = (typeof CLOSE_UPS)[number];
+/** On which close-up an attribute is seen. */
+export const SEEN_ON: Readonly<Record<UseAttributeId, CloseUp>> = {
+  heel: 'heel', plat: 'whole', weight: 'whole', hide: 'vamp', shaft: 'whole', insole: 'insole', tip: 'heel', bend: 'sole', counter: 'heel',
+  fore: 'insole', rear: 'insole', breath: 'vamp', toe: 'toe', hold: 'whole', strapMm: 'vamp', strapOf: 'vamp', sole: 'sole', split: 'sole',
+  tread: 'sole', dry: 'sole', wetmu: 'sole', stable: 'arch', plate: 'sole', curve: 'sole', proof: 'vamp', shape: 'heel', cross: 'heel', cap: 'heel',
+  slant: 'toe', opens: 'vamp', openLen: 'vamp', openGirth: 'vamp', outside: 'sole', welt: 'toe', seam: 'insole', sewn: 'vamp', guard: 'toe'
+}; // prettier-ignore
 /** Where an attribute stands in a shoe's columns. */
 export const AT = Object.fromEntries(USE_ATTRIBUTE_IDS.map((id, i) => [id, i])) as Readonly<Record<UseAttributeId, number>>;
 /** What a value may be: figures between their limits, five levels with halves where hands fall between, levels by their place. */

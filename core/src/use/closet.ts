@@ -9,6 +9,20 @@ export interface Wear {
   used: number;
   hours: number;
 }
+/** How worn a pair looks, with the share of its life that this stands for [model]. */
+export const WEAR_LOOKS = [
+  { id: 'new', name: 'as new', used: 0 },
+  { id: 'worn-in', name: 'worn in', used: 0.3 },
+  { id: 'worn', name: 'worn', used: 0.65 },
+  { id: 'nearly-done', name: 'nearly done', used: 0.95 }
+] as const;
+export type WearLookId = (typeof WEAR_LOOKS)[number]['id'];
+/** What is kept of a worn pair. */
+export interface WearSeen {
+  looks: WearLookId;
+  hours: number;
+}
+export const wearOf = ({ looks, hours }: WearSeen): Wear => ({ used: WEAR_LOOKS.find((w) => w.id === looks)!.used, hours });
 /** Foam is a level firmer past this share of its life; so much of the tread is gone at its end; a sock shaft holds no more than a strap after so long [model]. */
 const WORN = { firmerFrom: 0.6, treadGone: 0.8, shaftHours: 200 } as const;
 /** A shoe in the state it is in: foam, tread and what holds the ankle wear. */

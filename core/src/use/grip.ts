@@ -1,4 +1,5 @@
-import type { UpperId } from '../fit';
+import { USE_ATTRIBUTE } from '../attributes';
+import { UPPER_IDS, type UpperId } from '../fit';
 
 /** Grip of soles and uppers on floors and poles: estimates of this project, within a quarter; a shop's own pulls replace them. */
 export const USE_FLOORS = ['wood', 'glossy', 'vinyl', 'tile', 'street'] as const;
@@ -33,7 +34,81 @@ export const DRAG: Readonly<Record<UpperId, Drags>> = {
 };
 /** Poles against chrome. */
 export const POLES = { chrome: 1, steel: 0.9, brass: 1.15, coated: 1.35 } as const;
-export const floorAt = (floor: string): number => USE_FLOORS.indexOf(floor as UseFloorId);
+export type PoleId = keyof typeof POLES;
+export const POLE_IDS = Object.keys(POLES) as PoleId[];
+/** What something is pulled over: the floors, and the poles behind them. */
+export const SURFACES = [...USE_FLOORS, ...POLE_IDS] as const;
+export type SurfaceId = (typeof SURFACES)[number];
+export const surfaceAt = (surface: string): number => SURFACES.indexOf(surface as SurfaceId);
+
+/** Grip of one material on one surface. */
+export interface Grip {
+  /** Friction coefficient. */
+  mu: number;
+  low: number;
+  high: number;
+  /** The shop's own pulls that it rests on; 0 for our estimate. */
+  pulls: number;
+}
+/** What a shop goes by: soles on floors by the sole's level, uppers on floors and poles. */
+export interface Grips {
+  sole: readonly (readonly Grip[])[];
+  upper: Readonly<Record<UpperId, readonly Grip[]>>;
+}
+const estimate = (mu: number): Grip => ({ mu, low: (1 - GRIP_BAND) * mu, high: (1 + GRIP_BAND) * mu, pulls: 0 });
+/** Our estimates, until a shop pulls its own. */
+export const OUR_GRIPS: Grips = {
+  sole: TURN_GRIP.map((row) => row.map(estimate)),
+  upper: Object.fromEntries(
+    UPPER_IDS.map((id) => [id, [...DRAG[id].slice(0, ON_CHROME), ...POLE_IDS.map((pole) => DRAG[id][ON_CHROME] * POLES[pole])].map(estimate)])
+  ) as unknown as Grips['upper']
+};
+/** What is pulled: a sole, or an upper turned down. */
+export const PULLED_PARTS = ['sole', 'upper'] as const;
+export type PulledPart = (typeof PULLED_PARTS)[number];
+/** What may be pulled of each part, in the order of its rows. */
+export const PULLED_MATERIALS: Readonly<Record<PulledPart, readonly string[]>> = {
+  sole: USE_ATTRIBUTE.sole.as === 'levels' ? USE_ATTRIBUTE.sole.ids : [],
+  upper: UPPER_IDS
+};
+/** A pull test of a shop: a weighted shoe pulled level over its own floor or along its own pole. */
+export interface Pull {
+  part: PulledPart;
+  /** One of `PULLED_MATERIALS`. */
+  material: string;
+  surface: SurfaceId;
+  /** What the scale showed as it slid, kg, go by go. */
+  kg: readonly number[];
+  /** Weight in the shoe, and the shoe, kg. */
+  insideKg: number;
+  shoeKg: number;
+}
+/** A hand on a scale is no closer than this, whatever its goes say [model]. */
+const HAND_BAND = 0.1;
+/** The goes of a pull as friction coefficients: what pulls by what presses. */
+const goesOf = ({ kg, insideKg, shoeKg }: Pull): number[] => kg.map((n) => n / (insideKg + shoeKg));
+const mean = (of: readonly number[]): number => of.reduce((sum, n) => sum + n, 0) / of.length;
+/** The friction coefficient of one pull: the mean of its goes. */
+export const muOf = (pull: Pull): number => mean(goesOf(pull));
+/** Several pulls of one material on one surface: their mean, between the least and the most that was pulled. */
+function pulled(all: readonly Pull[]): Grip {
+  const mu = mean(all.map(muOf));
+  const goes = all.flatMap(goesOf);
+  return { mu, low: Math.min((1 - HAND_BAND) * mu, ...goes), high: Math.max((1 + HAND_BAND) * mu, ...goes), pulls: all.length };
+}
+/** A shop's grips: its own pulls take the place of our estimates, each for its own material and surface. */
+export function gripsWith(pulls: readonly Pull[]): Grips {
+  if (pulls.length === 0) return OUR_GRIPS;
+  const row = (part: PulledPart, material: string, ours: readonly Grip[]): Grip[] =>
+    ours.map((grip, at) => {
+      const own = pulls.filter((p) => p.part === part && p.material === material && surfaceAt(p.surface) === at);
+      return own.length === 0 ? grip : pulled(own);
+    });
+  return {
+    sole: OUR_GRIPS.sole.map((ours, level) => row('sole', PULLED_MATERIALS.sole[level], ours)),
+    upper: Object.fromEntries(UPPER_IDS.map((id) => [id, row('upper', id, OUR_GRIPS.upper[id])])) as unknown as Grips['upper']
+  };
+}
 /** Turning on the ball: under the first it slips, over the second it sticks. */
 export const TURNS = { slips: 0.25, sticks: 0.55 } as const;
 /** Twist that a turn asks of the knee, N m: friction by weight by the radius the ball bears on [model]. */

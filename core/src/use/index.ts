@@ -2,6 +2,7 @@ export * from './closet';
 export * from './dates';
 export * from './device';
 export * from './differ';
+export * from './figures';
 export * from './first';
 export * from './gait';
 export * from './grip';

@@ -3,7 +3,7 @@ import { leanOf, pitchOf, type PlainGroundId } from '../heel';
 import { TOE_FAMILY } from '../last';
 import { AT, levelOf, type UseAttributeId } from '../attributes';
 import { SOLE_DRY } from './by-kind';
-import { DRAG, floorAt, ON_CHROME, POLES, TURN_GRIP } from './grip';
+import { OUR_GRIPS, surfaceAt, type Grips } from './grip';
 import { lifeKm } from './life';
 import type { UsePerson } from './person';
 import { chosenOf, numberOf, type Answers, type NumberQuestionId, type QuestionId } from './questions';
@@ -13,6 +13,8 @@ import type { UseShoe } from './shoe';
 export interface UseSetting {
   person: UsePerson;
   answers: Answers;
+  /** What soles and uppers grip in this shop; our estimates where it pulled nothing. */
+  grips?: Grips;
 }
 /** The same in one use. */
 export interface InUse extends UseSetting {
@@ -96,9 +98,10 @@ function strainOf({ person: { weightKg }, load }: InUse): ((at: AtPoint) => numb
   const mpa = (weightKg * G * load.times) / load.mm2;
   return (at) => mpa / between(CUSHION_MPA, of(at, AT.rear) - 1);
 }
-const floorOf = ({ answers }: UseSetting): number | null => {
-  const said = chosenOf(answers, 'floor');
-  return said ? floorAt(said[0]) : null;
+/** Where a choice among floors or poles stands in the tables of grip. */
+const surfaceOf = ({ answers }: UseSetting, asked: 'floor' | 'pole'): number | null => {
+  const said = chosenOf(answers, asked);
+  return said ? surfaceAt(said[0]) : null;
 };
 const measured = (at: AtPoint): number => {
   // A pull that was taken scales what is usual of the sole, within reason.
@@ -106,10 +109,6 @@ const measured = (at: AtPoint): number => {
   return at.shoe.known[AT.dry] ? Math.min(1.6, Math.max(0.6, factor)) : 1;
 };
 const STRAPPED = { most: levelOf('hold', 'two-straps'), share: 0.7 } as const;
-const poleOf = ({ answers }: UseSetting): number | null => {
-  const said = chosenOf(answers, 'pole');
-  return said ? POLES[said[0] as keyof typeof POLES] : null;
-};
 const HABIT_MM: Readonly<Record<string, number>> = { never: 40, sometimes: 60, often: 85 };
 const LOOK_RISE = 0.845;
 const OPEN_TOES = levelOf('toe', 'open');
@@ -131,16 +130,19 @@ const DEFINITIONS = [
   sum('grams', 'weight in this size', 'g', ['weight'], (s) => (at) => of(at, AT.weight) * sized(at.shoe, s) ** 2.5, { range: [100, 700] }),
   sum('legShare', 'adds to the weight of the leg', '%', ['weight'], (s) => s.person.weightKg === null ? null : (at) => (103 * of(at, AT.weight) * sized(at.shoe, s) ** 2.5) / (72 * s.person.weightKg!), { range: [0, 40], needs: ['weightKg'] }),
   sum('turnMu', 'grip in turns', 'µ', ['sole', 'dry'], (s) => {
-    const floor = floorOf(s);
-    return floor === null ? null : (at) => TURN_GRIP[level(at, AT.sole)][floor] * measured(at);
+    const floor = surfaceOf(s, 'floor');
+    const { sole } = s.grips ?? OUR_GRIPS;
+    return floor === null ? null : (at) => sole[level(at, AT.sole)][floor].mu * measured(at);
   }, { range: [0.1, 1], digits: 2, needs: ['floor'] }),
   sum('dragMu', 'drags on the floor', 'µ', [], (s) => {
-    const floor = floorOf(s);
-    return floor === null ? null : (at) => DRAG[at.shoe.upper][floor];
+    const floor = surfaceOf(s, 'floor');
+    const { upper } = s.grips ?? OUR_GRIPS;
+    return floor === null ? null : (at) => upper[at.shoe.upper][floor].mu;
   }, { range: [0.1, 1], digits: 2, needs: ['floor'] }),
   sum('poleMu', 'grip on the pole', 'µ', ['hold'], (s) => {
-    const pole = poleOf(s);
-    return pole === null ? null : (at) => DRAG[at.shoe.upper][ON_CHROME] * pole * (level(at, AT.hold) <= STRAPPED.most ? STRAPPED.share : 1);
+    const pole = surfaceOf(s, 'pole');
+    const { upper } = s.grips ?? OUR_GRIPS;
+    return pole === null ? null : (at) => upper[at.shoe.upper][pole].mu * (level(at, AT.hold) <= STRAPPED.most ? STRAPPED.share : 1);
   }, { range: [0.1, 1.2], digits: 2, needs: ['pole'] }),
   sum('strain', 'the cushion gives', 'of its height', ['rear'], strainOf, { range: [0, 0.8], digits: 2, needs: ['weightKg'] }),
   sum('give', 'gives at the heel', 'mm', ['rear', 'heel'], (s) => {

@@ -1,11 +1,13 @@
 import { postureScore } from '@chiave/core/foot';
 import { GROUND } from '@chiave/core/heel';
 import { SIDES, type Side } from '@chiave/core/measure';
-import { ANYBODY, type Answers, type Looks, type UseId, type UsePerson, type UseSetting } from '@chiave/core/use';
+import { ANYBODY, gripsWith, type Answers, type Looks, type UseId, type UsePerson, type UseSetting } from '@chiave/core/use';
 import type { FittingRow } from './api/rows';
 
 /** From what a fitting keeps to what a use is judged by. */
-type Fitting = Pick<FittingRow, 'feet' | 'sockMm' | 'insertMm' | 'weightKg' | 'ground' | 'use'> & { customer: Pick<FittingRow['customer'], 'flags'> };
+type Fitting = Pick<FittingRow, 'feet' | 'sockMm' | 'insertMm' | 'weightKg' | 'ground' | 'use' | 'shopPulls'> & {
+  customer: Pick<FittingRow['customer'], 'flags'>;
+};
 const most = (values: readonly (number | null | undefined)[]): number | null => {
   const known = values.filter((v): v is number => typeof v === 'number');
   return known.length === 0 ? null : Math.max(...known);
@@ -19,7 +21,7 @@ export function looksOf({ posture, archType }: Pick<Fitting['feet'][Side], 'post
   const arch = [...(own.arch ?? []), ...(archType ? [archType] : [])];
   return { ...(posture ? { postureScore: postureScore(posture).score } : {}), ...own, ...(arch.length > 0 ? { arch } : {}) };
 }
-export function usePersonOf(fitting: Fitting): UsePerson {
+export function usePersonOf(fitting: Omit<Fitting, 'shopPulls'>): UsePerson {
   const { feet, sockMm, weightKg, customer, use } = fitting;
   const values = SIDES.map((side) => feet[side].values);
   const both = (of: (v: (typeof values)[number]) => number | undefined): (number | undefined)[] => values.map(of);
@@ -45,7 +47,8 @@ export const givenBy = ({ ground, insertMm }: Pick<Fitting, 'ground' | 'insertMm
 });
 export const useSettingOf = (fitting: Fitting): UseSetting => ({
   person: usePersonOf(fitting),
-  answers: { ...givenBy(fitting), ...fitting.use.answers }
+  answers: { ...givenBy(fitting), ...fitting.use.answers },
+  grips: gripsWith(fitting.shopPulls)
 });
 /** The use that is judged: the first that was chosen. */
 export const useOfFitting = ({ use }: Pick<FittingRow, 'use'>): UseId | null => use.uses[0] ?? null;

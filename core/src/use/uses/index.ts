@@ -1,4 +1,4 @@
-import type { UseDefinition } from '../rule';
+import type { Rule, UseDefinition } from '../rule';
 import { BOOTS } from './boots';
 import { CARE } from './care';
 import { CHARACTER } from './character';
@@ -21,4 +21,6 @@ export const ALL_USES: readonly UseDefinition<AnyUseId>[] = DEFINITIONS;
 export type UseId = Exclude<AnyUseId, 'care'>;
 export const USES = ALL_USES.filter((u) => u.over !== 'everybody') as readonly UseDefinition<UseId>[];
 export const USE_IDS = USES.map((u) => u.id);
+/** The first use one of whose own rules reads a figure: what a bench that draws the figure is for. */
+export const useReading = (reads: Rule['reads']): UseDefinition<UseId> => USES.find((u) => u.rules.some((r) => r.reads === reads))!;
 export const USE = Object.fromEntries(ALL_USES.map((u) => [u.id, u])) as Readonly<Record<AnyUseId, UseDefinition<AnyUseId>>>;

@@ -21,6 +21,7 @@ import {
 } from './rows';
 import { lastShape, makerSchema, stylesPatchSchema, styleSchema } from './stock-schema';
 import { targetsSchema } from './targets-schema';
+import { pullRow } from './use-schema';
 
 /** What the API answers, beside the bodies it takes: routes are typed by these, the document shows them, and the tests hold every answer against them. */
 const text = z.string();
@@ -175,7 +176,7 @@ export const personFileAnswer = z.object({
   version: number,
   writtenAt: text,
   customer: customerRow,
-  fittings: z.array(fittingAnswer.omit({ customer: true, shopTargets: true })),
+  fittings: z.array(fittingAnswer.omit({ customer: true, shopTargets: true, shopPulls: true })),
   tracings: z.array(tracingRow.extend({ fittingId: number })),
   changes: z.array(changeRow)
 });
@@ -281,4 +282,6 @@ export const habitsAnswer = z.object({ habits: z.array(habitRow) });
 export const habitAnswer = z.object({ habit: habitRow });
 export const stripsAnswer = z.object({ strips: z.array(text) });
 export const orderAnswer = z.object({ order: z.array(text) });
+export const pullsAnswer = z.object({ pulls: z.array(pullRow) });
+export const pullAnswer = z.object({ pull: pullRow });
 export const targetsAnswer = z.object({ targets: targetsSchema.nullable() });

@@ -1,11 +1,12 @@
+import { CLOSE_UPS } from '@chiave/core/attributes';
 import { FLAG_IDS, KIND_IDS, VERDICTS, type ShopTargets } from '@chiave/core/fit';
 import { SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
-import { useAskedSchema } from './use-schema';
+import { pullRow, useAskedSchema, wornSchema, type PullRow } from './use-schema';
 import { feetOut, footAnswer, footIn, type FeetBody } from './foot-schema';
 import { OUTCOMES } from './outcomes';
 import { pairPutSchema } from './put-schema';
-import { lastShape, matrixSchema, photoShows, readingFields, styleFields } from './stock-schema';
+import { lastShape, matrixSchema, readingFields, styleFields } from './stock-schema';
 import { felt, fittingFields, personFields, tracingFields } from './shop-schema';
 import { habitFields, makerScaleFields } from './size-schema';
 import { targetsSchema } from './targets-schema';
@@ -53,6 +54,7 @@ export const tryRow = z
     probability: z.number(),
     said: z.string(),
     engine: z.string(),
+    worn: wornSchema.nullable(),
     version: z.number(),
     createdAt: z.string()
   })
@@ -72,10 +74,10 @@ const visit = fittingFields.extend({
 });
 /** A visit of a person as it is answered. */
 export const fittingAnswer = visit
-  .extend({ feet: z.record(z.enum(SIDES), footAnswer), customer: customerRow, shopTargets: targetsSchema.nullable() })
+  .extend({ feet: z.record(z.enum(SIDES), footAnswer), customer: customerRow, shopTargets: targetsSchema.nullable(), shopPulls: z.array(pullRow) })
   .meta({ id: 'Fitting' });
 /** A visit of a person as pages hold it. */
-export type FittingRow = z.infer<typeof visit> & { feet: FeetBody; customer: CustomerRow; shopTargets: ShopTargets | null };
+export type FittingRow = z.infer<typeof visit> & { feet: FeetBody; customer: CustomerRow; shopTargets: ShopTargets | null; shopPulls: PullRow[] };
 export type FittingAnswer = Omit<FittingRow, 'feet'> & { feet: ReturnType<typeof feetOut> };
 export const fittingOut = (row: FittingRow): FittingAnswer => ({ ...row, feet: feetOut(row.feet) });
 export const fittingIn = ({ feet, ...row }: FittingAnswer): FittingRow => ({ ...row, feet: { left: footIn(feet.left), right: footIn(feet.right) } });
@@ -112,7 +114,7 @@ export const makerScaleRow = z
   .object({ id: z.number(), makerId: z.string(), maker: z.string(), definition: makerScaleFields.omit({ makerId: true }) })
   .meta({ id: 'KeptMakerScale' });
 export type MakerScaleRow = z.infer<typeof makerScaleRow>;
-export const photoRow = z.object({ id: z.number(), shows: z.enum(photoShows), caption: z.string() }).meta({ id: 'KeptPhoto' });
+export const photoRow = z.object({ id: z.number(), shows: z.enum(CLOSE_UPS), caption: z.string() }).meta({ id: 'KeptPhoto' });
 export type PhotoRow = z.infer<typeof photoRow>;
 export const matrixRow = matrixSchema.extend({ id: z.number() }).meta({ id: 'KeptMatrix' });
 export type SavedMatrix = z.infer<typeof matrixRow>;

@@ -6,7 +6,7 @@ import { footSchema, loadId } from './foot-schema';
 import { pairPutSchema } from './put-schema';
 import { OUTCOMES } from './outcomes';
 import { setOf } from './sets';
-import { useAskedSchema } from './use-schema';
+import { useAskedSchema, wornSchema } from './use-schema';
 import { idOf, text } from './values';
 
 const thisYear = new Date().getUTCFullYear();
@@ -96,6 +96,7 @@ export const tryPatchSchema = z
     felt: z.object({ left: felt.default({}), right: felt.default({}) }),
     outcome: z.enum(idOf(OUTCOMES)),
     why: text(2000),
+    worn: wornSchema.nullable().describe('how worn a kept pair looks now'),
     version: versionSeen
   })
   .partial()

@@ -1,7 +1,7 @@
 import { footLength } from './foot-length';
 import { BLANK_DETAILS, CLOSURE_IDS, KIND_IDS, sizesOf, stockKey, STRETCHES, UPPER_IDS, type Style, type StyleDetails } from '@chiave/core/fit';
 import { ARCH_LINES, checkLast, EVIDENCE_MARKS, GRADINGS, HALVES, SIDE_CUTS, TOE_FAMILY_IDS, TOE_STRUCTURES, WIDTH_BASES, type Last } from '@chiave/core/last';
-import { attributeLimits, USE_FIELDS, type UseFieldId, type UseFields } from '@chiave/core/attributes';
+import { attributeLimits, CLOSE_UPS, USE_FIELDS, type UseFieldId, type UseFields } from '@chiave/core/attributes';
 import { HEEL_ATTRIBUTES, type HeelAttributes } from '@chiave/core/heel';
 import { FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
 import { FOR_WHOM, SCALE, SCALE_IDS, schoolOf } from '@chiave/core/size';
@@ -267,10 +267,9 @@ export const readingSchema = readingFields
   })
   .meta({ id: 'InsideReading' });
 
-export const photoShows = ['whole', 'arch', 'toe', 'vamp', 'heel', 'sole', 'insole'] as const;
 export const photoSchema = z
   .object({
-    shows: z.enum(photoShows),
+    shows: z.enum(CLOSE_UPS),
     caption: z.string().max(200).default(''),
     mime: z.enum(['image/jpeg', 'image/png', 'image/webp']),
     content: z.base64('the picture as base64').min(100, 'the picture is empty').max(900_000, 'a picture has at most 650 kB: make it smaller')

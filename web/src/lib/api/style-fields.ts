@@ -1,4 +1,4 @@
-import { USE_FIELDS, type UseAttribute, type UseFieldId } from '@chiave/core/attributes';
+import { SEEN_ON, USE_FIELDS, type CloseUp, type TestId, type UseAttribute, type UseFieldId } from '@chiave/core/attributes';
 import { KINDS, UPPERS, type StyleDetails } from '@chiave/core/fit';
 import { HEEL_ATTRIBUTES, type HeelAttributeId } from '@chiave/core/heel';
 import { SCALES } from '@chiave/core/size';
@@ -70,10 +70,15 @@ export interface StyleField {
   how?: string;
   /** Of its heel, or for its use; the rest stands first. */
   part?: 'heel' | 'use';
+  /** Where it is looked at: on which close-up, and by which hand test. */
+  looked?: { on: CloseUp; test: TestId | null };
 }
-const HOW: Readonly<Record<string, { how: string; part: 'heel' | 'use' }>> = Object.fromEntries([
-  ...HEEL_ATTRIBUTES.map((a) => [a.id, { how: a.how, part: 'heel' }]),
-  ...USE_FIELDS.map(({ field, attribute }) => [field, { how: attribute.how, part: 'use' }])
+const HOW: Readonly<Record<string, Pick<StyleField, 'how' | 'part' | 'looked'>>> = Object.fromEntries([
+  ...HEEL_ATTRIBUTES.map((a) => [a.id, { how: a.how, part: 'heel' as const }]),
+  ...USE_FIELDS.map(({ field, attribute }) => [
+    field,
+    { how: attribute.how, part: 'use' as const, looked: { on: SEEN_ON[attribute.id], test: attribute.test } }
+  ])
 ]);
 const ORDER = Object.keys(NAMES) as readonly StyleColumn[];
 /** As a form shows them; the id stays what it is. */

@@ -1,7 +1,26 @@
 import { USE_ATTRIBUTES, attributeLimits } from '@chiave/core/attributes';
 import { CLOSURE_IDS, FLAG_IDS, KIND_IDS, UPPER_IDS } from '@chiave/core/fit';
 import { EVIDENCE_MARKS, TOE_FAMILY_IDS } from '@chiave/core/last';
-import { ALL_USES, ARCHES_SEEN, QUESTIONS, ROLLS, STRIKES, SUIT_CLASSES, USE_IDS, WATCHED, WHOM, WORN_AT, type Answers, type Schools } from '@chiave/core/use';
+import {
+  ALL_USES,
+  ARCHES_SEEN,
+  muOf,
+  PULLED_MATERIALS,
+  PULLED_PARTS,
+  QUESTIONS,
+  ROLLS,
+  STRIKES,
+  SUIT_CLASSES,
+  SURFACES,
+  USE_FLOORS,
+  USE_IDS,
+  WATCHED,
+  WEAR_LOOKS,
+  WHOM,
+  WORN_AT,
+  type Answers,
+  type Schools
+} from '@chiave/core/use';
 import { z } from 'zod';
 import { setOf } from './sets';
 import { idOf, mm, text } from './values';
@@ -55,6 +74,38 @@ export const useAskedSchema = z.strictObject({
 });
 export type UseAsked = z.infer<typeof useAskedSchema>;
 export const BLANK_USE_ASKED: UseAsked = useAskedSchema.parse({});
+
+/** A pull test of the shop's own. */
+const goes = mm(0.05, 60);
+const pullFields = z.strictObject({
+  part: z.enum(PULLED_PARTS),
+  material: text(20).describe('a sole or an upper by its id'),
+  surface: z.enum(SURFACES),
+  kg: z.array(goes).min(1, 'write what the scale showed, at best three goes').max(9, 'at most nine goes').describe('what the scale showed as it slid, kg'),
+  insideKg: mm(0, 20).default(2).describe('weight laid inside, kg'),
+  shoeKg: mm(0.02, 4).describe('the shoe itself, kg')
+});
+export const pullSchema = pullFields
+  .superRefine((pull, ctx) => {
+    const known = PULLED_MATERIALS[pull.part];
+    if (!known.includes(pull.material)) ctx.addIssue({ code: 'custom', path: ['material'], message: `one of ${known.join(', ')}` });
+    if (pull.part === 'sole' && !(USE_FLOORS as readonly string[]).includes(pull.surface))
+      ctx.addIssue({ code: 'custom', path: ['surface'], message: `a sole is pulled over a floor: ${USE_FLOORS.join(', ')}` });
+    const mu = muOf(pull);
+    if (mu < MU_LIMITS[0] || mu > MU_LIMITS[1])
+      ctx.addIssue({
+        code: 'custom',
+        path: ['kg'],
+        message: `that makes a grip of ${mu.toFixed(2)}, which no floor has: kilograms on the scale, and what presses as “insideKg” and “shoeKg”`
+      });
+  })
+  .meta({ id: 'Pull', example: { part: 'sole', material: 'suede', surface: 'wood', kg: [1, 0.95, 1.05], insideKg: 2, shoeKg: 0.3 } });
+const MU_LIMITS = [0.03, 2.5] as const;
+/** A pull as it is kept. */
+export const pullRow = pullFields.extend({ id: z.number(), insideKg: z.number(), who: z.string(), createdAt: z.string() });
+export type PullRow = z.infer<typeof pullRow>;
+/** How worn a pair looks. */
+export const wornSchema = z.strictObject({ looks: z.enum(idOf(WEAR_LOOKS)), hours: mm(0, 20_000) });
 
 const person = z.strictObject({
   lengthMm: mm(80, 400).default(245),

@@ -9,6 +9,7 @@ import {
   forWords,
   againstWords,
   gaitOf,
+  gripsWith,
   headWords,
   judgeFor,
   judgeUse,
@@ -35,6 +36,7 @@ import {
 } from '@chiave/core/use';
 import type { z } from 'zod';
 import type { useDatesSchema, useFirstSchema, useGaitSchema, useJudgeSchema } from '../api/use-schema';
+import { allPulls } from './shop/pulls';
 import { styleOf } from './shop/stockroom';
 
 type Judge = z.infer<typeof useJudgeSchema>;
@@ -49,7 +51,11 @@ function personFrom({ postureScore, archType, ...sent }: Judge['person'], looks:
     looks: { left: { ...both, ...looks.left }, right: { ...both, ...looks.right } }
   };
 }
-const settingFrom = ({ person, looks, answers }: Pick<Judge, 'person' | 'looks' | 'answers'>): UseSetting => ({ person: personFrom(person, looks), answers });
+const settingFrom = async ({ person, looks, answers }: Pick<Judge, 'person' | 'looks' | 'answers'>): Promise<UseSetting> => ({
+  person: personFrom(person, looks),
+  answers,
+  grips: gripsWith(await allPulls())
+});
 type Sent = number | string | { value: number | string; mark: EvidenceMark };
 function attributeFrom(id: UseAttributeId, sent: Sent): Known {
   const { value, mark } = typeof sent === 'object' ? sent : { value: sent, mark: 'measured' as const };
@@ -78,7 +84,7 @@ async function styleFrom({ style }: Judge): Promise<UseStyle> {
 /** How a style suits a use. @throws Problem 404 */
 export async function judgeForApi(body: Judge) {
   const shoe = useShoe(await styleFrom(body));
-  const judged = judgeUse(judgeFor(body.use, settingFrom(body), body.schools), shoe, body.fit.insideRoomMm ?? null);
+  const judged = judgeUse(judgeFor(body.use, await settingFrom(body), body.schools), shoe, body.fit.insideRoomMm ?? null);
   const said = useSentences(judged, shoe);
   const told = (words: (r: RuleRead) => string) => (r: RuleRead) => ({ use: r.here.use.id, rule: r.here.rule.id, amount: round(r.s * r.wf), words: words(r) });
   return {
@@ -111,8 +117,8 @@ export function gaitForApi({ looks }: z.infer<typeof useGaitSchema>) {
   return { left: foot(looks.left), right: foot(looks.right) };
 }
 /** What a first pair for a use should be, with both schools. */
-export function firstForApi(body: z.infer<typeof useFirstSchema>) {
-  const { judge, wanted } = firstPair(body.use, settingFrom(body), body.schools);
+export async function firstForApi(body: z.infer<typeof useFirstSchema>) {
+  const { judge, wanted } = firstPair(body.use, await settingFrom(body), body.schools);
   return {
     ask: openQuestions(judge).map((id) => ({ question: id, name: QUESTION[id].name })),
     wanted: wanted.map((w) => ({ reads: String(w.reads), must: w.must, words: wantedWords(w), low: round(w.low), high: round(w.high), why: [...w.why] })),

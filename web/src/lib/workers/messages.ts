@@ -17,7 +17,7 @@ import type {
 import type { GroundId } from '@chiave/core/heel';
 import type { Side } from '@chiave/core/measure';
 import type { SmallPairLines } from '../drawing/above/small-pair';
-import type { FitVerdict, Schools, Suit, UseId, UseSentences, UseSetting, WouldChange } from '@chiave/core/use';
+import type { FigureId, FitVerdict, Schools, Suit, UseFigure, UseId, UseSentences, UseSetting, Wear, WouldChange } from '@chiave/core/use';
 import type { FittingState } from '../fit-feet';
 import type { OnGround } from '../heel-on-ground';
 
@@ -79,12 +79,14 @@ export interface SuitAsk {
   setting: UseSetting;
   schools: Schools;
   /** In the order of the fit. */
-  listed: { styleId: string; verdict: FitVerdict; probability: number }[];
+  listed: { styleId: string; verdict: FitVerdict; probability: number; worn?: Wear }[];
+  /** Figures that are told of each besides. */
+  figures?: FigureId[];
 }
 /** The order by fit and suit, how each suits, and the first three with in what they differ from the first. */
 export interface Suits {
   order: string[];
-  suits: Record<string, Suit & { place: number; dropMm: number }>;
+  suits: Record<string, Suit & { place: number; dropMm: number; figures: Partial<Record<FigureId, UseFigure | null>> }>;
   three: { styleId: string; but: string }[];
 }
 /** What is told of one shoe for a use, and what would change it. */

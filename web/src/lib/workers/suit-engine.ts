@@ -1,6 +1,6 @@
 import { type Candidate, shoeOf, type Style, UPPER } from '@chiave/core/fit';
 import { TOE_FAMILY } from '@chiave/core/last';
-import { differences, dropOf, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseShoe } from '@chiave/core/use'; // prettier-ignore
+import { asWorn, differences, dropOf, figureOf, firstThree, judgeFor, judgeUse, placeAll, readsFit, suitOf, useSentences, useShoe, useStyleOf, whatWouldChange, type Judge, type UseShoe } from '@chiave/core/use'; // prettier-ignore
 import type { SuitAsk, Suits, SuitTold } from './messages';
 
 /** A use judged over what a ranking has listed; a part of the fit's worker. */
@@ -16,22 +16,35 @@ function roomIn(style: Style, pair: Candidate | undefined, { setting }: Judge): 
   return pair ? shoeOf(style, pair.sizeNumber, pair.width).inside.insoleLengthMm - setting.person.lengthMm : null;
 }
 /** Places what is listed by fit and suit. @param pairOf the whole of a candidate */
-export function suitsOf({ use, setting, schools, listed }: SuitAsk, all: ReadonlyMap<string, Style>, pairOf: (id: string) => Candidate | undefined): Suits {
+export function suitsOf(
+  { use, setting, schools, listed, figures = [] }: SuitAsk,
+  all: ReadonlyMap<string, Style>,
+  pairOf: (id: string) => Candidate | undefined
+): Suits {
   const judge = judgeFor(use, setting, schools);
-  const there = listed.flatMap((c) => (all.has(c.styleId) ? [{ ...c, style: all.get(c.styleId)! }] : []));
-  const placed = placeAll(there, ({ style, verdict, probability }) => ({
+  const there = listed.flatMap(({ worn, ...c }) => {
+    const style = all.get(c.styleId);
+    // A pair of somebody's own is judged in the state it is in.
+    return style ? [{ ...c, style, shoe: worn ? asWorn(columnsOf(style), worn) : columnsOf(style) }] : [];
+  });
+  const placed = placeAll(there, ({ style, shoe, verdict, probability }) => ({
     verdict,
     probability,
-    suit: suitOf(judge, columnsOf(style), readsFit(judge) ? roomIn(style, pairOf(style.id), judge) : null)
+    suit: suitOf(judge, shoe, readsFit(judge) ? roomIn(style, pairOf(style.id), judge) : null)
   }));
-  const compared = ({ style }: (typeof there)[number]) => ({
-    shoe: columnsOf(style),
+  const compared = ({ style, shoe }: (typeof there)[number]) => ({
+    shoe,
     last: `${style.last.name} (${TOE_FAMILY[style.last.family].name} toe)`,
     upper: UPPER[style.upper].name
   });
   return {
     order: placed.map((p) => p.candidate.styleId),
-    suits: Object.fromEntries(placed.map((p) => [p.candidate.styleId, { ...p.suit, place: p.place, dropMm: dropOf(columnsOf(p.candidate.style)) }])),
+    suits: Object.fromEntries(
+      placed.map(({ candidate: { styleId, shoe }, suit, place }) => {
+        const told = Object.fromEntries(figures.map((id) => [id, figureOf(id, setting, shoe, judge.use.load)]));
+        return [styleId, { ...suit, place, dropMm: dropOf(shoe), figures: told }];
+      })
+    ),
     three: firstThree(placed, (a, b) => differences(compared(a), compared(b))).map(({ placed: p, but }) => ({
       styleId: p.candidate.styleId,
       but: but?.words ?? ''

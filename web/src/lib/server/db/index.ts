@@ -9,6 +9,7 @@ export {
   type FootFeatureModel,
   type FootMeasureModel,
   type HabitModel,
+  type PullModel,
   type LastModel,
   type MakerModel,
   type Tables,

@@ -1,9 +1,8 @@
-import type { ShopTargets } from '@chiave/core/fit';
 import { LOADS, SIDES, WAYS, type TakenId } from '@chiave/core/measure';
 import type { Transaction } from 'sequelize';
 import { z } from 'zod';
 import { emptySide, FEATURE_IDS, featuresOf, TAKEN_IDS, type FeetBody, type TakenValue } from '../../api/foot-schema';
-import type { CustomerRow, FittingRow, TryRow } from '../../api/rows';
+import type { FittingRow, TryRow } from '../../api/rows';
 import type { feetSchema, fittingPatchSchema } from '../../api/shop-schema';
 import { KEPT, UNDECIDED } from '../../api/outcomes';
 import { idOf } from '../../api/values';
@@ -12,6 +11,7 @@ import type { FittingModel, FootFeatureModel, FootMeasureModel, TryOnModel } fro
 import { conflict, gone, notFound } from '../problems';
 import { logChange, whatChanged } from './changes';
 import { customerOf, heldPerson } from './customers';
+import { allPulls } from './pulls';
 import { targetsOfShop } from './settings';
 
 const TAKEN = new Set<string>(TAKEN_IDS);
@@ -52,6 +52,7 @@ export const tryOf = (row: TryOnModel): TryRow => ({
   probability: row.probability,
   said: row.said ?? '',
   engine: row.engine,
+  worn: row.worn,
   version: row.version ?? 0,
   createdAt: row.createdAt.toISOString()
 });
@@ -61,7 +62,13 @@ interface Parts {
   features: FootFeatureModel[];
   tries: TryOnModel[];
 }
-const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, customer: CustomerRow, shopTargets: ShopTargets | null): FittingRow => ({
+/** What stands around every visit of a person: who they are, and what the shop goes by. */
+type Around = Pick<FittingRow, 'customer' | 'shopTargets' | 'shopPulls'>;
+async function aroundOf(customerId: number): Promise<Around> {
+  const [customer, shopTargets, shopPulls] = await Promise.all([customerOf(customerId), targetsOfShop(), allPulls()]);
+  return { customer, shopTargets, shopPulls };
+}
+const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, { customer, shopTargets, shopPulls }: Around): FittingRow => ({
   id: row.id,
   openedAt: row.openedAt.toISOString(),
   updatedAt: row.updatedAt.toISOString(),
@@ -77,6 +84,7 @@ const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, cus
   roomSchool: row.roomSchool,
   betweenSchool: row.betweenSchool,
   shopTargets,
+  shopPulls,
   population: row.population,
   wearingNow: row.wearingNow ?? '',
   trouble: row.trouble ?? '',
@@ -108,7 +116,7 @@ function byFitting<R extends { fittingId: number }>(rows: readonly R[]): Map<num
 }
 
 /** Rows with their measures, features and tries; each kind is asked for by itself, since one join would multiply them. */
-async function withParts(rows: readonly FittingModel[], customer: CustomerRow, targets: ShopTargets | null): Promise<FittingRow[]> {
+async function withParts(rows: readonly FittingModel[], around: Around): Promise<FittingRow[]> {
   if (rows.length === 0) return [];
   const t = tables(database());
   const where = { fittingId: rows.map((row) => row.id) };
@@ -121,7 +129,7 @@ async function withParts(rows: readonly FittingModel[], customer: CustomerRow, t
   ]);
   return rows.map((row) => {
     const parts = { measures: measures.get(row.id) ?? [], features: features.get(row.id) ?? [], tries: tries.get(row.id) ?? [] };
-    return fittingRow(row, parts, customer, targets);
+    return fittingRow(row, parts, around);
   });
 }
 
@@ -129,9 +137,9 @@ async function withParts(rows: readonly FittingModel[], customer: CustomerRow, t
 export async function fittingOf(id: number): Promise<FittingRow> {
   const row = await tables(database()).Fitting.findByPk(id);
   if (!row) throw notFound(`fitting ${id}`);
-  const [customer, targets] = await Promise.all([customerOf(row.customerId), targetsOfShop()]);
-  if (customer.erasedAt) throw gone(`The person of fitting ${id}`);
-  return (await withParts([row], customer, targets))[0];
+  const around = await aroundOf(row.customerId);
+  if (around.customer.erasedAt) throw gone(`The person of fitting ${id}`);
+  return (await withParts([row], around))[0];
 }
 
 /** Which fittings of a person: at most so many, those opened before another one. */
@@ -144,7 +152,7 @@ export interface FittingsPage {
 /** Fittings of a person, newest first; all of them, or a page. */
 export async function fittingsOf(customerId: number, { limit, after }: FittingsPage = {}): Promise<FittingRow[]> {
   const { Fitting } = tables(database());
-  const [customer, targets, last] = await Promise.all([customerOf(customerId), targetsOfShop(), after === undefined ? null : Fitting.findByPk(after)]);
+  const [around, last] = await Promise.all([aroundOf(customerId), after === undefined ? null : Fitting.findByPk(after)]);
   const openedAt = last?.openedAt;
   const behind = openedAt ? { [Op.or]: [{ openedAt: { [Op.lt]: openedAt } }, { openedAt, id: { [Op.lt]: after } }] } : {};
   const rows = await Fitting.findAll({
@@ -155,7 +163,7 @@ export async function fittingsOf(customerId: number, { limit, after }: FittingsP
     ],
     limit
   });
-  return withParts(rows, customer, targets);
+  return withParts(rows, around);
 }
 
 /** Fittings that go on: nothing is kept, and nothing was tried yet or something is not decided. The one opened last first; none of a person who was erased. */
@@ -194,7 +202,7 @@ export async function heldFitting(id: number, transaction: Transaction, person: 
   return { row, customerId };
 }
 
-/** Opens a fitting; purpose and sock are carried over from the last visit, the feet are measured anew. @throws Problem 404, 410 */
+/** Opens a fitting; what the shoes are for, sock and insert are carried over from the last visit, the feet are measured and looked at anew. @throws Problem 404, 410 */
 export async function openFitting(customerId: number): Promise<number> {
   const { Fitting } = tables(database());
   return transacted(async (transaction) => {
@@ -212,6 +220,7 @@ export async function openFitting(customerId: number): Promise<number> {
         insertMm: last?.insertMm ?? 0,
         preference: last?.preference ?? 'regular',
         population: last?.population ?? 'general',
+        use: last ? { ...last.use, looks: {} } : undefined,
         looked: {}
       },
       { transaction }

@@ -30,7 +30,7 @@ export async function everythingOf(id: number): Promise<object> {
     version: 1,
     writtenAt: new Date().toISOString(),
     customer,
-    fittings: fittings.map(({ customer: _same, shopTargets: _shop, feet, ...f }) => ({ ...f, feet: feetOut(feet) })),
+    fittings: fittings.map(({ customer: _same, shopTargets: _shop, shopPulls: _pulls, feet, ...f }) => ({ ...f, feet: feetOut(feet) })),
     tracings,
     changes
   };

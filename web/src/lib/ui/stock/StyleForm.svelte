@@ -12,6 +12,7 @@
   import { apiForm, firstOf } from '$lib/send/api-form';
   import { fitterName } from '$lib/send/save.svelte';
   import FootOnHeel from '$lib/drawing/FootOnHeel.svelte';
+  import HandTest from '$lib/drawing/use/HandTest.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -20,7 +21,9 @@
   import { undoList } from './undo.svelte';
 
   /** What is kept of a style; every attribute with how it came to be known. */
-  let { style, lasts }: { style: Style; lasts: readonly { id: string; name: string }[] } = $props();
+  let { style, lasts, photos }: { style: Style; lasts: readonly { id: string; name: string }[]; photos: readonly { id: number; shows: string }[] } = $props();
+  /** The close-up of this style on which an attribute is seen. */
+  const closeUpOf = ({ looked }: StyleField) => looked && photos.find((p) => p.shows === looked.on);
 
   const written = (v: unknown): string =>
     v === null || v === undefined ? '' : Array.isArray(v) ? v.join(' ') : typeof v === 'number' ? trimNumber(v, 4) : String(v);
@@ -103,7 +106,16 @@
       value={e?.mark ?? ''}
       onchange={(event) => mark(f.id, event.currentTarget.value)}
     />
-    {#if f.how}<span class="soft col-span-2 -mt-1 text-sm">{f.how}</span>{/if}
+    {#if f.how}
+      {@const photo = closeUpOf(f)}
+      <span class="col-span-2 -mt-1 flex items-start gap-2">
+        {#if photo}<a class="w-20 shrink-0" href="/api/v1/photos/{photo.id}" aria-label="Close-up for {f.name}: the {photo.shows}"
+            ><img src="/api/v1/photos/{photo.id}" alt="" class="aspect-[4/3] w-full border border-line object-cover" loading="lazy" /></a
+          >
+        {:else if f.looked?.test}<span class="w-16 shrink-0"><HandTest test={f.looked.test} /></span>{/if}
+        <span class="soft text-sm leading-snug">{f.how}</span>
+      </span>
+    {/if}
     {#if $errors[f.id]}<span class="col-span-2 text-tight-word" role="alert">{firstOf($errors[f.id])}</span>{/if}
   </div>
 {/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { CLOSE_UPS, type CloseUp } from '@chiave/core/attributes';
   import { invalidateAll } from '$app/navigation';
   import { send } from '$lib/send/save.svelte';
   import { smaller } from './smaller-picture';
@@ -10,8 +11,7 @@
 
   /** Close-ups kept with a style: arch, toe, vamp and the rest. */
   let { styleId, photos }: { styleId: string; photos: readonly { id: number; shows: string; caption: string }[] } = $props();
-  const SHOWS = ['whole', 'arch', 'toe', 'vamp', 'heel', 'sole', 'insole'] as const;
-  let shows = $state<(typeof SHOWS)[number]>('arch');
+  let shows = $state<CloseUp>('arch');
   let caption = $state('');
   let message = $state('');
   async function take(file: File): Promise<void> {
@@ -36,7 +36,7 @@
 
 <div class="flex flex-wrap items-end gap-2">
   <Select label="Shows the" class="w-32" bind:value={shows}
-    >{#each SHOWS as s (s)}<option value={s}>{s}</option>{/each}</Select
+    >{#each CLOSE_UPS as s (s)}<option value={s}>{s}</option>{/each}</Select
   >
   <Field label="Caption" class="w-48" maxlength={200} bind:value={caption} />
   <FileButton accept="image/*" onfile={take}>Photograph</FileButton>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { FLAG, KIND } from '@chiave/core/fit';
-  import { deviceOn, favourites, suitWords, USE, USES, WHOM, type UseId } from '@chiave/core/use';
+  import { deviceOn, favourites, suitWords, USE, USES, WEAR_LOOKS, WHOM, type UseId, type WearLookId } from '@chiave/core/use';
   import { capital } from '$lib/capital';
   import { withFractions } from '$lib/size-fractions';
   import { smallLength } from '$lib/small-length';
@@ -8,6 +8,8 @@
   import Choices from '$lib/ui/kit/Choices.svelte';
   import Empty from '$lib/ui/kit/Empty.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
@@ -44,20 +46,47 @@
 {:else}
   <div class="print:hidden">
     <Choices legend="Judged for" options={USES} chosen={uses} onchange={(all: UseId[]) => (chosen = all)} />
-    <Sheet class="mt-3" heading="{pairs(bench.own.length)} of {bench.person.name}, as new">
+    <Sheet class="mt-3" heading="{capital(pairs(bench.own.length))} of {bench.person.name}, in the state they are in">
       <Table>
         <caption class="sr-only">Own pairs, and how each suits the uses</caption>
         <thead
           ><tr
-            ><th scope="col">Pair</th><th scope="col">Kind</th>{#each judged as { use } (use)}<th scope="col">{USE[use].name}</th>{/each}</tr
+            ><th scope="col">Pair</th><th scope="col">Looks</th><th scope="col">Worn</th>{#each judged as { use } (use)}<th scope="col">{USE[use].name}</th
+              >{/each}</tr
           ></thead
         >
         <tbody>
-          {#each bench.own as own (own.styleId)}
+          {#each bench.own as own (own.id)}
             {@const kind = bench.kindOf(own.styleId)}
             <tr>
-              <th scope="row"><a href="/stock/styles/{own.styleId}">{bench.nameOf(own.styleId)}</a> {withFractions(own.size)} {own.width}</th>
-              <td>{kind ? KIND[kind].name : ''}</td>
+              <th scope="row"
+                ><a href="/stock/styles/{own.styleId}">{bench.nameOf(own.styleId)}</a>
+                {withFractions(own.size)}
+                {own.width}{#if kind}<br /><span class="soft font-normal">{KIND[kind].name}</span>{/if}</th
+              >
+              <td
+                ><Select
+                  hideLabel
+                  label="How worn {bench.nameOf(own.styleId)} looks"
+                  options={WEAR_LOOKS}
+                  value={own.worn?.looks ?? WEAR_LOOKS[0].id}
+                  onpick={(looks: WearLookId) => bench.wear(own.id, { looks, hours: own.worn?.hours ?? 0 })}
+                /></td
+              >
+              <td
+                ><div class="w-24">
+                  <NumberField
+                    hideLabel
+                    label="Hours {bench.nameOf(own.styleId)} was worn"
+                    unit="h"
+                    value={own.worn?.hours ?? 0}
+                    low={0}
+                    high={20000}
+                    step={10}
+                    onchange={(hours) => bench.wear(own.id, { looks: own.worn?.looks ?? WEAR_LOOKS[0].id, hours: hours ?? 0 })}
+                  />
+                </div></td
+              >
               {#each judged as { use, suits } (use)}
                 {@const suit = suits.suits[own.styleId]}
                 <td class={suit?.class === 'suits' ? 'font-semibold' : ''}>{suit ? suitWords(suit) : 'gone from the stockroom'}</td>
@@ -66,6 +95,7 @@
           {/each}
         </tbody>
       </Table>
+      <p class="soft mt-1">A worn pair is judged as it is: firmer foam, less tread, a sock shaft that has gone soft. What the wear does is our estimate.</p>
     </Sheet>
   </div>
   <Sheet class="mt-3">

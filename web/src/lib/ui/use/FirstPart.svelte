@@ -1,6 +1,7 @@
 <script lang="ts">
   import { firstPair, noteWords, openQuestions, suitWords, USE, usesOver, wantedWords } from '@chiave/core/use';
   import { capital } from '$lib/capital';
+  import { firstCardText } from '$lib/first-card';
   import Button from '$lib/ui/kit/Button.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import type { Suits } from '$lib/workers/messages';
@@ -25,6 +26,30 @@
     void bench.shelf([...USE[bench.use].madeFor, ...USE[bench.use].willDo]).then((s) => s && (shelf = s));
   });
   const MOST = 6;
+  const title = $derived(
+    `For ${USE[bench.use].name}${bench.person ? `, ${bench.person.name}` : ''}: ${wanted
+      .slice(0, 3)
+      .map((w) => wantedWords(w))
+      .join('; ')}`
+  );
+  const best = $derived((shelf?.order ?? []).slice(0, MOST).map((id) => ({ id, name: bench.nameOf(id), suits: suitWords(shelf!.suits[id]) })));
+  let copied = $state('');
+  async function copy(): Promise<void> {
+    const axes = [USE[bench.use], ...lying].flatMap((u) => u.axes.map((axis) => ({ axis, chosen: bench.schools[u.id]?.[axis.id] })));
+    const text = firstCardText({
+      title,
+      wanted,
+      notes: first.judge.notes,
+      schools: axes.map(({ axis, chosen }) => ({ name: axis.name, chosen: axis.options.find((o) => o.id === chosen)?.name ?? 'both weighed' })),
+      shelf: best
+    });
+    try {
+      await navigator.clipboard.writeText(text);
+      copied = 'Copied: paste it into the message.';
+    } catch {
+      copied = 'This browser lets nothing be copied here: print the card.';
+    }
+  }
 </script>
 
 <div class="grid gap-3 lg:grid-cols-2">
@@ -34,10 +59,7 @@
   </Sheet>
   <Sheet class="grid content-start gap-3">
     <h2 class="says text-xl">
-      For {USE[bench.use].name}{bench.person ? `, ${bench.person.name}` : ''}: {wanted
-        .slice(0, 3)
-        .map((w) => wantedWords(w))
-        .join('; ')}
+      {title}
     </h2>
     <ol class="grid gap-1.5" aria-label="Wanted, musts first">
       {#each wanted as w (w.reads)}
@@ -51,19 +73,23 @@
         {#each first.judge.notes as { note } (note.id)}<li class="leading-snug">{noteWords(note)}</li>{/each}
       </ul>
     {/if}
-    {#if shelf}
+    {#if best.length > 0}
       <div>
         <h3 class="font-semibold">On the shelf, as far as they are known</h3>
         <ol class="grid gap-0.5">
-          {#each shelf.order.slice(0, MOST) as id (id)}
+          {#each best as b (b.id)}
             <li>
-              <a href="/stock/styles/{id}">{bench.nameOf(id)}</a>
-              <span class="soft">{suitWords(shelf.suits[id])}</span>
+              <a href="/stock/styles/{b.id}">{b.name}</a>
+              <span class="soft">{b.suits}</span>
             </li>
           {/each}
         </ol>
       </div>
     {/if}
-    <div class="print:hidden"><Button onclick={() => window.print()}>Print the card</Button></div>
+    <div class="flex flex-wrap items-center gap-2 print:hidden">
+      <Button onclick={copy}>Copy to send</Button>
+      <Button onclick={() => window.print()}>Print the card</Button>
+      <span class="soft" role="status">{copied}</span>
+    </div>
   </Sheet>
 </div>

@@ -14,7 +14,7 @@
 {#if axes.length > 0}
   <div>
     <p class="font-semibold">Where those who know differ</p>
-    <div class="mt-1 grid gap-x-4 gap-y-2 sm:grid-cols-2 lg:grid-cols-3">
+    <div class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-x-4 gap-y-2">
       {#each axes as { use, axis } (`${use.id} ${axis.id}`)}
         <Select
           label={axis.name}

@@ -21,6 +21,8 @@
         )
       : []
   );
+  /** Nothing was changed since the visit was opened: it stands as it was told last time. */
+  const carried = $derived(f.updatedAt === f.openedAt && use.uses.length > 0);
   const change = (part: Partial<typeof use>): void => desk.patch({ use: { ...$state.snapshot(use), ...part } as typeof use });
 </script>
 
@@ -31,6 +33,7 @@
     chosen={use.uses}
     onchange={(uses: UseId[]) => change({ uses: [...use.uses.filter((u) => uses.includes(u)), ...uses.filter((u) => !use.uses.includes(u))] })}
   />
+  {#if carried}<p class="-mt-2" role="status">As at the last visit: change what is no longer so.</p>{/if}
   {#if first}
     {#if lying.length > 0}
       <p class="soft -mt-2">Over it lies: {lying.map((u) => u.name).join(', ')}, by what was told of them.</p>

@@ -1,7 +1,8 @@
-import { ANYBODY, USES, type Answers, type Looks, type Schools, type UseId, type UsePerson, type UseSetting } from '@chiave/core/use';
+import { ANYBODY, gripsWith, USES, wearOf, type Answers, type FigureId, type Looks, type Schools, type UseId, type UsePerson, type UseSetting, type WearSeen } from '@chiave/core/use'; // prettier-ignore
 import { SIDES, type Side } from '@chiave/core/measure';
 import { KEPT } from '../../api/outcomes';
-import { fittingIn, type FittingAnswer, type FittingRow } from '../../api/rows';
+import { fittingIn, type FittingAnswer, type FittingRow, type TryRow } from '../../api/rows';
+import type { PullRow } from '../../api/use-schema';
 import { send } from '../../send/save.svelte';
 import type { StyleBrief } from '../../style-brief';
 import { looksOf, useSettingOf } from '../../use-fitting';
@@ -10,6 +11,8 @@ import type { Suits } from '../../workers/messages';
 
 /** Which question an answer belongs to: a newer one of the same kind makes an older one fall. */
 type Kind = 'shelf' | 'options' | 'closet';
+/** A pair that was kept at an earlier visit. */
+type OwnPair = Pick<TryRow, 'id' | 'styleId' | 'size' | 'width' | 'worn' | 'version'>;
 
 /** A use looked at by itself: whose feet, what was answered, which schools, and the shelf in its order. */
 export class UseBench {
@@ -24,19 +27,24 @@ export class UseBench {
   taken = $state.raw<UsePerson>(ANYBODY);
   weightKg = $state<number | null>(null);
   /** Pairs that were kept at earlier visits: what stands in the closet. */
-  own = $state.raw<{ styleId: string; size: string; width: string }[]>([]);
+  own = $state.raw<OwnPair[]>([]);
+  /** The shop's own pull tests. */
+  pulls = $state.raw<readonly PullRow[]>([]);
   #feet = $state.raw<FittingRow['feet'] | null>(null);
   readonly #shelf: () => { stamp: string; styles: readonly StyleBrief[] };
   #turn = 0;
   readonly #newest: Record<Kind, number> = { shelf: 0, options: 0, closet: 0 };
 
-  constructor(shelf: () => { stamp: string; styles: readonly StyleBrief[] }) {
+  constructor(shelf: () => { stamp: string; styles: readonly StyleBrief[] }, pulls: readonly PullRow[]) {
     this.#shelf = shelf;
+    this.pulls = pulls;
   }
+  readonly grips = $derived(gripsWith(this.pulls));
 
   readonly setting = $derived.by((): UseSetting => ({
     person: { ...this.taken, weightKg: this.weightKg, looks: Object.fromEntries(SIDES.map((side) => [side, this.allLooks(side)])) },
-    answers: this.answers
+    answers: this.answers,
+    grips: this.grips
   }));
   allLooks = (side: Side): Looks => (this.#feet ? looksOf(this.#feet[side], this.looks[side]) : (this.looks[side] ?? {}));
   #brief = (id: string): StyleBrief | undefined => this.#shelf().styles.find((s) => s.id === id);
@@ -57,7 +65,7 @@ export class UseBench {
     }
     const fittings = sent.value.fittings.map(fittingIn);
     const kept = fittings.flatMap((f) => f.tries.filter((t) => t.outcome === KEPT));
-    this.own = kept.filter((t, i) => kept.findIndex((o) => o.styleId === t.styleId) === i).map(({ styleId, size, width }) => ({ styleId, size, width }));
+    this.own = kept.filter((t, i) => kept.findIndex((o) => o.styleId === t.styleId) === i).map(({ id, styleId, size, width, worn, version }) => ({ id, styleId, size, width, worn, version })); // prettier-ignore
     const fitting = fittings.find((f) => f.use.uses.length > 0) ?? fittings[0];
     if (!fitting) {
       this.message = `${who.name} was not fitted yet: the bench goes by an ordinary foot.`;
@@ -68,9 +76,10 @@ export class UseBench {
     if (fitting.use.uses.length > 0) this.use = fitting.use.uses[0];
   }
 
-  #judge(use: UseId, schools: Schools, styleIds: readonly string[]): Promise<Suits> {
+  #judge(use: UseId, schools: Schools, pairs: readonly { styleId: string; worn?: WearSeen | null }[], figures: readonly FigureId[] = []): Promise<Suits> {
     const setting = $state.snapshot(this.setting) as UseSetting;
-    return suitsFor({ stamp: this.#shelf().stamp, use, setting, schools, listed: styleIds.map((styleId) => ({ styleId, verdict: 'fits', probability: 1 })) });
+    const listed = pairs.map(({ styleId, worn }) => ({ styleId, verdict: 'fits' as const, probability: 1, ...(worn ? { worn: wearOf(worn) } : {}) }));
+    return suitsFor({ stamp: this.#shelf().stamp, use, setting, schools, listed, figures: [...figures] });
   }
   /** @returns null where a newer question of the kind came meanwhile */
   async #one<T>(kind: Kind, work: Promise<T>): Promise<T | null> {
@@ -78,22 +87,43 @@ export class UseBench {
     const found = await work;
     return own === this.#newest[kind] ? found : null;
   }
-  #ofKinds = (kinds: readonly string[]): string[] =>
+  #ofKinds = (kinds: readonly string[]): { styleId: string }[] =>
     this.#shelf()
       .styles.filter((s) => kinds.includes(s.kind))
-      .map((s) => s.id);
-  /** The shelf in the order of the use, whatever fits. */
-  shelf = (kinds: readonly string[]): Promise<Suits | null> => this.#one('shelf', this.#judge(this.use, this.schools, this.#ofKinds(kinds)));
+      .map((s) => ({ styleId: s.id }));
+  /** The shelf in the order of the use, whatever fits. @param figures that are told of each */
+  shelf = (kinds: readonly string[], figures: readonly FigureId[] = []): Promise<Suits | null> =>
+    this.#one('shelf', this.#judge(this.use, this.schools, this.#ofKinds(kinds), figures));
   /** The same for each option of a school, side by side. */
   byOptions(axis: string, options: readonly string[], kinds: readonly string[]): Promise<Record<string, Suits> | null> {
-    const styleIds = this.#ofKinds(kinds);
+    const pairs = this.#ofKinds(kinds);
     const of = async (option: string) =>
-      [option, await this.#judge(this.use, { ...this.schools, [this.use]: { ...this.schools[this.use], [axis]: option } }, styleIds)] as const;
+      [option, await this.#judge(this.use, { ...this.schools, [this.use]: { ...this.schools[this.use], [axis]: option } }, pairs)] as const;
     return this.#one('options', Promise.all(options.map(of)).then(Object.fromEntries<Suits>));
   }
   /** The closet judged for some uses: each pair's class, and its drop. */
   closet(uses: readonly UseId[]): Promise<{ use: UseId; suits: Suits }[] | null> {
-    const styleIds = this.own.map((o) => o.styleId);
-    return this.#one('closet', Promise.all(uses.map(async (use) => ({ use, suits: await this.#judge(use, this.schools, styleIds) }))));
+    const { own } = this;
+    return this.#one('closet', Promise.all(uses.map(async (use) => ({ use, suits: await this.#judge(use, this.schools, own) }))));
+  }
+  /** Notes how worn a pair looks now; what the server refuses is said and the pair stays as it was. */
+  async wear(id: number, worn: WearSeen | null): Promise<void> {
+    const pair = this.own.find((o) => o.id === id)!;
+    this.own = this.own.map((o) => (o.id === id ? { ...o, worn } : o));
+    const sent = await send<{ version: number }>(`/api/v1/tries/${id}`, 'PATCH', { worn, version: pair.version });
+    this.message = sent.ok ? '' : sent.detail;
+    this.own = this.own.map((o) => (o.id !== id ? o : sent.ok ? { ...o, version: sent.value.version } : pair));
+  }
+  /** Keeps a pull test. @returns what the server says against it, by field; null when it was kept */
+  async addPull(pull: object): Promise<{ detail: string; errors: readonly { path: string; message: string }[] } | null> {
+    const sent = await send<{ pull: PullRow }>('/api/v1/pulls', 'POST', pull);
+    if (!sent.ok) return { detail: sent.detail, errors: sent.errors ?? [] };
+    this.pulls = [sent.value.pull, ...this.pulls];
+    return null;
+  }
+  async removePull(id: number): Promise<void> {
+    const sent = await send(`/api/v1/pulls/${id}`, 'DELETE');
+    if (sent.ok) this.pulls = this.pulls.filter((p) => p.id !== id);
+    else this.message = sent.detail;
   }
 }

@@ -7,22 +7,31 @@
   import SectionBar from '$lib/ui/kit/SectionBar.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import PersonFinder from '$lib/ui/people/PersonFinder.svelte';
+  import BootPart from '$lib/ui/use/BootPart.svelte';
   import ClosetPart from '$lib/ui/use/ClosetPart.svelte';
+  import DatesPart from '$lib/ui/use/DatesPart.svelte';
   import DevicePart from '$lib/ui/use/DevicePart.svelte';
   import FirstPart from '$lib/ui/use/FirstPart.svelte';
   import FloorPart from '$lib/ui/use/FloorPart.svelte';
   import GaitPart from '$lib/ui/use/GaitPart.svelte';
+  import SlipperPart from '$lib/ui/use/SlipperPart.svelte';
   import { UseBench } from '$lib/ui/use/use-bench.svelte';
 
   let { data } = $props();
   const styles = $derived(unpackBriefs(data.briefs));
-  const bench = new UseBench(() => ({ stamp: data.stamp, styles }));
+  const bench = new UseBench(
+    () => ({ stamp: data.stamp, styles }),
+    untrack(() => data.pulls)
+  );
   if (typeof window !== 'undefined') untrack(() => void bench.open(data.person));
   const PARTS = [
     { id: 'first', name: 'First pair' },
     { id: 'floors', name: 'Floors and soles' },
     { id: 'gait', name: 'Gait' },
     { id: 'device', name: 'Brace or prosthesis' },
+    { id: 'boots', name: 'Boot in use' },
+    { id: 'slippers', name: 'Slippers' },
+    { id: 'dates', name: 'Dates' },
     { id: 'closet', name: 'Closet' }
   ] as const;
   type PartId = (typeof PARTS)[number]['id'];
@@ -44,6 +53,9 @@
   {#if part === 'floors'}<FloorPart {bench} />
   {:else if part === 'gait'}<GaitPart {bench} />
   {:else if part === 'device'}<DevicePart {bench} />
+  {:else if part === 'boots'}<BootPart {bench} />
+  {:else if part === 'slippers'}<SlipperPart {bench} />
+  {:else if part === 'dates'}<DatesPart {bench} />
   {:else if part === 'closet'}<ClosetPart {bench} />
   {:else}<FirstPart {bench} />{/if}
 </div>

@@ -34,7 +34,7 @@ const made = (sequelize: Sequelize) => ({ ...stockTables(sequelize), ...peopleTa
 export type Tables = ReturnType<typeof made>;
 export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
 export { readingsOf } from './people';
-export type { HabitModel, LastModel, MakerModel } from './stock';
+export type { HabitModel, LastModel, MakerModel, PullModel } from './stock';
 
 const known = new WeakMap<Sequelize, Tables>();
 

@@ -39,7 +39,7 @@ import { OUTCOMES } from '../../../api/outcomes';
 import type { TryRow } from '../../../api/rows';
 import { idOf } from '../../../api/values';
 import { occasionFields, type OccasionBody } from '../../../api/occasion-schema';
-import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../../api/use-schema';
+import { BLANK_USE_ASKED, useAskedSchema, wornSchema, type UseAsked } from '../../../api/use-schema';
 import { bySchema, isFigure, oneOf, record, records, textRecord, textSet } from '../kept';
 import { DOUBLE, flag, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
 import { outlineOf } from './stock';
@@ -124,6 +124,7 @@ export interface TryOnModel extends Model<InferAttributes<TryOnModel>, InferCrea
   probability: number;
   said: string | null;
   engine: string;
+  worn: CreationOptional<TryRow['worn']>;
   version: CreationOptional<number>;
   createdAt: Date;
 }
@@ -298,6 +299,7 @@ export const peopleTables = (sequelize: Sequelize) => ({
       probability: DOUBLE,
       said: TEXT,
       engine: STRING(10),
+      worn: json('worn', (v) => bySchema(v, wornSchema.nullable(), null)),
       version: NUMBER,
       createdAt: MOMENT
     },

@@ -1,9 +1,10 @@
+import { CLOSE_UPS, type CloseUp } from '@chiave/core/attributes';
 import type { KeptMake, StyleDetails } from '@chiave/core/fit';
 import type { ToeFamilyId } from '@chiave/core/last';
 import { SIDES, type Side } from '@chiave/core/measure';
 import { CUTS, EVIDENCE_IDS, FOR_WHOM, type EvidenceId, type ForWhom, type MakerScaleInput, type ScaleId } from '@chiave/core/size';
 import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
-import { detailsSchema, photoShows, wholeDetails } from '../../../api/stock-schema';
+import { detailsSchema, wholeDetails } from '../../../api/stock-schema';
 import { makerScaleFields } from '../../../api/size-schema';
 import { bySchema, isFigure, record, records, textSet } from '../kept';
 import { DOUBLE, id, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
@@ -55,6 +56,17 @@ export interface HabitModel extends Model<InferAttributes<HabitModel>, InferCrea
   note: string;
   createdAt: Date;
 }
+export interface PullModel extends Model<InferAttributes<PullModel>, InferCreationAttributes<PullModel>> {
+  id: CreationOptional<number>;
+  part: string;
+  material: string;
+  surface: string;
+  kg: number[];
+  insideKg: number;
+  shoeKg: number;
+  who: string;
+  createdAt: Date;
+}
 export interface InsideReadingModel extends Model<InferAttributes<InsideReadingModel>, InferCreationAttributes<InsideReadingModel>> {
   id: CreationOptional<number>;
   lastId: string;
@@ -75,7 +87,7 @@ export interface InsideReadingModel extends Model<InferAttributes<InsideReadingM
 export interface StylePhotoModel extends Model<InferAttributes<StylePhotoModel>, InferCreationAttributes<StylePhotoModel>> {
   id: CreationOptional<number>;
   styleId: string;
-  shows: (typeof photoShows)[number];
+  shows: CloseUp;
   caption: string;
   mime: string;
   content: string;
@@ -182,6 +194,21 @@ export const stockTables = (sequelize: Sequelize) => ({
     },
     { tableName: 'habit_reports' }
   ),
+  Pull: sequelize.define<PullModel>(
+    'Pull',
+    {
+      id: serial,
+      part: STRING(5),
+      material: STRING(20),
+      surface: STRING(10),
+      kg: json('kg', (v) => (Array.isArray(v) ? v.filter(isFigure) : [])),
+      insideKg: DOUBLE,
+      shoeKg: DOUBLE,
+      who: STRING(60),
+      createdAt: MOMENT
+    },
+    { tableName: 'pulls' }
+  ),
   InsideReading: sequelize.define<InsideReadingModel>(
     'InsideReading',
     {
@@ -208,7 +235,7 @@ export const stockTables = (sequelize: Sequelize) => ({
     {
       id: serial,
       styleId: STRING(60),
-      shows: word('shows', 12, photoShows, 'whole'),
+      shows: word('shows', 12, CLOSE_UPS, 'whole'),
       caption: STRING(200),
       mime: STRING(20),
       content: TEXT('medium'),

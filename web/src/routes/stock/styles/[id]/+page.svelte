@@ -44,7 +44,7 @@
 {#key style.id}
   <div class="grid gap-4">
     <Sheet heading="What is kept of it">
-      <StyleForm {style} lasts={data.lasts} />
+      <StyleForm {style} lasts={data.lasts} photos={data.photos} />
     </Sheet>
     <div class="grid gap-4 lg:grid-cols-2">
       <Sheet heading="On the shelf">
