@@ -1,6 +1,7 @@
 import { USES_OF, type DemoUse } from './uses';
 import { growthAt } from '@chiave/core/foot';
-import { ENGINE_VERSION, ZONE, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, type Candidate, type Style, type Wear } from '@chiave/core/fit';
+import { ENGINE_VERSION, ZONE, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, type Candidate, type KindId, type Style, type Wear } from '@chiave/core/fit';
+import type { WearLookId } from '@chiave/core/use';
 import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave/core/measure';
 import { PEOPLE, type PersonDesign } from './people';
 import { seeded } from './random';
@@ -44,6 +45,19 @@ export interface DemoTry {
   verdict: string;
   probability: number;
   engine: string;
+  worn?: { looks: WearLookId; hours: number };
+}
+/** Other pairs of somebody's own, by kind: what their closet holds beside the pairs of a season. */
+const ALSO_KEPT: Readonly<Record<string, readonly KindId[]>> = {
+  'ruben-castegno': ['extra-depth', 'sneaker', 'running'],
+  'savina-grell': ['walking', 'sneaker', 'oxford'],
+  'amos-kellendrin': ['sneaker', 'lace-boot']
+};
+/** How worn a pair looks that was bought so many days ago: an evening or two a week. */
+const HOURS_A_DAY = 0.6;
+function wornAfter(days: number): NonNullable<DemoTry['worn']> {
+  const hours = Math.round((HOURS_A_DAY * days) / 10) * 10;
+  return { looks: days > 600 ? 'nearly-done' : days > 300 ? 'worn' : days > 90 ? 'worn-in' : 'new', hours };
 }
 
 /** How much smaller a growing foot was some days ago, as a share of today's. */
@@ -112,22 +126,37 @@ export function history(styles: readonly Style[]): DemoFitting[] {
         tries: [],
         ...(daysAgo === visits.at(-1) && USES_OF[person.id] ? { use: USES_OF[person.id] } : {})
       };
-      if (daysAgo > 0) fitting.tries = triesOf(fitting, person, styles, random);
+      if (daysAgo > 0) {
+        const also = daysAgo === visits[0] ? (ALSO_KEPT[person.id] ?? []) : [];
+        const tries = [...triesOf(fitting, person, styles, random), ...also.flatMap((kind) => keptOfKind(kind, fitting, person, styles))];
+        fitting.tries = tries.map((t) => (t.outcome === 'kept' ? { ...t, worn: wornAfter(daysAgo) } : t));
+      }
       out.push(fitting);
     }
   });
   return out;
 }
 
-function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly Style[], random: ReturnType<typeof seeded>): DemoTry[] {
+/** The best of the shelf for somebody's feet at a visit. */
+function bestFor(fitting: DemoFitting, person: PersonDesign, styles: readonly Style[], kinds: readonly string[]): Candidate[] {
   const wear: Wear = { ...ORDINARY_WEAR, sockMm: fitting.sockMm, preference: fitting.preference, age: Number(fitting.openedAt.slice(0, 4)) - person.born };
   const feet = SIDES.map((side) => footAsWorn(completeFoot(toInput(side, fitting.feet[side])), wear));
-  const candidates = styles
-    .filter((s) => person.kinds.includes(s.kind) && (s.forWhom === person.group || s.forWhom === 'unisex'))
+  return styles
+    .filter((s) => kinds.includes(s.kind) && (s.forWhom === person.group || s.forWhom === 'unisex'))
     .map((s) => bestOfStyle(s, feet, wear).candidate)
     .filter((c): c is Candidate => c !== undefined)
-    .sort(byRank)
-    .slice(0, 3);
+    .sort(byRank);
+}
+/** The pair of a kind that was kept at a visit, of which nothing more is known. */
+function keptOfKind(kind: KindId, fitting: DemoFitting, person: PersonDesign, styles: readonly Style[]): DemoTry[] {
+  const [best] = bestFor(fitting, person, styles, [kind]);
+  if (!best) return [];
+  const { styleId, size, width, verdict, probability } = best;
+  const felt = { left: {}, right: {} };
+  return [{ style: styleId, size, width, felt, outcome: 'kept', why: '', verdict, probability: Math.round(probability * 100) / 100, engine: ENGINE_VERSION }];
+}
+function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly Style[], random: ReturnType<typeof seeded>): DemoTry[] {
+  const candidates = bestFor(fitting, person, styles, person.kinds).slice(0, 3);
   return candidates.map((c, i) => {
     const felt = (side: Side): Record<string, string> =>
       Object.fromEntries(

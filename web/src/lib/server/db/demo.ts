@@ -9,7 +9,7 @@ import { z } from 'zod';
 import { TAKEN_IDS } from '../../api/foot-schema';
 import { tryRow } from '../../api/rows';
 import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
-import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../api/use-schema';
+import { BLANK_USE_ASKED, useAskedSchema, wornSchema, type UseAsked } from '../../api/use-schema';
 import { barreSchema, dancerSchema, pointeMakerSchema, pointeModelSchema, pointePairSchema } from '../../api/pointe-schema';
 import { definitionSchema } from './models/pointe';
 import { tables } from './models';
@@ -52,7 +52,7 @@ const files = {
     tries: z.array(
       tryRow
         .pick({ size: true, width: true, felt: true, outcome: true, why: true, verdict: true, probability: true, engine: true })
-        .extend({ style: z.string() })
+        .extend({ style: z.string(), worn: wornSchema.optional() })
     )
   })
 };
