@@ -35,6 +35,7 @@ export {
   type KindId,
   KINDS,
   ownTarget,
+  PREFERENCE_SHIFT,
   type Preference,
   PREFERENCES,
   ROOM_SCHOOLS,

@@ -66,22 +66,27 @@ const SPREADS: Readonly<Record<MeasureId, Spread>> = {
 };
 
 /** Share of length a measure has on the average foot, through the nearest proportion of the table. */
-const RATIO: Readonly<Record<MeasureId, number>> = Object.fromEntries(
+export const RATIO_OF: Readonly<Record<MeasureId, number>> = Object.fromEntries(
   MEASURES.map(({ id, from }) => [id, id === 'lengthMm' ? 1 : from[from.length - 1].ratio])
 ) as Record<MeasureId, number>;
 
 const CAUSES = ['full', 'volume', 'joint', 'leg'] as const;
 
-function covariance(a: JointValue, b: JointValue): number {
+/** How two measures of one person go together beside the length of the feet, as a covariance of shares of their values. */
+export function alikeShare(a: Pick<JointValue, 'side' | 'id'>, b: Pick<JointValue, 'side' | 'id'>): number {
   const [p, q] = [SPREADS[a.id], SPREADS[b.id]];
-  let sum = LENGTH_SD ** 2;
+  let sum = 0;
   for (const cause of CAUSES) sum += (p[cause] ?? 0) * (q[cause] ?? 0);
   if (a.id === b.id) sum += p.own ** 2;
   if (a.side === b.side) {
     sum += SIDE_LENGTH_SD ** 2;
-    if (a.id === b.id) sum += p.side ** 2 + (a.sdMm / a.mm) ** 2;
+    if (a.id === b.id) sum += p.side ** 2;
   }
   return sum;
+}
+function covariance(a: JointValue, b: JointValue): number {
+  const reading = a.side === b.side && a.id === b.id ? (a.sdMm / a.mm) ** 2 : 0;
+  return LENGTH_SD ** 2 + alikeShare(a, b) + reading;
 }
 
 /**
@@ -92,7 +97,7 @@ function covariance(a: JointValue, b: JointValue): number {
  */
 export function judgeJointly(values: readonly JointValue[], girthFactor = 1): JointJudgement {
   if (values.length < 2) throw new RangeError('a joint judgement needs two values');
-  const residual = values.map((v) => Math.log(v.mm / (LENGTH_MEAN_MM * RATIO[v.id] * (GIRTHS.has(v.id) ? girthFactor : 1))));
+  const residual = values.map((v) => Math.log(v.mm / (LENGTH_MEAN_MM * RATIO_OF[v.id] * (GIRTHS.has(v.id) ? girthFactor : 1))));
   const precision = inverse(new Matrix(values.map((a) => values.map((b) => covariance(a, b)))));
   let distance = 0;
   const each = values.map((value, i) => {

@@ -198,6 +198,7 @@ const DEFINITIONS = [
 export type MeasureId = (typeof DEFINITIONS)[number]['id'];
 export type Measure = MeasureDefinition<MeasureId, MeasureId>;
 export const MEASURES = DEFINITIONS as readonly unknown[] as readonly Measure[];
+export const MEASURE_IDS = MEASURES.map((m) => m.id);
 export const MEASURE = Object.fromEntries(MEASURES.map((m) => [m.id, m])) as Readonly<Record<MeasureId, Measure>>;
 
 /** The proportion by which one measure is filled in from another, the foot's length when it is not said. @throws RangeError when there is none */
