@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../demo/random';
 import { completeShoe, ORDINARY_WEAR } from '../src/fit';
-import { learnFeet, movedBy, type KnownPair, type LearnAsk, type LearnedFeet } from '../src/learn';
+import { contradictionsIn, contradictionWords, learnFeet, movedBy, type KnownPair, type LearnAsk, type LearnedFeet } from '../src/learn';
 import { MEASURE_IDS, SIDES, type MeasureId, type Side } from '../src/measure';
 import { madeUp, type MadeUp } from './made-up-people';
 
@@ -133,5 +133,36 @@ describe('on made-up people whose feet come from another generator', () => {
     expect(share(honest)).toBeLessThan(0.03);
     expect(share(wrong)).toBeGreaterThan(0.25);
     expect(wrong.filter((p) => p.odd).every((p) => p.sizesOff > 0)).toBe(true);
+  });
+});
+
+describe('a word that contradicts the fit', () => {
+  const close = completeShoe({ kind: 'oxford', insoleLengthMm: 267, ballGirthMm: 232 });
+  const tape = (mm: number): LearnAsk['tape'] =>
+    Object.fromEntries(SIDES.map((side) => [side, { lengthMm: { mm, sdMm: 1 }, ballGirthMm: { mm: 231, sdMm: 2 }, ballWidthMm: { mm: 88, sdMm: 1 } }]));
+  const asked = (left: KnownPair['zones']['left'], more: KnownPair['zones']['right'] = {}): LearnAsk => ({
+    ...nobody,
+    pairs: [pairOf({ shoe: close, zones: { left, right: more } })],
+    tape: tape(250)
+  });
+  it('is told where it lies outside what is known, with three reasons whose shares make one', () => {
+    // Some fifteen millimetres are left before the tip: nobody's toes are crushed in it.
+    const [told] = contradictionsIn(asked({ 'toe-room': 'too-tight' }));
+    expect(told).toMatchObject({ pair: 'a', side: 'left', zone: 'toe-room', word: 'too-tight', measure: 'lengthMm' });
+    expect(told.expectedMm).toBeGreaterThan(4);
+    expect(told.reasons.map((r) => r.why).sort()).toEqual(['label', 'measured', 'person']);
+    expect(told.reasons.reduce((s, r) => s + r.share, 0)).toBeCloseTo(1, 9);
+    const { head, reasons, check } = contradictionWords(told, (mm) => `${mm.toFixed(0)} mm`);
+    expect(head).toMatch(/^Toe room left felt too tight; \d+ mm was expected, give or take \d+ mm: more than the doubt\.$/);
+    expect(reasons).toHaveLength(3);
+    expect(check).toMatch(/\.$/);
+  });
+  it('is not told where the words agree with what was expected', () => expect(contradictionsIn(asked({ 'toe-room': 'right' }))).toEqual([]));
+  it('when both feet say so, the shoe is likelier than one misread foot', () => {
+    const share = (c: ReturnType<typeof contradictionsIn>, why: string) => c[0].reasons.find((r) => r.why === why)!.share;
+    const one = contradictionsIn(asked({ 'toe-room': 'too-tight' }, { 'toe-room': 'right' }));
+    const two = contradictionsIn(asked({ 'toe-room': 'too-tight' }, { 'toe-room': 'too-tight' }));
+    if (two.length > 0) expect(share(two, 'label')).toBeGreaterThan(share(one, 'label'));
+    expect(one.length).toBeGreaterThan(0);
   });
 });

@@ -16,7 +16,7 @@ import {
   toFootMm,
   type MakerScaleInput
 } from '../src/size';
-import { guessFoot, knownShoeWords } from '../src/fit';
+import { labelSays } from '../src/learn';
 
 const own: MakerScaleInput = {
   name: 'Lakeside',
@@ -151,10 +151,9 @@ describe('a maker’s own scale, wherever sizes are read', () => {
     expect(end.reservations.map(reservationWords).join(' ')).toContain('In Marsh 2 boots a half size is wider, not longer.');
   });
   it('a shoe known by it says what foot it is for', () => {
-    const guess = guessFoot([{ how: 'label', scale: 'maker-2', size: 6.5, feel: 'comfortable' }], book);
-    expect(guess.lengthMm).toBeCloseTo(248, 9);
-    expect(guess.lines[0].way).toBe('label');
-    expect(knownShoeWords(guess.lines[0])).toBe('Marsh 2 boots 6.5, comfortable: by its label only');
+    const says = labelSays(book, 'maker-2', 6.5);
+    expect(says.footMm).toBeCloseTo(248, 9);
+    expect(says.name).toBe('Marsh 2 boots 6.5');
   });
   it('a scale that nobody kept is named', () => {
     expect(() => convertFoot({ lengthMm: 240 }, ['maker-9'], book)).toThrow(/there is no scale “maker-9”; there are us-w,/);

@@ -1,42 +1,48 @@
 import { describe, expect, it } from 'vitest';
-import { FEELS, guessFoot, ORDINARY_WEAR, sizesThere, type Style } from '@chiave/core/fit';
+import { FEELS, ORDINARY_WEAR, shoeOf, sizesThere, type KindId, type Style } from '@chiave/core/fit';
+import { labelSays, labelShoe, learnFeet, questionsOf, wearOfKnown, type KnownPair, type LearnedFeet } from '@chiave/core/learn';
+import { MEASURE_IDS, type Side } from '@chiave/core/measure';
+import { PUBLISHED } from '@chiave/core/size';
 import { allStyles } from '../lasts';
 
 const styles = allStyles();
 const styleOf = (id: string): Style => styles.find((s) => s.id === id)!;
+type Feel = (typeof FEELS)[number]['id'];
+const byStyle = (id: string, size: number, width: string, whole: Feel = 'comfortable'): KnownPair => {
+  const style = styleOf(id);
+  const shoe = shoeOf(style, size, width);
+  return { id, shoe, lastId: style.last.id, mark: style.last.evidence.mark, wear: wearOfKnown(shoe, ORDINARY_WEAR), whole, zones: {}, worn: true };
+};
+const byLabel = (scale: string, size: number, whole: Feel = 'comfortable', kind: KindId = 'oxford'): KnownPair => {
+  const { footMm, stepMm, name } = labelSays(PUBLISHED, scale, size);
+  const shoe = labelShoe(kind, footMm);
+  return { id: name, shoe, lastId: null, mark: 'not-seen', labelStepMm: stepMm, wear: wearOfKnown(shoe, ORDINARY_WEAR), whole, zones: {}, worn: true };
+};
+const learn = (...pairs: KnownPair[]): LearnedFeet => learnFeet({ pairs, tape: {}, preference: 'regular' });
+const feetOf = ({ feet }: LearnedFeet) => {
+  const of = (side: Side) => ({ values: Object.fromEntries(MEASURE_IDS.map((id) => [id, { ...feet[side][id], how: 'worn' as const }])) });
+  return { left: of('left'), right: of('right') };
+};
 
 describe('between makers, for people who only write', () => {
-  it('goes through the inside where it is known, through the label where not, and says which', () => {
-    const guess = guessFoot([
-      { how: 'style', style: styleOf('second-violin'), size: 5, width: 'D', feel: 'comfortable' },
-      { how: 'label', scale: 'eu', size: 38, feel: 'comfortable' }
-    ]);
-    expect(guess.lines.map((l) => l.way)).toEqual(['inside', 'label']);
-    expect(guess.lines[0].sdMm).toBeLessThan(guess.lines[1].sdMm);
-    expect(guess.lines[0].share).toBeGreaterThan(guess.lines[1].share);
-    expect(guess.lines[0].share + guess.lines[1].share).toBeCloseTo(1, 9);
+  it('a shoe whose inside is known says more than a label, and shares make one', () => {
+    const { pairs } = learn(byStyle('second-violin', 5, 'D'), byLabel('eu', 38));
+    expect(pairs[0].aloneSdMm).toBeLessThan(pairs[1].aloneSdMm);
+    expect(pairs[0].share).toBeGreaterThan(pairs[1].share);
+    expect(pairs[0].share + pairs[1].share).toBeCloseTo(1, 9);
   });
-  it('a tight shoe means a longer foot than a comfortable one of the same size', () => {
-    const at = (feel: (typeof FEELS)[number]['id']) => guessFoot([{ how: 'label', scale: 'us-w', size: 7.5, feel }]).lengthMm;
-    expect(at('tight')).toBeGreaterThan(at('half-tight'));
-    expect(at('half-tight')).toBeGreaterThan(at('comfortable'));
-    expect(at('comfortable')).toBeGreaterThan(at('loose'));
-    expect(at('comfortable')).toBeCloseTo(237.07, 2);
+  it('a tight shoe means a longer foot than a comfortable one of the same size, and that is about what its label says', () => {
+    const at = (feel: Feel) => learn(byLabel('us-w', 7.5, feel)).feet.left.lengthMm.mm;
+    const lengths = FEELS.map((f) => at(f.id));
+    for (let i = 1; i < lengths.length; i++) expect(lengths[i]).toBeLessThan(lengths[i - 1]);
+    expect(Math.abs(at('comfortable') - labelSays(PUBLISHED, 'us-w', 7.5).footMm)).toBeLessThan(2);
   });
-  it('more shoes narrow the doubt; shoes that contradict each other are named and widen it', () => {
-    const one = guessFoot([{ how: 'label', scale: 'eu', size: 38, feel: 'comfortable' }]);
-    const two = guessFoot([
-      { how: 'label', scale: 'eu', size: 38, feel: 'comfortable' },
-      { how: 'label', scale: 'uk', size: 5, feel: 'comfortable' }
-    ]);
-    expect(two.sdMm).toBeLessThan(one.sdMm);
-    expect(two.contradict).toBe(false);
-    const apart = guessFoot([
-      { how: 'label', scale: 'eu', size: 36, feel: 'comfortable' },
-      { how: 'label', scale: 'eu', size: 41, feel: 'comfortable' }
-    ]);
-    expect(apart.contradict).toBe(true);
-    expect(apart.sdMm).toBeGreaterThan(two.sdMm);
+  it('more shoes narrow the doubt; one that speaks like another size is asked about by name', () => {
+    const one = learn(byStyle('usher', 42, '4'));
+    const three = learn(byStyle('usher', 42, '4'), byStyle('second-violin', 8.5, 'F'), byStyle('tarn', 42, '4'));
+    expect(three.feet.left.lengthMm.sdMm).toBeLessThan(one.feet.left.lengthMm.sdMm);
+    const odd = learn(byStyle('usher', 42, '4'), byStyle('tarn', 42, '4'), byLabel('eu', 42), byLabel('eu', 42), byLabel('eu', 35));
+    expect(questionsOf(odd, (id) => id, String).join(' ')).toMatch(/continental 35/); // prettier-ignore
   });
   it('a size worn in comfort comes back as that size in the same style', () => {
     for (const [id, size, width] of [
@@ -44,15 +50,13 @@ describe('between makers, for people who only write', () => {
       ['hedger', 9, 'F'],
       ['pebble', 38, 'medium']
     ] as const) {
-      const guess = guessFoot([{ how: 'style', style: styleOf(id), size, width, feel: 'comfortable' }]);
-      const [best] = sizesThere(guess, styleOf(id), ORDINARY_WEAR, width);
+      const [best] = sizesThere(feetOf(learn(byStyle(id, size, width))), styleOf(id), ORDINARY_WEAR, width);
       expect(Math.abs(best.sizeNumber - size)).toBeLessThanOrEqual(styleOf(id).step + 1e-9);
     }
   });
   it('gives several sizes with their chances, best first, each with what it would feel like', () => {
-    const guess = guessFoot([{ how: 'label', scale: 'eu', size: 42, feel: 'comfortable' }]);
     const there = sizesThere(
-      guess,
+      feetOf(learn(byLabel('eu', 42))),
       styles.find((s) => s.last.id === 'kaede')!,
       ORDINARY_WEAR
     );
@@ -60,5 +64,4 @@ describe('between makers, for people who only write', () => {
     there.slice(1).forEach((s, i) => expect(s.probability).toBeLessThanOrEqual(there[i].probability));
     for (const s of there) expect(s.feel.length).toBeGreaterThan(0);
   });
-  it('needs at least one shoe', () => expect(() => guessFoot([])).toThrow(/at least one shoe/));
 });

@@ -79,7 +79,7 @@ export {
 } from './shoe';
 export { clearanceAt, targetsFor, type Verdict, VERDICTS, zoneState } from './judge';
 export { compare, compilePair, fitOnce, placeFoot, shoeAsWorn } from './room';
-export { cautionsFor, cautionsOfWearer, CONTRADICT_WORDS, knownShoeWords, VERDICT_WORDS } from './words';
+export { cautionsFor, cautionsOfWearer, VERDICT_WORDS } from './words';
 export {
   HELP_IDS,
   type HelpId,
@@ -112,8 +112,6 @@ export {
 export {
   type FeelId,
   FEELS,
-  guessFoot,
-  type KnownShoe,
   type NextMeasure,
   nextMeasures,
   type OtherShoe,
@@ -122,6 +120,7 @@ export {
   sizeGrid,
   type SizeGrid,
   sizesThere,
+  type SizeThere,
   splitPair,
   type SplitPair,
   type Trade

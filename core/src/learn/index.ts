@@ -1,7 +1,10 @@
+export * from './contradiction';
 export * from './ep';
 export * from './felt';
+export * from './known';
 export * from './normal';
 export * from './person';
 export type { KnownPair, SaidWord } from './said';
+export * from './words';
 export { LIKINGS, type LikingId } from './state';
 export { movedBy, type FootFeatures } from './slopes';

@@ -12,7 +12,19 @@ export const isOdd = (word: SaidWord, { chance, z, slipped }: WordJudged): boole
 const ODD_PAIR_Z = 2.6;
 /** What is told beside the estimate need be no closer than this, in deviations. */
 export const SIDE_STILL = 1e-3;
-/** What a pair says when it may be of another size than it is written; the others stand as they are. */
+/** The same when one pair may be of another size than it is written: a size more in the state, which only its own lines read. */
+export function widened(prior: Gaussian, lines: readonly Word[], mine: readonly boolean[], base: number): { prior: Gaussian; lines: Word[] } {
+  const d = prior.mean.length + 1;
+  const wider: Gaussian = { mean: new Float64Array(d), cov: new Float64Array(d * d) };
+  wider.mean.set(prior.mean);
+  for (let i = 0; i < d - 1; i++) wider.cov.set(prior.cov.subarray(i * (d - 1), (i + 1) * (d - 1)), i * d);
+  wider.cov[d * d - 1] = 1;
+  const of = (line: Word, offset: 'length' | 'girth'): number => line.by[line.at.indexOf(base + OFFSETS.indexOf(offset))] ?? 0;
+  return {
+    prior: wider,
+    lines: lines.map((l, i) => (mine[i] ? { ...l, at: [...l.at, d - 1], by: [...l.by, SIZE_IS.length * of(l, 'length') + SIZE_IS.girth * of(l, 'girth')] } : l)) // prettier-ignore
+  };
+}
 /** All that was said, and what it came to. */
 export interface AllSaid {
   prior: Gaussian;
@@ -20,19 +32,12 @@ export interface AllSaid {
   readings: readonly Reading[];
   sites: Sites;
 }
+/** What a pair says when it may be of another size than it is written; the others stand as they are. */
 export function sizeOff(pair: KnownPair, { prior, words, readings, sites }: AllSaid, base: number): { sizesOff: number; sizesOffSd: number; odd: boolean } {
-  const d = prior.mean.length + 1;
-  const wider: Gaussian = { mean: new Float64Array(d), cov: new Float64Array(d * d) };
-  wider.mean.set(prior.mean);
-  for (let i = 0; i < d - 1; i++) wider.cov.set(prior.cov.subarray(i * (d - 1), (i + 1) * (d - 1)), i * d);
-  wider.cov[d * d - 1] = 1;
-  const lines = words.map(({ said, line }) => {
-    if (said.pair !== pair) return line;
-    const of = (offset: 'length' | 'girth'): number => line.by[line.at.indexOf(base + OFFSETS.indexOf(offset))] ?? 0;
-    return { ...line, at: [...line.at, d - 1], by: [...line.by, SIZE_IS.length * of('length') + SIZE_IS.girth * of('girth')] };
-  });
-  const { mean, cov } = believe(wider, lines, readings, { still: SIDE_STILL, from: sites });
-  const [sizesOff, sizesOffSd] = [mean[d - 1], Math.sqrt(cov[d * d - 1])];
+  const of = widened(prior, words.map((w) => w.line), words.map((w) => w.said.pair === pair), base); // prettier-ignore
+  const { mean, cov } = believe(of.prior, of.lines, readings, { still: SIDE_STILL, from: sites });
+  const last = mean.length - 1;
+  const [sizesOff, sizesOffSd] = [mean[last], Math.sqrt(cov[last * mean.length + last])];
   return { sizesOff, sizesOffSd, odd: Math.abs(sizesOff) > ODD_PAIR_Z * sizesOffSd };
 }
 /** Taped by the wearer, a length is read this closely, mm. */

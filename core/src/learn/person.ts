@@ -1,6 +1,6 @@
 import type { Preference, ZoneId } from '../fit';
 import { MEASURE_IDS, SIDES, type MeasureId, type Side } from '../measure';
-import { believe, type Believed, type Gaussian, type Word, type WordJudged } from './ep';
+import { believe, type Believed, type Gaussian, type Reading, type Word, type WordJudged } from './ep';
 import { isOdd, needsOf, SIDE_STILL, sizeOff } from './judged';
 import { layoutOf, lineAt, saidOf, type KnownPair, type Said, type SaidWord } from './said';
 import { slopesAt, type FootFeatures } from './slopes';
@@ -81,12 +81,16 @@ function anchorOf({ tape, pairs }: LearnAsk): number {
   return pairs.length > 0 ? medianOf(pairs.map((p) => p.shoe.inside.madeForFootMm)) : FALLBACK_MM;
 }
 
-/**
- * Two feet behind the shoes somebody wears, with or without a tape: every word is an interval over the engine's own clearance, felt with
- * noise; a small share of words are slips; lasts may be off and people like it closer or looser. Everything is worked out anew from what was
- * said, in its order: what is taken back was never there.
- */
-export function learnFeet(ask: LearnAsk): LearnedFeet {
+/** All that was said, read at the state it came to. */
+export interface Settled {
+  prior: Gaussian;
+  words: { said: Said; line: Word }[];
+  readings: (Reading & { side: Side; measure: MeasureId })[];
+  now: Believed;
+  baseOf: (pair: KnownPair) => number;
+}
+/** Joins what was said, reading the shoes anew where the feet have moved. */
+export function settle(ask: LearnAsk): Settled {
   const { pairs, tape, preference, features = {} } = ask;
   const { baseOf, extra } = layoutOf(pairs);
   const prior = priorOf(anchorOf(ask), preference, extra);
@@ -120,6 +124,17 @@ export function learnFeet(ask: LearnAsk): LearnedFeet {
       round > 0 ? { from: now.sites } : {}
     );
   }
+  return { prior, words, readings, now, baseOf };
+}
+
+/**
+ * Two feet behind the shoes somebody wears, with or without a tape: every word is an interval over the engine's own clearance, felt with
+ * noise; a small share of words are slips; lasts may be off and people like it closer or looser. Everything is worked out anew from what was
+ * said, in its order: what is taken back was never there.
+ */
+export function learnFeet(ask: LearnAsk): LearnedFeet {
+  const { pairs, tape } = ask;
+  const { prior, words, readings, now, baseOf } = settle(ask);
   const length = (side: Side): number => stateAt(side, 'lengthMm');
   const longer = now.mean[length('right')] > now.mean[length('left')] ? length('right') : length('left');
   const known = (b: Gaussian): number => Math.max(0, 1 / deviation(b, longer) ** 2 - 1 / deviation(prior, longer) ** 2);

@@ -1,12 +1,14 @@
-import { completeFoot, MEASURE_IDS, type FootInput, type MeasureId, type Side } from '../measure';
+import { completeFoot, MEASURE_IDS, type FootInput, type FootValue, type MeasureId, type Side } from '../measure';
 import { fitOnce, footAsWorn, type Shoe, type Wear, ZONE_IDS, type ZoneId } from '../fit';
 import type { Inside } from '../last';
 import { OFFSETS, type OffsetId } from './felt';
 
 const MOST_ZONES = ZONE_IDS.length;
 
-/** What of a foot is not among its measures: toes, bunions. */
-export type FootFeatures = Omit<FootInput, 'side' | 'values'>;
+/** What of a foot is not the figures of its measures: toes, bunions, and how each measure was taken. */
+export interface FootFeatures extends Omit<FootInput, 'side' | 'values'> {
+  taken?: Partial<Record<MeasureId, Pick<FootValue, 'under' | 'sockMm'>>>;
+}
 /** How every zone of one foot in one shoe answers, mm a mm. */
 export interface Slopes {
   /** At these measures, by place of the zone; NaN where it does not apply. */
@@ -55,8 +57,11 @@ export interface SlopesAsk {
   zones: ReadonlySet<ZoneId>;
 }
 /** Reads how a shoe answers to a foot and to its last, by the engine itself. */
-export function slopesAt({ shoe, wear, side, mmOf, features, zones }: SlopesAsk): Slopes {
-  const own = footAsWorn(completeFoot({ ...features, side, values: Object.fromEntries(MEASURE_IDS.map((m) => [m, { mm: mmOf(m) }])) }), wear).dims;
+export function slopesAt({ shoe, wear, side, mmOf, features: { taken, ...features }, zones }: SlopesAsk): Slopes {
+  const own = footAsWorn(
+    completeFoot({ ...features, side, values: Object.fromEntries(MEASURE_IDS.map((m) => [m, { mm: mmOf(m), ...taken?.[m] }])) }),
+    wear
+  ).dims;
   // What the state of a foot adds hardly changes within a step: the foot as worn is moved itself.
   const dims = (id: MeasureId, by: number) => ({ ...own, [id]: own[id] + by });
   const answer = (up: Float64Array, down: Float64Array): Float64Array => up.map((v, i) => (v - down[i]) / (2 * STEP_MM));

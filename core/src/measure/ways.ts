@@ -1,6 +1,6 @@
 /** How a value came to be known. `derived` is filled from proportions. */
 export type HowTaken = WayOfTaking | 'derived';
-export type WayOfTaking = 'device' | 'tape' | 'tracing' | 'scan' | 'stated';
+export type WayOfTaking = 'device' | 'tape' | 'tracing' | 'scan' | 'stated' | 'worn';
 
 /** Whether the foot carried the body when it was read. */
 export const LOADS = [
@@ -16,6 +16,7 @@ export const WAYS: readonly { id: WayOfTaking; name: string; factor: number }[] 
   { id: 'tape', name: 'tape', factor: 1 },
   { id: 'tracing', name: 'tracing', factor: 1 },
   { id: 'scan', name: 'scan', factor: 2 / 3 },
-  { id: 'stated', name: 'told', factor: 2 }
+  { id: 'stated', name: 'told', factor: 2 },
+  { id: 'worn', name: 'from the shoes worn', factor: 2 }
 ];
 export const FACTOR = Object.fromEntries(WAYS.map((w) => [w.id, w.factor])) as Record<WayOfTaking, number>;

@@ -13,5 +13,4 @@ export {
 } from './catalogue';
 export { cautionsFor, cautionsOfWearer } from './cautions';
 export { character, findingsOf, type SpokenFoot, tightness, TOLD_FROM_MM } from './findings';
-export { CONTRADICT_WORDS, type KnownShoeSum, knownShoeWords } from './known-shoes';
 export { feelOfZone, reasonFor, sentence, worstWords } from './sentence';

@@ -1,3 +1,4 @@
+import type { Contradiction, LearnAsk, LearnedFeet } from '@chiave/core/learn';
 import { proxy } from 'comlink';
 import type { Candidate, OtherShoe } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
@@ -28,6 +29,10 @@ export const onGround = (ask: GroundAsk): Promise<Record<string, OnGround | null
 export const suitsFor = (ask: SuitAsk): Promise<Suits> => made().ask((e) => e.suits(plain(ask)));
 /** What is told of some of what is listed for a use. */
 export const suitToldOf = (ask: SuitAsk): Promise<Record<string, SuitTold>> => made().ask((e) => e.suitTold(plain(ask)));
+/** Two feet behind the shoes somebody wears. */
+export const learnFrom = (ask: LearnAsk): Promise<LearnedFeet> => made().ask((e) => e.learn(plain(ask)));
+/** What was felt at the chair and stands apart from feet and shoes. */
+export const contradictions = (ask: LearnAsk): Promise<Contradiction[]> => made().ask((e) => e.contradictions(plain(ask)));
 /** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */
 export const openPair = (ask: PairAsk): Promise<Opened> => made().ask((e) => e.open(plain(ask)));
 /** Other sizes and lasts in place of a pair; null where another was opened meanwhile. */

@@ -2,6 +2,7 @@
  * The fit engine beside the page: ranks the stockroom, opens one candidate, lays the feet in it with what is put in. `fit.worker.ts` puts it
  * behind a door; what it is asked and answers is plain data.
  */
+import { contradictionsIn, learnFeet, type Contradiction, type LearnAsk, type LearnedFeet } from '@chiave/core/learn';
 import {
   byRank,
   checkFit,
@@ -250,6 +251,10 @@ export const fitEngine = {
   grounds,
   suits,
   suitTold,
+  /** Two feet behind the shoes somebody wears. */
+  learn: (ask: LearnAsk): LearnedFeet => learnFeet(ask),
+  /** What was felt at the chair and stands apart from feet and shoes. */
+  contradictions: (ask: LearnAsk): Contradiction[] => contradictionsIn(ask),
   open,
   others
 };

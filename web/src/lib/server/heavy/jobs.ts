@@ -8,6 +8,7 @@ import { compareLasts, compareSize, matrixOf } from '../compare-api';
 import { checkOne, rankForApi } from '../fit-api';
 import { fitCardPdf } from '../fit-pdf';
 import { planFor } from '../heel-api';
+import { learnForApi } from '../learn-api';
 import { homeCardPdf } from '../home-card';
 import { invalid, notFound } from '../problems';
 import { sayOfTry } from '../say-of-try';
@@ -41,6 +42,7 @@ export const JOBS = {
   compareLasts: { long: false, run: compareLasts },
   compareSize: { long: true, run: compareSize },
   planHeels: { long: true, run: planFor },
+  learnFoot: { long: false, run: learnForApi },
   fitCard: {
     long: false,
     run: ({ fitting, styleId, size, width, paper, put }: FitCardAsked, { styles }: Stock) => {

@@ -4,12 +4,12 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
 
-  /** Chooses a person whose feet were measured, by what is typed. @prop first people offered before anything is typed */
+  /** Chooses a person whose feet were measured, by what is typed. @prop first people offered before anything is typed @prop anybody those who were never measured too */
   // prettier-ignore
-  let { label, hideLabel = false, first, chosen, onchoose }: {
-    label: string; hideLabel?: boolean; first: PeoplePage; chosen: { id: number; name: string } | null; onchoose: (person: { id: number; name: string } | null) => void;
+  let { label, hideLabel = false, first, chosen, onchoose, anybody = false }: {
+    label: string; hideLabel?: boolean; anybody?: boolean; first: PeoplePage; chosen: { id: number; name: string } | null; onchoose: (person: { id: number; name: string } | null) => void;
   } = $props();
-  const list = $derived(new PeopleList(first, true));
+  const list = $derived(new PeopleList(first, !anybody));
   let open = $state(false);
   let typed = $state<string | null>(null);
   const id = $props.id();
@@ -49,7 +49,7 @@
     <ul {id} class="sheet absolute z-20 mt-1 max-h-72 w-full min-w-60 overflow-y-auto p-1" aria-label="{label}, found">
       {#each list.found as p (p.id)}
         <li><Button class="w-full text-left hover:underline" onclick={() => choose(p)}>{p.name}</Button></li>
-      {:else}<li class="soft px-2">Nobody with measured feet by that name.</li>{/each}
+      {:else}<li class="soft px-2">{anybody ? 'Nobody by that name.' : 'Nobody with measured feet by that name.'}</li>{/each}
     </ul>
   {/if}
 </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { VERDICT_WORDS, ZONE } from '@chiave/core/fit';
-  import { formatSigned, SIDES, type Side } from '@chiave/core/measure';
+  import { contradictionWords, type Contradiction } from '@chiave/core/learn';
+  import { formatLength, formatSigned, SIDES, type Side } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
   import { wordOf } from '$lib/drawing/tightness';
   import { writePut } from '$lib/put-text';
@@ -16,7 +17,13 @@
   import type { Tried } from './tried.svelte';
 
   /** One pair at the chair: on which foot it is now, what the engine said, what was felt against what was expected. */
-  let { desk, tried, on, onwear }: { desk: Desk; tried: Tried; on: Record<Side, boolean>; onwear: (side: Side) => void } = $props();
+  let {
+    desk,
+    tried,
+    on,
+    onwear,
+    apart = []
+  }: { desk: Desk; tried: Tried; on: Record<Side, boolean>; onwear: (side: Side) => void; apart?: readonly Contradiction[] } = $props();
   const row = $derived(tried.row);
   let message = $state('');
   async function remove(): Promise<void> {
@@ -44,6 +51,14 @@
     {/each}
   </div>
   <p class="soft leading-snug">The engine said: {row.said || `${VERDICT_WORDS[row.verdict]}.`}</p>
+  {#each apart as c (c.side + c.zone)}
+    {@const said = contradictionWords(c, (mm) => formatLength(mm, shown.unit))}
+    <Notice class="mt-2" tone="caution" role="status">
+      <p class="font-semibold">{said.head}</p>
+      <p>Likeliest: {said.reasons.join('; ')}.</p>
+      <p><b>{said.check}</b></p>
+    </Notice>
+  {/each}
   {#if tried.allFelt.length > 0}
     <ul class="mt-1 leading-snug">
       {#each tried.allFelt as { side, zone, state } (side + zone)}

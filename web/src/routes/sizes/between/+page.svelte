@@ -1,137 +1,94 @@
 <script lang="ts">
-  import {
-    CONTRADICT_WORDS,
-    FEELS,
-    guessFoot,
-    knownShoeWords,
-    ORDINARY_WEAR,
-    sizesThere,
-    sizeText,
-    type FeelId,
-    type KnownShoe,
-    readStyleSize
-  } from '@chiave/core/fit';
-  import { formatFigure, formatLength } from '@chiave/core/measure';
-  import { readQuick, SCALE } from '@chiave/core/size';
+  import { PREFERENCES, type Preference } from '@chiave/core/fit';
+  import { formatLength, MEASURE, SIDES } from '@chiave/core/measure';
+  import { SCALE } from '@chiave/core/size';
+  import { capital } from '$lib/capital';
   import { shopBook } from '$lib/ui/sizes/shop-scales';
   import { withFractions } from '$lib/size-fractions';
-  import { withDoubt } from '$lib/drawing/lengths-on-rule';
-  import LengthsOnRule from '$lib/drawing/LengthsOnRule.svelte';
   import { chance } from '$lib/ui/fitting/names';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import Field from '$lib/ui/kit/Field.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
+  import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import SideMark from '$lib/ui/kit/SideMark.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
+  import KnownRowFields from '$lib/ui/learn/KnownRowFields.svelte';
+  import LearnedSheet from '$lib/ui/learn/LearnedSheet.svelte';
+  import TakeToFitting from '$lib/ui/learn/TakeToFitting.svelte';
+  import { KnownShoes, TAPED } from '$lib/ui/learn/known-shoes.svelte';
 
-  interface Row {
-    styleId: string;
-    text: string;
-    width: string;
-    feel: FeelId;
-  }
   let { data } = $props();
-  const book = $derived(shopBook());
-  let rows = $state<Row[]>([{ styleId: '', text: 'eu 39', width: '', feel: 'comfortable' }]);
+  const known = new KnownShoes(() => ({ styles: data.styles, book: shopBook(), unit: shown.unit }));
+  $effect(() => void known.learn(known.ask));
   let targetId = $state('');
-  const styleOf = (id: string) => data.styles.find((s) => s.id === id);
-
-  /** Each row as a known shoe, or what is wrong with it. */
-  const read = $derived(
-    rows.map((row): { known: KnownShoe | null; problem: string } => {
-      const style = styleOf(row.styleId);
-      if (style) {
-        const size = readStyleSize(style, row.text, row.width || style.widths[0]);
-        return 'message' in size
-          ? { known: null, problem: size.message }
-          : { known: { how: 'style', style, size: size.size, width: size.width, feel: row.feel }, problem: '' };
-      }
-      const { meanings, problem } = readQuick(row.text, shown.unit, null, book);
-      const labels = meanings.filter((m) => m.kind === 'label');
-      if (labels.length > 1) return { known: null, problem: `That may be ${labels.map((m) => m.text).join(', ')}: say which scale.` };
-      if (labels.length === 0) return { known: null, problem: problem || (row.text.trim() === '' ? '' : 'Write the size on the shoe, as eu 39 or us w 6.5.') };
-      return { known: { how: 'label', scale: labels[0].scale!, size: labels[0].size!, school: labels[0].school, feel: row.feel }, problem: '' };
-    })
-  );
-  const known = $derived(read.flatMap((r) => (r.known ? [r.known] : [])));
-  const guess = $derived(known.length > 0 ? guessFoot(known, book) : null);
-  const laid = $derived.by(() => {
-    if (!guess) return [];
-    const figure = (mm: number, sdMm: number): string => `${formatLength(mm, shown.unit)} ± ${formatFigure(sdMm, shown.unit)}`;
-    const shoes = guess.lines.map((line) =>
-      withDoubt(knownShoeWords(line), `${figure(line.lengthMm, line.sdMm)}, ${Math.round(line.share * 100)} of 100`, line.lengthMm, line.sdMm)
-    );
-    return [...shoes, { ...withDoubt('the foot', figure(guess.lengthMm, guess.sdMm), guess.lengthMm, guess.sdMm), whole: true as const }];
-  });
-  const target = $derived(styleOf(targetId));
-  const there = $derived(guess && target ? sizesThere(guess, target, ORDINARY_WEAR) : []);
+  const target = $derived(known.styleOf(targetId));
+  const there = $derived(known.there(targetId));
   const best = $derived(there[0]);
+  const longer = $derived(known.learned && [...SIDES].sort((a, b) => known.learned!.feet[b].lengthMm.mm - known.learned!.feet[a].lengthMm.mm)[0]);
+  const likes = PREFERENCES.map((id) => ({ id, name: id }));
 </script>
 
 <svelte:head><title>Between makers · Chiave</title></svelte:head>
 <h1 class="sr-only">Between makers</h1>
 <p class="says mb-1" aria-live="polite">
-  {#if guess && target && best}In {target.name} {best.fits ? 'take' : 'the nearest is'} {withFractions(best.size)} {best.width}: {chance(best.probability)}.
-  {:else if guess}The foot is {formatLength(guess.lengthMm, shown.unit)}, give or take {formatLength(guess.sdMm, shown.unit)}.
+  {#if target && best}In {target.name} {best.fits ? 'take' : 'the nearest is'} {withFractions(best.size)} {best.width}: {chance(best.probability)}.
+  {:else if longer}{capital(
+      `the ${longer} foot is about ${formatLength(known.learned!.feet[longer].lengthMm.mm, shown.unit)}, give or take ${formatLength(known.learned!.feet[longer].lengthMm.sdMm, shown.unit)}.`
+    )}
   {:else}What does somebody wear, and how does it feel?{/if}
 </p>
 <p class="soft mb-3">
-  For people who only write: the shoes they wear, and how each feels, say how long the foot is and how surely. Through the inside of the shoe where the
-  stockroom knows it, through the label where not.
+  For people who only write, or come in what they wear: their shoes, and how each feels, say what their feet are and how surely. Through the inside of the shoe
+  where the stockroom knows it, through the label where not. Every word is judged by all the others.
 </p>
 
 <div class="grid gap-4 lg:grid-cols-2">
-  <Sheet heading="What is worn now">
-    {#each rows as row, i (i)}
-      <div class="mt-2 grid items-start gap-2 border-b border-line pb-2 sm:grid-cols-[2fr_1fr_0.8fr] lg:grid-cols-[2.4fr_1fr_0.8fr]">
-        <Select label="Shoe {i + 1}" bind:value={row.styleId}>
-          <option value="">known by its label</option>
-          {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
-        </Select>
-        <Field
-          label="Size"
-          aria-label="Size of shoe {i + 1}"
-          figures
-          bind:value={row.text}
-          aria-invalid={read[i].problem !== ''}
-          placeholder={styleOf(row.styleId) ? sizeText(styleOf(row.styleId)!, styleOf(row.styleId)!.from) : 'eu 39'}
-        />
-        <Field label="Width" aria-label="Width of shoe {i + 1}" figures bind:value={row.width} placeholder={styleOf(row.styleId)?.widths.join(' ') ?? ''} />
-        <div class="flex items-end gap-2 sm:col-span-3">
-          <Select class="flex-1" label="Feels" aria-label="Feel of shoe {i + 1}" options={FEELS} bind:value={row.feel} />
-          <Button aria-label="Take shoe {i + 1} away" disabled={rows.length === 1} onclick={() => (rows = rows.filter((_, n) => n !== i))}>×</Button>
-        </div>
-        {#if read[i].problem}<Notice class="sm:col-span-3" tone="caution" role="alert">{read[i].problem}</Notice>{/if}
+  <div class="grid content-start gap-4">
+    <Sheet heading="What is worn now">
+      {#each known.rows as row, i (row.key)}
+        <KnownRowFields {known} bind:row={known.rows[i]} n={i + 1} styles={data.styles} problem={known.read[i].problem} />
+      {/each}
+      <Button class="mt-2" onclick={() => known.add()}>Another shoe</Button>
+    </Sheet>
+    <Sheet class="grid gap-3" heading="By their own tape, if they have one">
+      <div class="grid gap-3 sm:grid-cols-2">
+        {#each SIDES as side (side)}
+          <div class="grid gap-2">
+            <SideMark {side} word />
+            {#each TAPED as id (id)}
+              <NumberField
+                label="{capital(MEASURE[id].name)}, {side}"
+                unit="mm"
+                value={known.tape[side][id] ?? null}
+                low={id === 'lengthMm' ? 80 : 80}
+                high={id === 'lengthMm' ? 400 : 420}
+                step={1}
+                onchange={(mm) => (known.tape[side] = { ...known.tape[side], [id]: mm ?? undefined })}
+              />
+            {/each}
+          </div>
+        {/each}
       </div>
-    {/each}
-    <Button class="mt-2" onclick={() => (rows = [...rows, { styleId: '', text: '', width: '', feel: 'comfortable' }])}>Another shoe</Button>
-  </Sheet>
+      <Choice name="likes" legend="They like shoes" options={likes} value={known.preference} onchange={(p: Preference) => (known.preference = p)} />
+    </Sheet>
+  </div>
 
   <div class="grid content-start gap-4">
-    {#if guess}
-      <Sheet>
-        <h2 class="mb-1">
-          The foot: <span class="figures" data-guess>{formatLength(guess.lengthMm, shown.unit)}</span>
-          <span class="figures soft font-normal">± {formatLength(guess.sdMm, shown.unit)}</span>
-        </h2>
-        <LengthsOnRule lengths={laid} unit={shown.unit} words={laid.map((l) => `${l.name}: ${l.figure}`).join('; ')} />
-        {#if guess.contradict}<Notice class="mt-1" tone="caution">{CONTRADICT_WORDS}</Notice>{/if}
-        <p class="soft">Of 100, how much each shoe counts: less the surer the others are.</p>
-      </Sheet>
-    {/if}
+    {#if known.learned}<LearnedSheet {known} />{/if}
     <Sheet heading="What in this one?">
       <Select label="The shoe asked about" hideLabel bind:value={targetId}>
         <option value="">choose a style</option>
         {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name} ({SCALE[s.scale].short})</option>{/each}
       </Select>
-      {#if target && guess && best}
+      {#if target && best}
         <p class="mt-2">
           <span class="figures text-4xl font-semibold" data-there>{withFractions(best.size)} {best.width}</span>
           <span class="text-brass">{SCALE[target.scale].name}, last {target.last.name} ({target.last.evidence.mark})</span>
         </p>
-        <p class="soft">The foot is only guessed in length, its width filled in from proportions.</p>
+        <p class="soft">Chance that every zone of both feet lies within its limits, over all that is not known of them.</p>
         <Table class="mt-2">
           <tbody>
             {#each there as s (s.size + s.width)}
@@ -144,9 +101,10 @@
           </tbody>
         </Table>
         <Notice class="mt-3" tone="caution">
-          A size told in writing is a place to start. Width and instep are not in it: ask for a tracing and a ball girth, or send two sizes.
+          A size told in writing is a place to start. A tape of length and ball girth is worth more than a second pair in the post: ask for them first.
         </Notice>
-      {:else if target && guess}<Notice class="mt-2">{target.name} is not made in a size near this foot.</Notice>{/if}
+      {:else if target && known.learned}<Notice class="mt-2">{target.name} is not made in a size near this foot.</Notice>{/if}
     </Sheet>
+    {#if known.learned}<TakeToFitting {known} people={data.people} />{/if}
   </div>
 </div>

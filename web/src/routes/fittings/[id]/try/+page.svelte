@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { sizeText, type Style } from '@chiave/core/fit';
+  import type { Contradiction } from '@chiave/core/learn';
   import { SIDES, type Side } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
   import { Tried } from '$lib/ui/try/tried.svelte';
@@ -12,7 +13,9 @@
   import TryCard from '$lib/ui/try/TryCard.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { send, type SaveError } from '$lib/send/save.svelte';
-  import type { TryRow } from '$lib/api/rows';
+  import type { FittingRow, TryRow } from '$lib/api/rows';
+  import { learnAskOf } from '$lib/learn-fitting';
+  import { contradictions } from '$lib/workers/fit-client';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -43,6 +46,18 @@
   });
   const wear = (side: Side, tried: Tried) => (put = { ...put, [side]: tried.row.id });
   const swap = () => worn && (put = { left: worn.right.row.id, right: worn.left.row.id });
+  /** What was felt and stands apart from feet and shoes, told as soon as it is tapped; a newer mark overtakes an older question. */
+  let apart = $state.raw<Contradiction[]>([]);
+  const asked = $derived(learnAskOf($state.snapshot(desk.fitting) as FittingRow, styleOf));
+  let turn = 0;
+  $effect(() => {
+    const own = ++turn;
+    if (asked === null) apart = [];
+    else
+      void contradictions(asked)
+        .then((found) => own === turn && (apart = found))
+        .catch(() => {});
+  });
   let styleId = $state('');
   let size = $state('');
   let width = $state('');
@@ -105,7 +120,13 @@
   {/if}
   <div class="grid content-start gap-3">
     {#each pairs as tried (`${tried.row.id} ${desk.readings}`)}
-      <TryCard {desk} {tried} on={{ left: worn?.left === tried, right: worn?.right === tried }} onwear={(side) => wear(side, tried)} />
+      <TryCard
+        {desk}
+        {tried}
+        on={{ left: worn?.left === tried, right: worn?.right === tried }}
+        onwear={(side) => wear(side, tried)}
+        apart={apart.filter((c) => c.pair === String(tried.row.id))}
+      />
     {/each}
     <form class="sheet" onsubmit={add} novalidate>
       <h2>Another pair</h2>

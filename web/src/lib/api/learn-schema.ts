@@ -1,0 +1,80 @@
+import { FEELS, FLAG_IDS, KIND_IDS, PREFERENCES, ZONE_IDS, ZONE_STATES } from '@chiave/core/fit';
+import { MEASURE_IDS, SIDES } from '@chiave/core/measure';
+import { parseSize } from '@chiave/core/size';
+import { z } from 'zod';
+import { anyScaleId } from './scale-id';
+import { setOf } from './sets';
+import { shoeSchema } from './shoe-schema';
+import { idOf, mm, text } from './values';
+
+/** Two feet behind the shoes somebody wears. */
+const sizeText = z
+  .string()
+  .max(12)
+  .refine((size) => parseSize(size) !== null, 'a size as 7, 7 1/2 or 41 2/3');
+const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES));
+const label = z.strictObject({ scale: anyScaleId, size: sizeText, school: z.string().max(20).optional(), width: text(12).optional() });
+const knownShoe = z
+  .strictObject({
+    id: text(60).optional().describe('what the answer calls it; its place where it is left out'),
+    style: shoeSchema.optional().describe('what is known of its inside'),
+    styleId: text(60).optional().describe('of the stockroom, with size and width'),
+    size: sizeText.optional(),
+    width: text(12).optional(),
+    label: label.optional().describe('only what is written in it'),
+    kind: z.enum(KIND_IDS).optional().describe('of a shoe known by its label'),
+    whole: z.enum(idOf(FEELS)).optional().describe('how the whole shoe feels'),
+    zones: z.strictObject({ left: felt.optional(), right: felt.optional() }).default({}).describe('how each zone feels'),
+    worn: z.boolean().default(true).describe('it is worn, or was kept: what is not spoken of is at least bearable'),
+    hours: mm(0, 20_000).optional(),
+    sockMm: mm(0, 12).default(0)
+  })
+  .refine((s) => [s.style, s.styleId, s.label].filter((w) => w !== undefined).length === 1, {
+    path: ['style'],
+    error: 'say which shoe in one way: its inside as style, a style of the stockroom as styleId, or its label'
+  })
+  .refine((s) => s.styleId === undefined || (s.size !== undefined && s.width !== undefined), {
+    path: ['size'],
+    error: 'a style of the stockroom needs its size and width'
+  });
+const taped = z.partialRecord(z.enum(MEASURE_IDS), z.union([mm(10, 500), z.strictObject({ mm: mm(10, 500), sdMm: mm(0.1, 40) })]));
+export const learnFootSchema = z
+  .strictObject({
+    shoes: z.array(knownShoe).max(24, 'at most two dozen shoes').default([]),
+    tape: z.strictObject({ left: taped.optional(), right: taped.optional() }).default({}),
+    preference: z.enum(PREFERENCES).default('regular'),
+    flags: setOf(z.enum(FLAG_IDS)).default([]).describe('words of feet that feel little are no evidence')
+  })
+  .refine((b) => b.shoes.length > 0 || b.tape.left !== undefined || b.tape.right !== undefined, {
+    path: ['shoes'],
+    error: 'name a shoe that is worn, or a measure by tape'
+  })
+  .meta({
+    id: 'LearnFoot',
+    example: {
+      shoes: [
+        { label: { scale: 'eu', size: '39' }, kind: 'sneaker', whole: 'comfortable' },
+        { label: { scale: 'uk', size: '5 1/2' }, kind: 'oxford', whole: 'half-tight', zones: { left: { 'ball-girth': 'snug' } } }
+      ],
+      tape: { left: { lengthMm: 241 } }
+    }
+  });
+
+const number = z.number();
+const value = z.object({ mm: number, sdMm: number });
+const foot = z.record(z.enum(MEASURE_IDS), value);
+const liked = z.object({ left: value, right: value });
+export const learnFootAnswer = z.object({
+  left: foot,
+  right: foot,
+  liking: value.describe('how much more room than usual is liked, mm'),
+  asLiked: liked.describe('length a size is chosen by'),
+  words: z.array(
+    z.object({ shoe: z.string(), side: z.enum(SIDES).nullable(), zone: z.string(), word: z.string(), chance: number, slipped: number, odd: z.boolean() })
+  ),
+  pairs: z.array(z.object({ shoe: z.string(), aloneMm: number, aloneSdMm: number, share: number, sizesOff: number, sd: number, odd: z.boolean() })),
+  tape: z.array(z.object({ side: z.enum(SIDES), measure: z.enum(MEASURE_IDS), expectedMm: number, sdMm: number, odd: z.boolean() })),
+  needs: z.array(z.object({ measure: z.enum(MEASURE_IDS), worth: number })).describe('what a tape would tell most, best first'),
+  questions: z.array(z.string()).describe('what should be asked about, in words'),
+  leftOut: z.array(z.string()).describe('shoes whose words are no evidence, and why')
+});
