@@ -28,6 +28,7 @@ import { allStyles } from '../demo/lasts';
 import { addDrawings } from './drawings';
 import { heelFigures } from './heels';
 import { pointeFigures } from './pointe';
+import { learnFigures } from './learn';
 import { useFigures } from './use';
 import { lastFigures } from './lasts';
 import { rankFigures, stockOf } from './ranking';
@@ -130,6 +131,11 @@ console.log(
   `uses: ${thousands(use.styles)} styles judged for ${use.slowest} with a brace over it in ${use.bestMs.toFixed(1)} ms at best, ${use.medianMs.toFixed(1)} in the middle; placed with the fit ${use.placedMs.toFixed(1)}; ${thousands(use.toldPerSecond)} told whole a second`
 );
 
+const learn = learnFigures();
+console.log(
+  `learning: two feet behind ${learn.shoes} shoes, ${learn.words} words and a tape, in ${learn.bestMs.toFixed(0)} ms at best, ${learn.medianMs.toFixed(0)} in the middle`
+);
+
 const results = {
   node: process.version,
   at: new Date().toISOString(),
@@ -143,6 +149,7 @@ const results = {
   heels,
   pointe,
   use,
+  learn,
   styles: stock.length,
   considered
 };

@@ -75,4 +75,14 @@ describe('two feet behind the shoes somebody wears', () => {
     }
     expect((await ask('POST', '/learn/foot', { shoes: [{ styleId: 'nothing-there', size: '42', width: '4' }] })).status).toBe(404);
   });
+  it('whether the chances came true: counts agree with the pairs of the shop, and kinds add up', async () => {
+    const answer = await ask('GET', '/learn/calibration');
+    expect(answer.status).toBe(200);
+    const { all, kinds } = answer.body as { all: { n: number; good: number; promised: number; bins: { n: number }[]; truth: string; missing: number }; kinds: { calibration: { n: number; good: number } }[] };
+    expect(all.n).toBeGreaterThan(40);
+    expect(all.bins.reduce((s, b) => s + b.n, 0)).toBe(all.n);
+    expect(kinds.reduce((s, k) => s + k.calibration.n, 0)).toBe(all.n);
+    expect(kinds.reduce((s, k) => s + k.calibration.good, 0)).toBe(all.good);
+    expect(all.truth === 'too-few').toBe(all.missing > 0);
+  });
 }); // prettier-ignore

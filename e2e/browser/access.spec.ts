@@ -16,6 +16,7 @@ const VIEWS = [
   '/sizes/makers',
   '/sizes/chain',
   '/sizes/between',
+  '/stock/truth',
   '/sizes/insoles',
   '/sizes/many',
   '/sizes/charts',

@@ -63,8 +63,8 @@ export function contradictionsIn(ask: LearnAsk): Contradiction[] {
       const weighed = WHY_APART.map((why) => ({ why, weight: BEFORE[why] * chanceIf(why, w, settled, measure) }));
       const sum = weighed.reduce((s, r) => s + r.weight, 0);
       const reasons = weighed.map(({ why, weight }) => ({ why, share: weight / sum })).sort((a, b) => b.share - a.share);
-      // What was felt lies in liking too; the fitter looks at the clearance itself.
-      const liked = LIKINGS.reduce((s, id) => s + (line.by[line.at.indexOf(likingAt(id))] ?? 0) * now.mean[likingAt(id)], 0);
+      // What is felt lies in liking too; a fitter looks at the clearance itself.
+      const liked = LIKINGS.reduce((sum, id) => sum + (line.by[line.at.indexOf(likingAt(id))] ?? 0) * settled.prior.mean[likingAt(id)], 0);
       return [{ pair: said.pair.id, side, zone, word: said.word as ZoneState, expectedMm: judged.mm - liked, expectedSdMm: judged.sd, reasons, measure, chance: judged.chance }]; // prettier-ignore
     })
     .sort((a, b) => a.chance - b.chance)

@@ -1,3 +1,4 @@
+export * from './calibration';
 export * from './contradiction';
 export * from './ep';
 export * from './felt';

@@ -1,4 +1,5 @@
 import { FEELS, FLAG_IDS, KIND_IDS, PREFERENCES, ZONE_IDS, ZONE_STATES } from '@chiave/core/fit';
+import { TRUTHS } from '@chiave/core/learn';
 import { MEASURE_IDS, SIDES } from '@chiave/core/measure';
 import { parseSize } from '@chiave/core/size';
 import { z } from 'zod';
@@ -77,4 +78,25 @@ export const learnFootAnswer = z.object({
   needs: z.array(z.object({ measure: z.enum(MEASURE_IDS), worth: number })).describe('what a tape would tell most, best first'),
   questions: z.array(z.string()).describe('what should be asked about, in words'),
   leftOut: z.array(z.string()).describe('shoes whose words are no evidence, and why')
+});
+const between = z.object({ low: number, high: number });
+const calibration = z.object({
+  n: number.describe('pairs that ended and tell'),
+  good: number,
+  promised: number.describe('as many were promised'),
+  came: between.describe('share that came out, 90 in 100'),
+  brier: number,
+  bins: z.array(z.object({ lowest: number, highest: number, said: number, n: number, good: number, came: between })),
+  error: number,
+  errorByChance: number.describe('as far as true chances would be off by chance, 95 times in 100'),
+  levelZ: number,
+  spreadZ: number,
+  truth: z.enum(TRUTHS),
+  missing: number.describe('pairs still missing before anything may be said'),
+  correction: z.object({ a: number, b: number }).nullable()
+});
+export const calibrationAnswer = z.object({
+  all: calibration.nullable(),
+  kinds: z.array(z.object({ kind: z.enum(KIND_IDS), calibration })),
+  untold: number.describe('pairs that ended without a word of whether they fitted')
 });

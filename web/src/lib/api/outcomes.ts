@@ -8,3 +8,5 @@ export const OUTCOMES = [
 /** Of a pair of which nothing is decided yet, and of one that was taken. */
 export const UNDECIDED = 'open' satisfies (typeof OUTCOMES)[number]['id'];
 export const KEPT = 'kept' satisfies (typeof OUTCOMES)[number]['id'];
+export const LEFT = 'left' satisfies (typeof OUTCOMES)[number]['id'];
+export const RETURNED = 'returned' satisfies (typeof OUTCOMES)[number]['id'];

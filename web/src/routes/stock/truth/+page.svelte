@@ -1,0 +1,70 @@
+<script lang="ts">
+  import { KIND } from '@chiave/core/fit';
+  import SaidAndCame from '$lib/drawing/SaidAndCame.svelte';
+  import { truthWords } from '$lib/truth-words';
+  import Empty from '$lib/ui/kit/Empty.svelte';
+  import Sheet from '$lib/ui/kit/Sheet.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
+
+  let { data } = $props();
+  const all = $derived(data.truth.all);
+  const percent = (p: number): string => String(Math.round(100 * p));
+  const pairs = (n: number): string => (n === 1 ? 'One pair' : `${n} pairs`);
+</script>
+
+<svelte:head><title>Is it true · Chiave</title></svelte:head>
+<h1 class="sr-only">Is it true?</h1>
+{#if !all}
+  <Empty>No pair has ended yet: once pairs are kept, left or come back, what was promised stands here against what happened.</Empty>
+{:else}
+  <p class="says mb-2 text-xl" data-truth={all.truth}>{truthWords(all)}</p>
+  <div class="grid gap-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+    <Sheet heading="Told and come out">
+      <SaidAndCame calibration={all} />
+      <p class="soft mt-1">
+        Each mark: pairs that were told about the same chance, with the interval that holds the truth 90 times in 100. On the broken line both agree.
+      </p>
+    </Sheet>
+    <div class="grid content-start gap-3">
+      <Sheet heading="By kind of shoe">
+        <Table>
+          <caption class="sr-only">Chances that were told and what happened, by kind of shoe</caption>
+          <thead
+            ><tr><th scope="col">Kind</th><th scope="col">Pairs</th><th scope="col">Promised</th><th scope="col">Came out</th><th scope="col">Of 100</th></tr
+            ></thead
+          >
+          <tbody>
+            {#each data.truth.kinds as { kind, calibration: c } (kind)}
+              <tr>
+                <th scope="row" class="text-left font-normal">{KIND[kind].name}</th>
+                <td class="figures">{c.n}</td>
+                <td class="figures">{c.promised.toFixed(1)}</td>
+                <td class="figures">{c.good}</td>
+                <td class="figures">{percent(c.came.low)} to {percent(c.came.high)}{c.truth === 'too-few' ? `; ${c.missing} more to judge` : ''}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </Table>
+      </Sheet>
+      <Sheet heading="How it is counted">
+        <p class="mb-1 leading-snug">
+          The chance that is told says that every zone of both feet lies within its limits. Whether a pair is kept is another thing: many are kept although a
+          zone lies a little outside, so that more come out than were promised.
+        </p>
+        <p class="leading-snug">
+          A pair counts once a person and style, with the chance that was told before it was tried. It came out where it was kept, or toe room and ball were
+          felt on both feet and nothing lay outside; it did not where a zone was felt too tight or too loose. {pairs(data.truth.untold)} ended without a word of the
+          fit and
+          {data.truth.untold === 1 ? 'does' : 'do'} not count.
+        </p>
+        <p class="soft mt-1 leading-snug">
+          Mean distance of said and come {all.error.toFixed(3)}; true chances would show up to {all.errorByChance.toFixed(3)} by the toss of a coin. Brier {all.brier.toFixed(
+            3
+          )}. Level off by {Math.abs(all.levelZ).toFixed(1)} deviations, spread by {Math.abs(all.spreadZ).toFixed(1)}: from 2 on something is wrong.
+          {#if all.correction}As this shop goes, a chance of 50 in 100 is kept about {percent(1 / (1 + Math.exp(-all.correction.a)))} times; the order of shoes does
+            not change by it.{/if}
+        </p>
+      </Sheet>
+    </div>
+  </div>
+{/if}
