@@ -85,4 +85,24 @@ describe('two feet behind the shoes somebody wears', () => {
     expect(kinds.reduce((s, k) => s + k.calibration.good, 0)).toBe(all.good);
     expect(all.truth === 'too-few').toBe(all.missing > 0);
   });
+  it('what to send by post: sets of one to three, each with its gain; what cannot be is refused by its field', async () => {
+    type Sent = { each: { size: string; chance: number }[]; sets: { pairs: { size: string; width: string }[]; chance: number; gain: number; worth: boolean }[]; askFirst: string };
+    const send = async (body: object, status = 200): Promise<Sent & { errors: { path: string }[] }> => {
+      const answer = await ask('POST', '/learn/send', body);
+      expect(answer.status, JSON.stringify(answer.body)).toBe(status);
+      return answer.body as Sent & { errors: { path: string }[] };
+    };
+    const shoes = [label('eu', '42')];
+    const { sets, each, askFirst } = await send({ styleId: 'usher', shoes });
+    expect(sets.map((s) => s.pairs.length)).toEqual([1, 2, 3]);
+    expect(sets[0].chance).toBe(each[0].chance);
+    sets.slice(1).forEach((s, i) => expect(s.chance).toBeGreaterThanOrEqual(sets[i].chance));
+    expect(askFirst).toMatch(/Mm$/);
+    // A pair that brings nothing is never worth its way.
+    expect((await send({ styleId: 'usher', shoes, post: { marginEach: 0, out: 6, back: 6 } })).sets.every((s) => !s.worth)).toBe(true);
+    expect((await send({ styleId: 'usher', shoes: [] }, 422)).errors[0].path).toBe('shoes');
+    expect((await send({ shoes }, 422)).errors[0].path).toBe('styleId');
+    expect((await send({ styleId: 'usher', shoes, post: { marginEach: -1, out: 6, back: 6 } }, 422)).errors[0].path).toBe('post.marginEach');
+    expect((await ask('POST', '/learn/send', { styleId: 'nothing-there', shoes })).status).toBe(404);
+  });
 }); // prettier-ignore

@@ -164,6 +164,11 @@ test('between makers: known shoes make two feet with their doubt, an odd one is 
   await expect(page.getByText(/A tape of the .+ would tell most\./)).toBeVisible();
   await page.getByLabel('The shoe asked about').selectOption('usher');
   await expect(page.locator('[data-there]')).toBeVisible();
+  const send = page.getByRole('list', { name: 'What to send' }).getByRole('listitem');
+  await expect(send).toHaveCount(3);
+  await expect(send.nth(1)).toContainText(/two pairs\s*.+, .+: \d+ of 100, \d+ more; (not )?worth its way/);
+  await page.getByLabel('A kept pair brings').fill('0');
+  await expect(send.nth(0)).toContainText('not worth its way');
   await page.getByRole('button', { name: 'Another shoe' }).click();
   await page.getByLabel('Size of shoe 2').fill('8');
   await expect(page.getByText(/That may be .*say which scale/)).toBeVisible();

@@ -6,6 +6,8 @@ export * from './known';
 export * from './normal';
 export * from './person';
 export type { KnownPair, SaidWord } from './said';
+export * from './send';
+export * from './sets';
 export * from './words';
 export { LIKINGS, type LikingId } from './state';
 export { movedBy, type FootFeatures } from './slopes';

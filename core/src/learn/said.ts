@@ -26,6 +26,8 @@ export interface KnownPair {
 /** A word as it was said. */
 export type SaidWord = ZoneState | FeelId | 'worn';
 const GROUP_OF: Readonly<Record<(typeof ZONE)[ZoneId]['part'], LikingId>> = { toes: 'toes', ball: 'girth', waist: 'girth', heel: 'heel' };
+/** Which liking reaches a zone beside the common one. */
+export const groupOf = (zone: ZoneId): LikingId => GROUP_OF[ZONE[zone].part];
 /** One line of a pair before it is read at a state: which zones with which weights. */
 export interface Said {
   pair: KnownPair;
@@ -94,7 +96,7 @@ export function lineAt(said: Said, slopes: Readonly<Record<Side, Slopes>>, base:
     OFFSETS.forEach((_, k) => Number.isFinite(s.byOffset[k][at]) && add(base + k, weight * s.byOffset[k][at]));
     const share = ZONE[zone].preferenceShare;
     // What is liked is not in the clearance: it is taken off what is felt.
-    for (const id of ['common', GROUP_OF[ZONE[zone].part]] as const) add(likingAt(id), -weight * share);
+    for (const id of ['common', groupOf(zone)] as const) add(likingAt(id), -weight * share);
   }
   // The shoe was read as it stands in the stockroom: measures at the mean, offsets and liking at nought.
   for (const [at, n] of by) if (at < MEASURES_BOTH.length) mm -= n * mean[at];

@@ -39,17 +39,18 @@ const knownShoe = z
     error: 'a style of the stockroom needs its size and width'
   });
 const taped = z.partialRecord(z.enum(MEASURE_IDS), z.union([mm(10, 500), z.strictObject({ mm: mm(10, 500), sdMm: mm(0.1, 40) })]));
+const fields = {
+  shoes: z.array(knownShoe).max(24, 'at most two dozen shoes').default([]),
+  tape: z.strictObject({ left: taped.optional(), right: taped.optional() }).default({}),
+  preference: z.enum(PREFERENCES).default('regular'),
+  flags: setOf(z.enum(FLAG_IDS)).default([]).describe('words of feet that feel little are no evidence')
+};
+const somethingSaid = (b: { shoes: unknown[]; tape: { left?: unknown; right?: unknown } }): boolean =>
+  b.shoes.length > 0 || b.tape.left !== undefined || b.tape.right !== undefined;
+const SAY = { path: ['shoes'], error: 'name a shoe that is worn, or a measure by tape' };
 export const learnFootSchema = z
-  .strictObject({
-    shoes: z.array(knownShoe).max(24, 'at most two dozen shoes').default([]),
-    tape: z.strictObject({ left: taped.optional(), right: taped.optional() }).default({}),
-    preference: z.enum(PREFERENCES).default('regular'),
-    flags: setOf(z.enum(FLAG_IDS)).default([]).describe('words of feet that feel little are no evidence')
-  })
-  .refine((b) => b.shoes.length > 0 || b.tape.left !== undefined || b.tape.right !== undefined, {
-    path: ['shoes'],
-    error: 'name a shoe that is worn, or a measure by tape'
-  })
+  .strictObject(fields)
+  .refine(somethingSaid, SAY)
   .meta({
     id: 'LearnFoot',
     example: {
@@ -99,4 +100,25 @@ export const calibrationAnswer = z.object({
   all: calibration.nullable(),
   kinds: z.array(z.object({ kind: z.enum(KIND_IDS), calibration })),
   untold: number.describe('pairs that ended without a word of whether they fitted')
+});
+const money = z.number().min(0, 'from 0 to 100000').max(100_000, 'from 0 to 100000');
+/** Which sizes of a style to send by post. */
+export const learnSendSchema = z
+  .strictObject({
+    ...fields,
+    styleId: text(60).describe('the style that is sent'),
+    post: z
+      .strictObject({ marginEach: money, out: money, back: money })
+      .default({ marginEach: 60, out: 6, back: 6 })
+      .describe('what a kept pair brings, and what a pair costs on its way out and back')
+  })
+  .refine(somethingSaid, SAY)
+  .meta({ id: 'LearnSend', example: { styleId: 'usher', shoes: [{ label: { scale: 'eu', size: '41' }, kind: 'sneaker', whole: 'comfortable' }] } });
+const sent = z.object({ size: z.string(), width: z.string() });
+export const learnSendAnswer = z.object({
+  each: z.array(sent.extend({ chance: number })).describe('each by itself, best first'),
+  sets: z.array(
+    z.object({ pairs: z.array(sent), chance: number.describe('that every zone of both feet lies within in one of them'), gain: number, worth: z.boolean() })
+  ),
+  askFirst: z.enum(MEASURE_IDS).nullable().describe('what a tape would tell most')
 });

@@ -1,4 +1,4 @@
-import type { Contradiction, LearnAsk, LearnedFeet } from '@chiave/core/learn';
+import type { Contradiction, LearnAsk, LearnedFeet, SendCandidate, SendPlan } from '@chiave/core/learn';
 import { proxy } from 'comlink';
 import type { Candidate, OtherShoe } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
@@ -31,6 +31,8 @@ export const suitsFor = (ask: SuitAsk): Promise<Suits> => made().ask((e) => e.su
 export const suitToldOf = (ask: SuitAsk): Promise<Record<string, SuitTold>> => made().ask((e) => e.suitTold(plain(ask)));
 /** Two feet behind the shoes somebody wears. */
 export const learnFrom = (ask: LearnAsk): Promise<LearnedFeet> => made().ask((e) => e.learn(plain(ask)));
+/** Which sizes to send by post. */
+export const planToSend = (ask: LearnAsk, candidates: readonly SendCandidate[]): Promise<SendPlan> => made().ask((e) => e.send(plain(ask), plain(candidates)));
 /** What was felt at the chair and stands apart from feet and shoes. */
 export const contradictions = (ask: LearnAsk): Promise<Contradiction[]> => made().ask((e) => e.contradictions(plain(ask)));
 /** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */

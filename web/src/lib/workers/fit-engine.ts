@@ -2,7 +2,16 @@
  * The fit engine beside the page: ranks the stockroom, opens one candidate, lays the feet in it with what is put in. `fit.worker.ts` puts it
  * behind a door; what it is asked and answers is plain data.
  */
-import { contradictionsIn, learnFeet, type Contradiction, type LearnAsk, type LearnedFeet } from '@chiave/core/learn';
+import {
+  contradictionsIn,
+  learnFeet,
+  sendPlan,
+  type Contradiction,
+  type LearnAsk,
+  type LearnedFeet,
+  type SendCandidate,
+  type SendPlan
+} from '@chiave/core/learn';
 import {
   byRank,
   checkFit,
@@ -253,6 +262,8 @@ export const fitEngine = {
   suitTold,
   /** Two feet behind the shoes somebody wears. */
   learn: (ask: LearnAsk): LearnedFeet => learnFeet(ask),
+  /** Which sizes to send by post. */
+  send: (ask: LearnAsk, candidates: readonly SendCandidate[]): SendPlan => sendPlan(ask, candidates),
   /** What was felt at the chair and stands apart from feet and shoes. */
   contradictions: (ask: LearnAsk): Contradiction[] => contradictionsIn(ask),
   open,

@@ -8,7 +8,7 @@ import { compareLasts, compareSize, matrixOf } from '../compare-api';
 import { checkOne, rankForApi } from '../fit-api';
 import { fitCardPdf } from '../fit-pdf';
 import { planFor } from '../heel-api';
-import { learnForApi } from '../learn-api';
+import { learnForApi, sendForApi } from '../learn-api';
 import { homeCardPdf } from '../home-card';
 import { invalid, notFound } from '../problems';
 import { sayOfTry } from '../say-of-try';
@@ -43,6 +43,7 @@ export const JOBS = {
   compareSize: { long: true, run: compareSize },
   planHeels: { long: true, run: planFor },
   learnFoot: { long: false, run: learnForApi },
+  learnSend: { long: true, run: sendForApi },
   fitCard: {
     long: false,
     run: ({ fitting, styleId, size, width, paper, put }: FitCardAsked, { styles }: Stock) => {

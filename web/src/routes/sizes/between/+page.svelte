@@ -17,6 +17,7 @@
   import Table from '$lib/ui/kit/Table.svelte';
   import KnownRowFields from '$lib/ui/learn/KnownRowFields.svelte';
   import LearnedSheet from '$lib/ui/learn/LearnedSheet.svelte';
+  import SendSheet from '$lib/ui/learn/SendSheet.svelte';
   import TakeToFitting from '$lib/ui/learn/TakeToFitting.svelte';
   import { KnownShoes, TAPED } from '$lib/ui/learn/known-shoes.svelte';
 
@@ -105,6 +106,7 @@
         </Notice>
       {:else if target && known.learned}<Notice class="mt-2">{target.name} is not made in a size near this foot.</Notice>{/if}
     </Sheet>
+    {#if target && known.learned}<SendSheet {known} style={target} />{/if}
     {#if known.learned}<TakeToFitting {known} people={data.people} />{/if}
   </div>
 </div>
