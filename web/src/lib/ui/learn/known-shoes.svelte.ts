@@ -32,7 +32,6 @@ export class KnownShoes {
   tape = $state<Record<Side, Partial<Record<MeasureId, number>>>>({ left: {}, right: {} });
   preference = $state<Preference>('regular');
   learned = $state.raw<LearnedFeet | null>(null);
-  working = $state(false);
   readonly #shelf: () => Shelf;
   #next = 0;
   #turn = 0;
@@ -92,11 +91,12 @@ export class KnownShoes {
       this.learned = null;
       return;
     }
-    this.working = true;
-    const learned = await learnFrom(ask);
-    if (own !== this.#turn) return;
-    this.learned = learned;
-    this.working = false;
+    try {
+      const learned = await learnFrom(ask);
+      if (own === this.#turn) this.learned = learned;
+    } catch {
+      // What was learned before stands.
+    }
   }
   /** Both feet as they may be fitted and kept: every measure with its doubt, marked as what it is. */
   readonly feet = $derived.by((): Record<Side, Omit<FootInput, 'side'>> | null => {
