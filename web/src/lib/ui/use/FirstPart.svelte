@@ -87,7 +87,7 @@
       </div>
     {/if}
     <div class="flex flex-wrap items-center gap-2 print:hidden">
-      <Button onclick={copy}>Copy to send</Button>
+      <Button disabled={shelf === null} onclick={copy}>Copy to send</Button>
       <Button onclick={() => window.print()}>Print the card</Button>
       <span class="soft" role="status">{copied}</span>
     </div>
