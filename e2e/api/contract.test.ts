@@ -61,6 +61,12 @@ describe('the contract', () => {
     const strange = await post('/fit/check', { ...example, foot: { ...example.foot, hatSize: 57 } });
     expect(strange).toMatchObject({ status: 422, body: { detail: expect.stringContaining('hatSize') } });
   });
+  it('a deviation out of range is refused under its own name, whatever else is wrong with the foot', async () => {
+    const foot = { side: 'left', lengthMm: -500, ballWidthMm: 90, sd: { ballWidthMm: 1e308 } };
+    const answer = await ask('POST', '/fit/check', { foot, shoe: { kind: 'sneaker', insoleLengthMm: 260 } });
+    expect(answer.status).toBe(422);
+    expect(answer.body.errors.map((e: { path: string }) => e.path)).toContain('foot.sd.ballWidthMm');
+  });
   it('a foot is sent the same to the fit and to a fitting', async () => {
     const { fitting } = await newFitting('One foot, two doors');
     const foot = { lengthMm: { mm: 251, typed: '25.1 cm', how: 'device' }, ballGirthMm: 232, toeShape: 'greek', bunionMm: 4 };

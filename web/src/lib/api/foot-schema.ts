@@ -89,7 +89,9 @@ type Fields = z.output<typeof fields>;
 function valuesOf(foot: Fields): { id: TakenId; path: (string | number)[]; value: TakenValue }[] {
   const plain = (id: TakenId, mm: number): TakenValue => {
     const sdMm = foot.sd?.[id];
-    return takenValue(sdMm === undefined ? { mm } : { mm, sdMm });
+    const said = takenFields.safeParse(sdMm === undefined ? { mm } : { mm, sdMm });
+    // A deviation out of range is refused under its own name; the figure is checked all the same.
+    return said.success ? said.data : takenValue({ mm });
   };
   const own = TAKEN_IDS.flatMap((id) => {
     const sent = foot[id];
