@@ -61,7 +61,7 @@
       </li>
     {/each}
   </ol>
-  {#if without}<p class="soft mt-1">The best two stand either side of the best one, which is not among them.</p>{/if}
+  {#if without}<p class="soft mt-1">The best two do without the best one: together they reach further.</p>{/if}
   {#if next && rows.length > 0}<p class="mt-1">Ask for the {MEASURE[next.measure].name} by tape first: two numbers are worth more than a second pair.</p>{/if}
   <div class="mt-2 grid grid-cols-3 gap-2">
     {#each FIELDS as f (f.id)}
