@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../demo/random';
-import { believe, normalBetween, normalUnder, type Gaussian, type Word } from '../src/learn';
+import { believe, type Gaussian, type Word } from '../src/learn';
+import { normalBelow, normalBetween } from '../src/measure';
 
 const one = (mean: number, sd: number): Gaussian => ({ mean: Float64Array.of(mean), cov: Float64Array.of(sd * sd) });
 const word = (low: number, high: number, own: Partial<Word> = {}): Word => ({ at: [0], by: [1], mm: 0, low, high, sd: 2.5, slip: 0.03, ...own });
@@ -24,20 +25,20 @@ const wordsOf = (of: { mid: number; half: number; by: number }[]): Word[] => of.
 
 describe('the normal distribution', () => {
   it('stands at the values of a table of it, to all figures (handbook table, from memory)', () => {
-    expect(normalUnder(0)).toBe(0.5);
-    expect(normalUnder(1)).toBeCloseTo(0.841344746068543, 14);
-    expect(normalUnder(1.959963984540054)).toBeCloseTo(0.975, 14);
-    expect(normalUnder(-6) / 9.865876450376946e-10).toBeCloseTo(1, 10);
-    expect(normalUnder(-38)).toBeGreaterThan(0);
+    expect(normalBelow(0)).toBe(0.5);
+    expect(normalBelow(1)).toBeCloseTo(0.841344746068543, 14);
+    expect(normalBelow(1.959963984540054)).toBeCloseTo(0.975, 14);
+    expect(normalBelow(-6) / 9.865876450376946e-10).toBeCloseTo(1, 10);
+    expect(normalBelow(-38)).toBeGreaterThan(0);
   });
   it('joins without a step where series and fraction meet, and never falls', () => {
     fc.assert(
       fc.property(fc.double({ min: -9, max: 9, noNaN: true }), fc.double({ min: 1e-6, max: 1, noNaN: true }), (x, more) => {
-        expect(normalUnder(x + more)).toBeGreaterThanOrEqual(normalUnder(x));
-        expect(normalUnder(x) + normalUnder(-x)).toBeCloseTo(1, 13);
+        expect(normalBelow(x + more)).toBeGreaterThanOrEqual(normalBelow(x));
+        expect(normalBelow(x) + normalBelow(-x)).toBeCloseTo(1, 13);
       })
     );
-    expect(normalUnder(-3.5 - 1e-9) / normalUnder(-3.5 + 1e-9)).toBeCloseTo(1, 7);
+    expect(normalBelow(-3.5 - 1e-9) / normalBelow(-3.5 + 1e-9)).toBeCloseTo(1, 7);
   });
 });
 describe('what is believed after words and readings', () => {

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { allStyles } from '../../demo/lasts';
-import { ORDINARY_WEAR, shoeOf, sizesOf, type Style } from '../src/fit';
-import { bestSets, labelSays, labelShoe, normalUnder, sendPlan, wearOfKnown, worthSending, type KnownPair, type LearnAsk, type SendCandidate, type Sendable } from '../src/learn'; // prettier-ignore
+import { ORDINARY_WEAR, type Style } from '../src/fit';
+import { bestSets, labelSays, labelShoe, sendPlan, wearOfKnown, worthSending, type KnownPair, type LearnAsk, type Sendable } from '../src/learn'; // prettier-ignore
+import { normalBelow } from '../src/measure';
 import { PUBLISHED } from '../src/size';
 
 /** Bits of a candidate over draws, where a test holds. */
@@ -18,7 +19,7 @@ function quantile(p: number): number {
   let [low, high] = [-8, 8];
   for (let i = 0; i < 60; i++) {
     const middle = (low + high) / 2;
-    if (normalUnder(middle) < p) low = middle;
+    if (normalBelow(middle) < p) low = middle;
     else high = middle;
   }
   return low;
@@ -64,28 +65,33 @@ describe('the best one, two and three to send', () => {
 
 describe('what to send somebody who only wrote', () => {
   const style: Style = allStyles().find((s) => s.id === 'usher')!;
-  const candidates = sizesOf(style).flatMap((size) => style.widths.map((width): SendCandidate => ({ id: `${size} ${width}`, shoe: shoeOf(style, size, width), lastId: style.last.id, mark: style.last.evidence.mark }))); // prettier-ignore
   const { footMm, stepMm } = labelSays(PUBLISHED, 'eu', 42);
   const shoe = labelShoe('sneaker', footMm);
   const worn: KnownPair = { id: 'a', shoe, lastId: null, mark: 'not-seen', labelStepMm: stepMm, wear: wearOfKnown(shoe, ORDINARY_WEAR), whole: 'comfortable', zones: {}, worn: true }; // prettier-ignore
   const taped = { lengthMm: { mm: 262, sdMm: 1.5 }, ballGirthMm: { mm: 250, sdMm: 3 } };
   const ask: LearnAsk = { pairs: [worn], tape: {}, preference: 'regular' };
-  const byLabel = sendPlan(ask, candidates);
-  const byTape = sendPlan({ ...ask, tape: { left: taped, right: taped } }, candidates);
+  const byLabel = sendPlan(ask, style, ORDINARY_WEAR);
+  const byTape = sendPlan({ ...ask, tape: { left: taped, right: taped } }, style, ORDINARY_WEAR);
   it('two are better than one, three than two; one by itself is the best of each', () => {
     const [one, two, three] = byLabel.sets.map((s) => s.chance);
     expect(two).toBeGreaterThan(one);
     expect(three).toBeGreaterThan(two);
     expect(one).toBe(byLabel.each[0].chance);
-    expect(byLabel.sets.map((s) => s.ids.length)).toEqual([1, 2, 3]);
+    expect(byLabel.sets.map((s) => s.pairs.length)).toEqual([1, 2, 3]);
   });
   it('two numbers by tape are worth more than a second pair in the post', () => {
     expect(byTape.sets[0].chance).toBeGreaterThan(byLabel.sets[1].chance);
-    expect(Math.abs(Number(byTape.sets[0].ids[0].split(' ')[0]) - 42)).toBeLessThan(1);
+    expect(Math.abs(byTape.sets[0].pairs[0].sizeNumber - 42)).toBeLessThan(1);
   });
-  it('the same question gets the same answer', () => expect(sendPlan(ask, candidates)).toEqual(byLabel));
+  it('the best six are told with what would be felt first, and their chances are those of the plan', () => {
+    expect(byTape.there.map(({ size, width, chance }) => [size, width, chance])).toEqual(byTape.each.slice(0, 6).map(({ size, width, chance }) => [size, width, chance])); // prettier-ignore
+    for (const t of byTape.there) expect(t.feel.length).toBeGreaterThan(0);
+    expect(byTape.needs[0].worth).toBeGreaterThanOrEqual(byTape.needs[1].worth);
+  });
+  it('the same question gets the same answer', () => expect(sendPlan(ask, style, ORDINARY_WEAR)).toEqual(byLabel));
   it('nothing made near these feet: nothing to send', () => {
-    const far = candidates.filter((c) => c.shoe.inside.madeForFootMm < 235);
-    expect(sendPlan({ ...ask, tape: { left: taped, right: taped } }, far)).toEqual({ each: [], sets: [] });
+    const small = { ...taped, lengthMm: { mm: 180, sdMm: 1.5 } };
+    const { each, there, sets } = sendPlan({ ...ask, pairs: [], tape: { left: small, right: small } }, style, ORDINARY_WEAR);
+    expect([each, there, sets]).toEqual([[], [], []]);
   });
 });

@@ -3,19 +3,10 @@ import { checkFit, completeShoe, fitOnce, footAsWorn, ORDINARY_WEAR, targetsFor,
 import { disturbFoot, disturbInside } from '../src/fit/doubt';
 import { zonesOf } from '../src/fit/judge';
 import { completeFoot } from '../src/measure';
+import { seeded } from '../src/learn';
 
-/** A plain pseudo-random normal source, unlike the engine's own points (mulberry32 and Box-Muller). */
-function normals(seed: number): () => number {
-  let state = seed >>> 0;
-  const uniform = () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-  return () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
-}
+/** A plain pseudo-random normal source, unlike the engine's own points. */
+const normals = (seed: number): (() => number) => seeded(seed).normal;
 
 /** How many random numbers the stated error model takes: six of the last, eleven of one foot and its shoe. */
 const OF_THE_LAST = 6;

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { FEELS, ORDINARY_WEAR, shoeOf, sizesThere, type KindId, type Style } from '@chiave/core/fit';
-import { labelSays, labelShoe, learnFeet, questionsOf, wearOfKnown, type KnownPair, type LearnedFeet } from '@chiave/core/learn';
-import { MEASURE_IDS, type Side } from '@chiave/core/measure';
+import { FEELS, ORDINARY_WEAR, shoeOf, type KindId, type Style } from '@chiave/core/fit';
+import { labelSays, labelShoe, learnFeet, questionsOf, sendPlan, wearOfKnown, type KnownPair, type LearnedFeet } from '@chiave/core/learn';
 import { PUBLISHED } from '@chiave/core/size';
 import { allStyles } from '../lasts';
 
@@ -19,10 +18,7 @@ const byLabel = (scale: string, size: number, whole: Feel = 'comfortable', kind:
   return { id: name, shoe, lastId: null, mark: 'not-seen', labelStepMm: stepMm, wear: wearOfKnown(shoe, ORDINARY_WEAR), whole, zones: {}, worn: true };
 };
 const learn = (...pairs: KnownPair[]): LearnedFeet => learnFeet({ pairs, tape: {}, preference: 'regular' });
-const feetOf = ({ feet }: LearnedFeet) => {
-  const of = (side: Side) => ({ values: Object.fromEntries(MEASURE_IDS.map((id) => [id, { ...feet[side][id], how: 'worn' as const }])) });
-  return { left: of('left'), right: of('right') };
-};
+const planFor = (style: Style, ...pairs: KnownPair[]) => sendPlan({ pairs, tape: {}, preference: 'regular' }, style, ORDINARY_WEAR);
 
 describe('between makers, for people who only write', () => {
   it('a shoe whose inside is known says more than a label, and shares make one', () => {
@@ -50,18 +46,14 @@ describe('between makers, for people who only write', () => {
       ['hedger', 9, 'F'],
       ['pebble', 38, 'medium']
     ] as const) {
-      const [best] = sizesThere(feetOf(learn(byStyle(id, size, width))), styleOf(id), ORDINARY_WEAR, width);
+      const best = planFor(styleOf(id), byStyle(id, size, width)).each.find((s) => s.width === width)!;
       expect(Math.abs(best.sizeNumber - size)).toBeLessThanOrEqual(styleOf(id).step + 1e-9);
     }
   });
   it('gives several sizes with their chances, best first, each with what it would feel like', () => {
-    const there = sizesThere(
-      feetOf(learn(byLabel('eu', 42))),
-      styles.find((s) => s.last.id === 'kaede')!,
-      ORDINARY_WEAR
-    );
+    const { there } = planFor(styles.find((s) => s.last.id === 'kaede')!, byLabel('eu', 42)); // prettier-ignore
     expect(there.length).toBeGreaterThan(2);
-    there.slice(1).forEach((s, i) => expect(s.probability).toBeLessThanOrEqual(there[i].probability));
+    there.slice(1).forEach((s, i) => expect(s.chance).toBeLessThanOrEqual(there[i].chance));
     for (const s of there) expect(s.feel.length).toBeGreaterThan(0);
   });
 });

@@ -3,6 +3,7 @@ export {
   FLEX_STATES,
   type FlexState,
   levelOf,
+  middleOf,
   KIND_ZONES,
   NO_AIDS,
   SHARED_TARGETS,
@@ -112,6 +113,7 @@ export {
 export {
   type FeelId,
   FEELS,
+  feltIn,
   type NextMeasure,
   nextMeasures,
   type OtherShoe,
@@ -119,8 +121,6 @@ export {
   shorterOrLonger,
   sizeGrid,
   type SizeGrid,
-  sizesThere,
-  type SizeThere,
   splitPair,
   type SplitPair,
   type Trade

@@ -1,3 +1,5 @@
+import { seeded } from './random';
+
 /** A pair that was tried after its chance was told: whether it came out as promised. */
 export interface Outcome {
   /** Chance told beforehand. */
@@ -66,6 +68,7 @@ const BEFORE = { a: 0.5, b: 0.25, leastB: 0.2 } as const;
 const clamp = (p: number): number => Math.min(0.995, Math.max(0.005, p));
 const logit = (p: number): number => Math.log(clamp(p) / (1 - clamp(p)));
 const expit = (x: number): number => 1 / (1 + Math.exp(-x));
+/** What a chance that was told is worth by a shop's own correction. */
 export const corrected = (chance: number, { a, b }: { a: number; b: number }): number => expit(a + b * logit(chance));
 
 /** Outcomes in bins of equal count, by what was said. */
@@ -80,14 +83,6 @@ function binsOf(sorted: readonly Outcome[]): Bin[] {
   );
 }
 const errorOf = (bins: readonly Bin[], n: number): number => bins.reduce((s, b) => s + (b.n / n) * Math.abs(b.said - b.good / b.n), 0);
-/** The same coins every time. */
-function tosses(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return state / 4294967296;
-  };
-}
 /** Level and slope by which the told chances would have to be moved, by Newton's steps from none. */
 function correctionOf(outcomes: readonly Outcome[]): { a: number; b: number; zA: number; zB: number } {
   let [a, b] = [0, 1];
@@ -134,7 +129,8 @@ export function calibrationOf(outcomes: readonly Outcome[]): Calibration | null 
   const good = sorted.filter((o) => o.good).length;
   const sum = (of: (o: Outcome) => number): number => sorted.reduce((s, o) => s + of(o), 0);
   const bins = binsOf(sorted);
-  const coin = tosses(n);
+  // The same coins every time.
+  const { uniform: coin } = seeded(n);
   const byChance = Array.from({ length: TOSSES }, () => errorOf(binsOf(sorted.map((o) => ({ ...o, good: coin() < o.chance }))), n)).sort((x, y) => x - y);
   const levelZ =
     sum((o) => Number(o.good) - o.chance) /

@@ -1,4 +1,4 @@
-import { normalBetween, normalDensity } from './normal';
+import { normalBetween, normalDensity } from '../measure';
 
 /** A line through the state: `mm` plus the sum of `by[k]` times the state at `at[k]`. */
 export interface Line {
@@ -43,9 +43,6 @@ export interface Believed extends Gaussian {
   readings: { mm: number; sd: number; z: number }[];
   /** What each word came to: a beginning for the same words under other circumstances. */
   sites: Sites;
-  /** Sum of the logarithms of the words' chances: how well the others foretell each. */
-  foretold: number;
-  sweeps: number;
 }
 export interface Sites {
   t: Float64Array;
@@ -100,8 +97,7 @@ export function believe({ mean, cov }: Gaussian, words: readonly Word[], reading
   readings.forEach(({ value, mm, sd }, i) => add(i, 1 / sd ** 2, (value - mm) / sd ** 2));
   if (from?.t.length === words.length) words.forEach((_, w) => add(readings.length + w, from.t[w], from.v[w]));
   const judged: WordJudged[] = words.map(() => ({ mm: 0, sd: 0, chance: 1, slipped: 0, z: 0 }));
-  let sweeps = 0;
-  for (let moved = words.length > 0 ? Infinity : 0; moved > still && sweeps < MOST_SWEEPS; sweeps++) {
+  for (let moved = words.length > 0 ? Infinity : 0, sweep = 0; moved > still && sweep < MOST_SWEEPS; sweep++) {
     moved = 0;
     words.forEach(({ mm, low, high, sd, slip }, w) => {
       const i = readings.length + w;
@@ -144,5 +140,5 @@ export function believe({ mean, cov }: Gaussian, words: readonly Word[], reading
     return { mm: c, sd: Math.sqrt(cv), z: Math.abs(value - c) / Math.hypot(Math.sqrt(cv), sd) };
   });
   const sites = { t: t.slice(readings.length), v: v.slice(readings.length) };
-  return { ...out, words: judged, readings: read, sites, foretold: judged.reduce((sum, j) => sum + Math.log(j.chance), 0), sweeps };
+  return { ...out, words: judged, readings: read, sites };
 }

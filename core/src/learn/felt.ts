@@ -8,7 +8,7 @@ export const FEEL_SD: Partial<Readonly<Record<ZoneId, number>>> = {
   throat: 3, waist: 4, topline: 4, shaft: 6
 }; // prettier-ignore
 /** Chance that a word is a slip, by how it was said [model]. */
-export const SLIP = { zone: 0.03, whole: 0.05, worn: 0.15, written: 0.08 } as const;
+export const SLIP = { zone: 0.03, whole: 0.05, worn: 0.15 } as const;
 /** Nobody tries on what is further beyond the outer cuts, mm [model]. */
 const BEYOND_MM: Partial<Readonly<Record<ZoneId, number>>> = { 'heel-width': 6, 'toe-box-width': 6, 'toe-box-depth': 6, 'ball-width': 8 };
 const BEYOND_USUAL_MM = 12;

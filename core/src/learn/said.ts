@@ -1,4 +1,4 @@
-import { KIND, targetsFor, ZONE, zoneSetFor, type FeelId, type Shoe, type Wear, type ZoneId, type ZoneState } from '../fit';
+import { KIND, middleOf, targetsFor, ZONE, zoneSetFor, type FeelId, type Shoe, type Wear, type ZoneId, type ZoneState } from '../fit';
 import type { EvidenceMark } from '../last';
 import { MEASURE_IDS, SIDES, type Side } from '../measure';
 import type { Word } from './ep';
@@ -54,7 +54,7 @@ export function saidOf(pair: KnownPair): Said[] {
   if (whole) {
     const all = SIDES.flatMap((side) => WHOLE_ZONES.filter(([id]) => targets[id]).map(([zone, weight]) => ({ side, zone, weight })));
     const sum = all.reduce((s, p) => s + p.weight, 0);
-    const middle = all.reduce((s, { zone, weight }) => s + (weight * (targets[zone]!.b + targets[zone]!.c)) / 2, 0) / sum;
+    const middle = all.reduce((s, { zone, weight }) => s + weight * middleOf(targets[zone]!), 0) / sum;
     const [low, high] = wholeBand(whole);
     out.push({ pair, side: null, zone: 'whole', word: whole, parts: all.map((p) => ({ ...p, weight: p.weight / sum })), band: [low + middle, high + middle], sd: Math.hypot(WHOLE_SD, pair.labelStepMm ? pair.labelStepMm / Math.sqrt(12) : 0), slip: SLIP.whole }); // prettier-ignore
   }

@@ -1,42 +1,45 @@
-import { KIND, ORDINARY_WEAR, targetsFor, ZONE, zoneSetFor, type Shoe, type ZoneId } from '../fit';
-import type { EvidenceMark } from '../last';
-import { MEASURE_IDS, SIDES } from '../measure';
+import { completeFoot, MEASURE_IDS, SIDES, type MeasureId } from '../measure';
+import { feltIn, footAsWorn, KIND, shoeOf, sizesOf, sizeText, targetsFor, ZONE, zoneSetFor, type Shoe, type Style, type Wear, type ZoneId } from '../fit';
 import { OFFSET_SD, OFFSETS } from './felt';
+import { needsOf } from './judged';
 import { settle, type LearnAsk } from './person';
+import { seeded } from './random';
 import { groupOf } from './said';
-import { bestSets, type BestSet, type Sendable } from './sets';
+import { bestSets, chanceOf, type Sendable } from './sets';
 import { slopesAt } from './slopes';
 import { likingAt, MEASURES_BOTH, stateAt } from './state';
 
-/** A size and width that may be sent. */
-export interface SendCandidate {
-  id: string;
-  shoe: Shoe;
-  lastId: string;
-  mark: EvidenceMark;
+/** A size and width of the style that is asked about. */
+export interface SizeThere {
+  /** As it is written on the shelf. */
+  size: string;
+  sizeNumber: number;
+  width: string;
+  /** Chance that every zone of both feet lies within its limits. */
+  chance: number;
+}
+/** The best set of some size, and the chance that one of it fits. */
+export interface SendSet {
+  pairs: SizeThere[];
+  chance: number;
 }
 export interface SendPlan {
   /** Each by itself, best first. */
-  each: { id: string; chance: number }[];
+  each: SizeThere[];
+  /** The best of them on the feet believed in: whether it fits them, and what would be felt first. */
+  there: (SizeThere & { fits: boolean; feel: string })[];
   /** The best one, two and three. */
-  sets: BestSet[];
+  sets: SendSet[];
+  /** What a tape would tell most, best first. */
+  needs: { measure: MeasureId; worth: number }[];
 }
 const DRAWS = 1024;
+const SEED = 22;
 /** Made for feet further off than this, nothing is sent, mm. */
 const NEAR_MM = 14;
 
-/** Small seeded generator (mulberry32): the same draws for the same question. */
-function normals(seed: number): () => number {
-  let state = seed >>> 0;
-  const uniform = (): number => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-  return () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
-}
+/** So many sizes are told with what would be felt in them. */
+const TOLD = 6;
 /** Lower root of a covariance, rows one after the other; what is certain has a row of noughts. */
 function rootOf(cov: Float64Array, d: number): Float64Array {
   const root = new Float64Array(d * d);
@@ -52,7 +55,7 @@ function rootOf(cov: Float64Array, d: number): Float64Array {
 function drawsOf(mean: Float64Array, cov: Float64Array): Float64Array[] {
   const d = mean.length;
   const root = rootOf(cov, d);
-  const normal = normals(22);
+  const { normal } = seeded(SEED);
   const out: Float64Array[] = [];
   while (out.length < DRAWS) {
     const z = Float64Array.from({ length: d }, normal);
@@ -65,50 +68,70 @@ function drawsOf(mean: Float64Array, cov: Float64Array): Float64Array[] {
   }
   return out;
 }
-/**
- * Which one, two or three sizes and widths give the best chance that one fits, over all that is not known of feet, liking and lasts: the same
- * draws for every candidate, the fit of each taken along its lines at the feet believed in.
- */
-export function sendPlan(ask: LearnAsk, candidates: readonly SendCandidate[]): SendPlan {
-  const { now, baseOf } = settle(ask);
-  const known = new Map(ask.pairs.flatMap((p) => (p.lastId === null ? [] : [[p.lastId, baseOf(p)]])));
-  // Lasts of which nobody told anything are drawn beside what was learned.
-  const fresh = [...new Map(candidates.filter((c) => !known.has(c.lastId)).map((c) => [c.lastId, c.mark]))];
-  const own = now.mean.length;
-  const d = own + OFFSETS.length * fresh.length;
-  const mean = new Float64Array(d);
-  const cov = new Float64Array(d * d);
+/** What is believed, and what of the style's own last nobody told anything about yet, in one. @returns where the last's offsets stand */
+function withLast({ now, baseOf }: ReturnType<typeof settle>, ask: LearnAsk, style: Style): { mean: Float64Array; cov: Float64Array; base: number } {
+  const told = ask.pairs.find((p) => p.lastId === style.last.id);
+  if (told) return { mean: now.mean, cov: now.cov, base: baseOf(told) };
+  const base = now.mean.length;
+  const d = base + OFFSETS.length;
+  const [mean, cov] = [new Float64Array(d), new Float64Array(d * d)];
   mean.set(now.mean);
-  for (let i = 0; i < own; i++) cov.set(now.cov.subarray(i * own, (i + 1) * own), i * d);
-  fresh.forEach(([lastId, mark], f) => {
-    const base = own + OFFSETS.length * f;
-    known.set(lastId, base);
-    OFFSETS.forEach((o, k) => (cov[(base + k) * d + base + k] = OFFSET_SD[mark][o] ** 2));
-  });
+  for (let i = 0; i < base; i++) cov.set(now.cov.subarray(i * base, (i + 1) * base), i * d);
+  OFFSETS.forEach((o, k) => (cov[(base + k) * (d + 1)] = OFFSET_SD[style.last.evidence.mark][o] ** 2));
+  return { mean, cov, base };
+}
+/**
+ * Which one, two or three sizes and widths of a style give the best chance that one fits, over all that is not known of feet, liking and last:
+ * the same draws for every size, the fit of each taken along its lines at the feet believed in.
+ * @param wear how the new pair is worn
+ */
+export function sendPlan(ask: LearnAsk, style: Style, wear: Wear): SendPlan {
+  const settled = settle(ask);
+  const { now } = settled;
+  const { mean, cov, base } = withLast(settled, ask, style);
   const draws = drawsOf(mean, cov);
-  const longest = Math.max(...SIDES.map((side) => now.mean[stateAt(side, 'lengthMm')]));
-  const wear = ask.pairs[0]?.wear;
-  const near = candidates.filter((c) => Math.abs(c.shoe.inside.madeForFootMm - longest) < NEAR_MM);
-  const sendable = near.map((c): Sendable => ({ id: c.id, bits: bitsOf(c, known.get(c.lastId)!, { ask, now: now.mean, draws, wear }) }));
-  const sets = bestSets(sendable, DRAWS);
-  const each = sendable.flatMap((c) => bestSets([c], DRAWS).map((s) => ({ id: c.id, chance: s.chance }))).sort((a, b) => b.chance - a.chance);
-  return { each, sets };
+  const mmOf = (side: (typeof SIDES)[number], id: MeasureId): number => mean[stateAt(side, id)];
+  const longest = Math.max(...SIDES.map((side) => mmOf(side, 'lengthMm')));
+  const near = sizesOf(style).flatMap((sizeNumber) =>
+    style.widths.flatMap((width) => {
+      const shoe = shoeOf(style, sizeNumber, width);
+      return Math.abs(shoe.inside.madeForFootMm - longest) < NEAR_MM ? [{ sizeNumber, width, size: sizeText(style, sizeNumber), shoe }] : [];
+    })
+  );
+  const sendable = near.map(({ shoe }, i): Sendable => ({ id: String(i), bits: bitsOf(shoe, base, { ask, mean, draws, wear }) }));
+  const each = sendable.map((s, i): SizeThere => {
+    const { size, sizeNumber, width } = near[i];
+    return { size, sizeNumber, width, chance: chanceOf(s, DRAWS) };
+  });
+  const sets = bestSets(sendable, DRAWS).map(({ ids, chance }) => ({ pairs: ids.map((id) => each[Number(id)]), chance }));
+  const best = [...each].sort((a, b) => b.chance - a.chance);
+  const feet = SIDES.map((side) => {
+    const { taken: _how, ...features } = ask.features?.[side] ?? {};
+    return footAsWorn(completeFoot({ ...features, side, values: Object.fromEntries(MEASURE_IDS.map((id) => [id, { mm: mmOf(side, id) }])) }), wear);
+  });
+  return {
+    each: best,
+    there: best.slice(0, TOLD).map((s) => ({ ...s, ...feltIn(style, s.sizeNumber, s.width, feet, wear) })),
+    sets,
+    needs: needsOf(now, (side, id) => ask.tape[side]?.[id] !== undefined)
+  };
 }
 interface At {
   ask: LearnAsk;
-  now: Float64Array;
+  mean: Float64Array;
   draws: readonly Float64Array[];
-  wear: LearnAsk['pairs'][number]['wear'] | undefined;
+  wear: Wear;
 }
 /** At which draws every deciding zone of both feet lies within its limits. New shoes are worn for no hours yet. */
-function bitsOf({ shoe }: SendCandidate, base: number, { ask, now, draws, wear }: At): Uint32Array {
-  const asWorn = { ...(wear ?? ORDINARY_WEAR), hoursWorn: 0, preference: 'regular' as const };
+function bitsOf(shoe: Shoe, base: number, { ask, mean, draws, wear }: At): Uint32Array {
+  // Cuts are those of nobody's preference: liking is drawn.
+  const asWorn = { ...wear, hoursWorn: 0, preference: 'regular' as const };
   const targets = targetsFor(shoe, asWorn);
   const { ids } = zoneSetFor(KIND[shoe.kind]);
   const zones = new Set(ids);
   const bits = new Uint32Array(Math.ceil(draws.length / 32)).fill(0xffffffff);
   for (const side of SIDES) {
-    const slopes = slopesAt({ shoe, wear: asWorn, side, mmOf: (id) => now[stateAt(side, id)], features: ask.features?.[side] ?? {}, zones });
+    const slopes = slopesAt({ shoe, wear: asWorn, side, mmOf: (id) => mean[stateAt(side, id)], features: ask.features?.[side] ?? {}, zones });
     ids.forEach((zone: ZoneId, at) => {
       if (!ZONE[zone].decides || !targets[zone] || Number.isNaN(slopes.mm[at])) return;
       const { a, d } = targets[zone]!;
@@ -121,7 +144,7 @@ function bitsOf({ shoe }: SendCandidate, base: number, { ask, now, draws, wear }
       const cols = Int32Array.from(by, ([col]) => col);
       const slope = Float64Array.from(by, ([, n]) => n);
       // The shoe was read at the feet believed in, with nothing liked and its last as it stands.
-      const start = by.reduce((mm, [col, n]) => mm - (col < MEASURES_BOTH.length ? n * now[col] : 0), slopes.mm[at]);
+      const start = by.reduce((mm, [col, n]) => mm - (col < MEASURES_BOTH.length ? n * mean[col] : 0), slopes.mm[at]);
       for (let n = 0; n < draws.length; n++) {
         const x = draws[n];
         let mm = start;

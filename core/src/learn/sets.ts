@@ -19,6 +19,9 @@ const ones = (word: number): number => {
 const count = (bits: Uint32Array): number => bits.reduce((sum, word) => sum + ones(word), 0);
 const union = (a: Uint32Array, b: Uint32Array): Uint32Array => a.map((word, i) => word | b[i]);
 
+/** The chance of one thing by itself. */
+export const chanceOf = ({ bits }: Sendable, draws: number): number => count(bits) / draws;
+
 /**
  * For one, two and three things the set with the best chance that at least one comes out, exactly: candidates are tried in the order of their
  * own chances, and a branch ends where even the next ones by themselves could add no more. The best two need not hold the best one.

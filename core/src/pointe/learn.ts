@@ -1,4 +1,4 @@
-import { normalBelow } from '../measure';
+import { normalBelow, normalDensity } from '../measure';
 import type { SymptomId } from './barre';
 import type { Box } from './box';
 import { byId } from './by-id';
@@ -113,7 +113,6 @@ export function expectedOf(foot: Forefoot, box: Box, doubt: BoxDoubt, worn?: Wor
   return out;
 }
 
-const density = (z: number): number => Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI);
 /**
  * Moves a belief by one answer: yes means that predicted + slope x offset + noise lies past the threshold.
  * @param expected what the sums say of the value without an offset
@@ -123,7 +122,7 @@ export function hear({ mean, sd, n }: Belief, { value, slope }: Expected, yes: b
   const v = Math.hypot(slope * sd, noise);
   const sign = yes === (past === 'high') ? 1 : -1;
   const z = (sign * (value + slope * mean - threshold)) / v;
-  const r = density(z) / Math.max(1e-12, normalBelow(z));
+  const r = normalDensity(z) / Math.max(1e-12, normalBelow(z));
   const K = (slope * sd * sd) / v;
   return { mean: mean + sign * K * r, sd: Math.sqrt(Math.max(1e-6, sd * sd - K * K * r * (r + z))), n: n + 1 };
 }

@@ -1,4 +1,4 @@
-export { type FeelId, FEELS, sizesThere, type SizeThere } from './between';
+export { type FeelId, FEELS, feltIn } from './between';
 export { sizeGrid, type SizeGrid } from './grid';
 export { type NextMeasure, nextMeasures } from './next-measure';
 export { type OtherShoe, otherShoes } from './other-shoes';

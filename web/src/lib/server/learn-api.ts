@@ -1,17 +1,5 @@
-import {
-  completeShoe,
-  FLAG,
-  ORDINARY_WEAR,
-  readStyleSize,
-  shoeOf,
-  sizesOf,
-  sizeText,
-  stateOfFlags,
-  type FlagId,
-  type Style,
-  type Wear
-} from '@chiave/core/fit';
-import { labelShoe, labelSays, learnFeet, questionsOf, sendPlan, wearOfKnown, worthSending, type KnownPair, type LabelSays, type LearnAsk, type SendCandidate } from '@chiave/core/learn'; // prettier-ignore
+import { completeShoe, FLAG, ORDINARY_WEAR, readStyleSize, shoeOf, stateOfFlags, type FlagId, type Style, type Wear } from '@chiave/core/fit';
+import { labelShoe, labelSays, learnFeet, questionsOf, sendPlan, wearOfKnown, worthSending, type KnownPair, type LabelSays, type LearnAsk } from '@chiave/core/learn'; // prettier-ignore
 import { MEASURE_IDS, readingSd, type MeasureId, type Side } from '@chiave/core/measure';
 import { parseSize, type ScaleBook } from '@chiave/core/size';
 import type { z } from 'zod';
@@ -56,7 +44,7 @@ const tapeOf = (taped: Body['tape'][Side] = {}): LearnAsk['tape'][Side] =>
     (Object.entries(taped) as [MeasureId, number | { mm: number; sdMm: number }][]).map(([id, v]) => [id, typeof v === 'number' ? { mm: v, sdMm: readingSd(id, 'tape') } : v]) // prettier-ignore
   );
 /** What is asked of feet, with what is no evidence left out. */
-function askOf({ body, labels }: LearnAsked, styles: readonly Style[]): { ask: LearnAsk; pairs: KnownPair[]; numb: FlagId[] } {
+function askOf({ body, labels }: LearnAsked, styles: readonly Style[]): { ask: LearnAsk; pairs: KnownPair[]; numb: FlagId[]; wear: Wear } {
   const wear = { ...ORDINARY_WEAR, ...stateOfFlags(body.flags) };
   const numb = body.flags.filter((f) => FLAG[f].numb);
   const pairs = body.shoes.map((shoe, i) => pairOf(shoe, i, labels[i], styles, wear));
@@ -64,7 +52,8 @@ function askOf({ body, labels }: LearnAsked, styles: readonly Style[]): { ask: L
     // What a foot that feels little says of its shoes is no evidence: they are left out, and that is said.
     ask: { pairs: numb.length > 0 ? [] : pairs, tape: { left: tapeOf(body.tape.left), right: tapeOf(body.tape.right) }, preference: body.preference },
     pairs,
-    numb
+    numb,
+    wear
   };
 }
 /** `POST /learn/foot`: two feet behind the shoes somebody wears. */
@@ -90,26 +79,19 @@ export function learnForApi(asked: LearnAsked, { styles }: { styles: readonly St
     leftOut: numb.length > 0 ? pairs.map((p) => `${p.id}: ${numb.map((f) => FLAG[f].name).join(', ')}; what such feet say of a shoe is no evidence`) : []
   };
 }
-/** Every size and width of a style, as it may be sent. */
-const sendable = (style: Style): SendCandidate[] =>
-  sizesOf(style).flatMap(
-    (size) =>
-    style.widths.map((width) => ({ id: `${sizeText(style, size)}|${width}`, shoe: shoeOf(style, size, width), lastId: style.last.id, mark: style.last.evidence.mark })) // prettier-ignore
-  );
 /** `POST /learn/send`: which one, two or three pairs give the best chance that one fits, and whether each more is worth its way. */
 export function sendForApi(asked: { body: z.infer<typeof learnSendSchema>; labels: LearnAsked['labels'] }, { styles }: { styles: readonly Style[] }) {
   const { styleId, post, ...body } = asked.body;
   const style = styles.find((s) => s.id === styleId);
   if (!style) throw notFound(`style “${styleId}”`);
-  const { ask } = askOf({ body, labels: asked.labels }, styles);
-  const { each, sets } = sendPlan(ask, sendable(style));
-  const pair = (id: string) => ({ size: id.split('|')[0], width: id.split('|')[1] });
+  const { ask, wear } = askOf({ body, labels: asked.labels }, styles);
+  const { each, sets, needs } = sendPlan(ask, style, wear);
   return {
-    each: each.map((c) => ({ ...pair(c.id), chance: round(c.chance) })),
+    each: each.map(({ size, width, chance }) => ({ size, width, chance: round(chance) })),
     sets: sets.map((s, i) => {
       const gain = s.chance - (i > 0 ? sets[i - 1].chance : 0);
-      return { pairs: s.ids.map(pair), chance: round(s.chance), gain: round(gain), worth: worthSending(gain, post) };
+      return { pairs: s.pairs.map(({ size, width }) => ({ size, width })), chance: round(s.chance), gain: round(gain), worth: worthSending(gain, post) };
     }),
-    askFirst: learnFeet(ask).needs[0]?.measure ?? null
+    askFirst: needs[0]?.measure ?? null
   };
 }

@@ -1,6 +1,6 @@
-import type { Contradiction, LearnAsk, LearnedFeet, SendCandidate, SendPlan } from '@chiave/core/learn';
+import type { Contradiction, LearnAsk, LearnedFeet, SendPlan } from '@chiave/core/learn';
 import { proxy } from 'comlink';
-import type { Candidate, OtherShoe } from '@chiave/core/fit';
+import type { Candidate, OtherShoe, Style, Wear } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
 import type { FitEngine } from './fit-engine';
 import type { GroundAsk, Laid, Opened, PairAsk, Progress, RankAsk, RankEnd, Sketch, SketchAsk, SuitAsk, Suits, SuitTold } from './messages';
@@ -32,7 +32,7 @@ export const suitToldOf = (ask: SuitAsk): Promise<Record<string, SuitTold>> => m
 /** Two feet behind the shoes somebody wears. */
 export const learnFrom = (ask: LearnAsk): Promise<LearnedFeet> => made().ask((e) => e.learn(plain(ask)));
 /** Which sizes to send by post. */
-export const planToSend = (ask: LearnAsk, candidates: readonly SendCandidate[]): Promise<SendPlan> => made().ask((e) => e.send(plain(ask), plain(candidates)));
+export const planToSend = (ask: LearnAsk, style: Style, wear: Wear): Promise<SendPlan> => made().ask((e) => e.send(plain(ask), plain(style), plain(wear)));
 /** What was felt at the chair and stands apart from feet and shoes. */
 export const contradictions = (ask: LearnAsk): Promise<Contradiction[]> => made().ask((e) => e.contradictions(plain(ask)));
 /** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */

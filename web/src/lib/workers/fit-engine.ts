@@ -2,16 +2,7 @@
  * The fit engine beside the page: ranks the stockroom, opens one candidate, lays the feet in it with what is put in. `fit.worker.ts` puts it
  * behind a door; what it is asked and answers is plain data.
  */
-import {
-  contradictionsIn,
-  learnFeet,
-  sendPlan,
-  type Contradiction,
-  type LearnAsk,
-  type LearnedFeet,
-  type SendCandidate,
-  type SendPlan
-} from '@chiave/core/learn';
+import { contradictionsIn, learnFeet, sendPlan, type Contradiction, type LearnAsk, type LearnedFeet, type SendPlan } from '@chiave/core/learn';
 import {
   byRank,
   checkFit,
@@ -33,7 +24,8 @@ import {
   type Ranked,
   type RankedBefore,
   type Style,
-  type Unranked
+  type Unranked,
+  type Wear
 } from '@chiave/core/fit';
 import { smallPair } from '../drawing/above/small-pair';
 import { bothMeasured, wearOf, wornFeetOf, type FittingState } from '../fit-feet';
@@ -263,7 +255,7 @@ export const fitEngine = {
   /** Two feet behind the shoes somebody wears. */
   learn: (ask: LearnAsk): LearnedFeet => learnFeet(ask),
   /** Which sizes to send by post. */
-  send: (ask: LearnAsk, candidates: readonly SendCandidate[]): SendPlan => sendPlan(ask, candidates),
+  send: (ask: LearnAsk, style: Style, wear: Wear): SendPlan => sendPlan(ask, style, wear),
   /** What was felt at the chair and stands apart from feet and shoes. */
   contradictions: (ask: LearnAsk): Contradiction[] => contradictionsIn(ask),
   open,

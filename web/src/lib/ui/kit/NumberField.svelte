@@ -30,7 +30,7 @@
 </script>
 
 <Field
-  label="{label}, {unit}"
+  label={unit === '' ? label : `${label}, ${unit}`}
   {hideLabel}
   {placeholder}
   figures
@@ -40,5 +40,5 @@
     if (!bad) typed = null;
   }}
   onkeydown={nudge}
-  error={!bad ? undefined : parsed === null ? `“${typed}” is not a number.` : `From ${low} to ${high} ${unit}.`}
+  error={!bad ? undefined : parsed === null ? `“${typed}” is not a number.` : `From ${low} to ${high}${unit === '' ? '' : ` ${unit}`}.`}
 />

@@ -18,10 +18,10 @@
   const share = (s: number): string => `${Math.round(100 * s)} of 100`;
   const laid = $derived.by(() => {
     const whole = learned.feet[longer].lengthMm;
-    const taped = known.tape[longer].lengthMm;
+    const taped = known.ask.tape[longer]?.lengthMm;
     return [
       ...learned.pairs.map((p) => withDoubt(known.nameOf(p.pair), `${figure(p.aloneMm, p.aloneSdMm)}, ${share(p.share)}`, p.aloneMm, p.aloneSdMm)),
-      ...(taped === undefined ? [] : [withDoubt('the tape', `${formatLength(taped, shown.unit)}, ${share(learned.tapeShare)}`, taped, 2)]),
+      ...(taped === undefined ? [] : [withDoubt('the tape', `${figure(taped.mm, taped.sdMm)}, ${share(learned.tapeShare)}`, taped.mm, taped.sdMm)]),
       { ...withDoubt('the foot', figure(whole.mm, whole.sdMm), whole.mm, whole.sdMm), whole: true as const }
     ];
   });

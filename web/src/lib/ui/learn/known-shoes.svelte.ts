@@ -1,8 +1,8 @@
-import { KIND_IDS, ORDINARY_WEAR, readStyleSize, shoeOf, sizesThere, type FeelId, type KindId, type Preference, type SizeThere, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit'; // prettier-ignore
-import { labelSays, labelShoe, questionsOf, wearOfKnown, type KnownPair, type LearnAsk, type LearnedFeet } from '@chiave/core/learn';
+import { KIND_IDS, ORDINARY_WEAR, readStyleSize, shoeOf, type FeelId, type KindId, type Preference, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit'; // prettier-ignore
+import { labelSays, labelShoe, questionsOf, wearOfKnown, type KnownPair, type LearnAsk, type LearnedFeet, type SendPlan } from '@chiave/core/learn';
 import { MEASURE_IDS, readingSd, SIDES, type FootInput, type LengthUnit, type MeasureId, type Side } from '@chiave/core/measure';
 import { readQuick, type ScaleBook } from '@chiave/core/size';
-import { learnFrom } from '../../workers/fit-client';
+import { learnFrom, planToSend } from '../../workers/fit-client';
 
 /** A shoe somebody wears, as it is typed. */
 export interface KnownRow {
@@ -35,6 +35,8 @@ export class KnownShoes {
   readonly #shelf: () => Shelf;
   #next = 0;
   #turn = 0;
+  #planned = 0;
+  #plannedFor: string | undefined;
 
   constructor(shelf: () => Shelf) {
     this.#shelf = shelf;
@@ -106,8 +108,22 @@ export class KnownShoes {
     return { left: of('left'), right: of('right') };
   });
   questions = (figure: (mm: number) => string): string[] => (this.learned ? questionsOf(this.learned, this.nameOf, figure) : []);
-  there = (styleId: string): SizeThere[] => {
-    const style = this.styleOf(styleId);
-    return this.feet && style ? sizesThere(this.feet, style, { ...ORDINARY_WEAR, preference: this.preference }) : [];
-  };
+  /** Which sizes of a style to take or send; null while it is worked out, and for no style. */
+  plan = $state.raw<SendPlan | null>(null);
+  async planFor(ask: LearnAsk, style: Style | undefined): Promise<void> {
+    const own = ++this.#planned;
+    // What was planned of another style does not stand under this one's name.
+    if (style?.id !== this.#plannedFor) this.plan = null;
+    this.#plannedFor = style?.id;
+    if (!style || (ask.pairs.length === 0 && !this.taped)) {
+      this.plan = null;
+      return;
+    }
+    try {
+      const plan = await planToSend(ask, style, { ...ORDINARY_WEAR, preference: this.preference });
+      if (own === this.#planned) this.plan = plan;
+    } catch {
+      // What was planned before stands.
+    }
+  }
 }

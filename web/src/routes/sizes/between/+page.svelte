@@ -26,7 +26,8 @@
   $effect(() => void known.learn(known.ask));
   let targetId = $state('');
   const target = $derived(known.styleOf(targetId));
-  const there = $derived(known.there(targetId));
+  $effect(() => void known.planFor(known.ask, target));
+  const there = $derived(known.plan?.there ?? []);
   const best = $derived(there[0]);
   const longer = $derived(known.learned && [...SIDES].sort((a, b) => known.learned!.feet[b].lengthMm.mm - known.learned!.feet[a].lengthMm.mm)[0]);
   const likes = PREFERENCES.map((id) => ({ id, name: id }));
@@ -35,7 +36,7 @@
 <svelte:head><title>Between makers · Chiave</title></svelte:head>
 <h1 class="sr-only">Between makers</h1>
 <p class="says mb-1" aria-live="polite">
-  {#if target && best}In {target.name} {best.fits ? 'take' : 'the nearest is'} {withFractions(best.size)} {best.width}: {chance(best.probability)}.
+  {#if target && best}In {target.name} {best.fits ? 'take' : 'the nearest is'} {withFractions(best.size)} {best.width}: {chance(best.chance)}.
   {:else if longer}{capital(
       `the ${longer} foot is about ${formatLength(known.learned!.feet[longer].lengthMm.mm, shown.unit)}, give or take ${formatLength(known.learned!.feet[longer].lengthMm.sdMm, shown.unit)}.`
     )}
@@ -95,18 +96,18 @@
             {#each there as s (s.size + s.width)}
               <tr class="border-b border-line"
                 ><th scope="row" class="figures py-1 text-left">{withFractions(s.size)} {s.width}</th><td class="figures"
-                  >{Math.round(s.probability * 100)} of 100</td
+                  >{Math.round(s.chance * 100)} of 100</td
                 ><td>{s.fits ? 'fits' : 'does not fit'}</td><td class="soft text-sm">{s.feel}</td></tr
               >
             {/each}
           </tbody>
         </Table>
         <Notice class="mt-3" tone="caution">
-          A size told in writing is a place to start. A tape of length and ball girth is worth more than a second pair in the post: ask for them first.
+          A size told in writing is a place to start. A tape of length and ball girth mostly tells more than a second pair in the post: ask for them first.
         </Notice>
-      {:else if target && known.learned}<Notice class="mt-2">{target.name} is not made in a size near this foot.</Notice>{/if}
+      {:else if target && known.plan}<Notice class="mt-2">{target.name} is not made in a size near this foot.</Notice>{/if}
     </Sheet>
-    {#if target && known.learned}<SendSheet {known} style={target} />{/if}
+    {#if target && known.plan}<SendSheet plan={known.plan} style={target} />{/if}
     {#if known.learned}<TakeToFitting {known} people={data.people} />{/if}
   </div>
 </div>

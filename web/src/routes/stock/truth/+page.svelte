@@ -1,5 +1,6 @@
 <script lang="ts">
   import { KIND } from '@chiave/core/fit';
+  import { corrected } from '@chiave/core/learn';
   import SaidAndCame from '$lib/drawing/SaidAndCame.svelte';
   import { truthWords } from '$lib/truth-words';
   import Empty from '$lib/ui/kit/Empty.svelte';
@@ -61,8 +62,8 @@
           Mean distance of said and come {all.error.toFixed(3)}; true chances would show up to {all.errorByChance.toFixed(3)} by the toss of a coin. Brier {all.brier.toFixed(
             3
           )}. Level off by {Math.abs(all.levelZ).toFixed(1)} deviations, spread by {Math.abs(all.spreadZ).toFixed(1)}: from 2 on something is wrong.
-          {#if all.correction}As this shop goes, a chance of 50 in 100 is kept about {percent(1 / (1 + Math.exp(-all.correction.a)))} times; the order of shoes does
-            not change by it.{/if}
+          {#if all.correction}As this shop goes, a chance of 50 in 100 is kept about {percent(corrected(0.5, all.correction))} times; the order of shoes does not
+            change by it.{/if}
         </p>
       </Sheet>
     </div>

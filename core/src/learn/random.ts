@@ -1,0 +1,13 @@
+/** A small seeded generator (mulberry32, from memory): the same question gets the same draws. */
+export function seeded(seed: number): { uniform: () => number; normal: () => number } {
+  let state = seed >>> 0;
+  const uniform = (): number => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = state;
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+  const normal = (): number => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
+  return { uniform, normal };
+}
