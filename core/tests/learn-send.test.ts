@@ -70,8 +70,8 @@ describe('what to send somebody who only wrote', () => {
   const worn: KnownPair = { id: 'a', shoe, lastId: null, mark: 'not-seen', labelStepMm: stepMm, wear: wearOfKnown(shoe, ORDINARY_WEAR), whole: 'comfortable', zones: {}, worn: true }; // prettier-ignore
   const taped = { lengthMm: { mm: 262, sdMm: 1.5 }, ballGirthMm: { mm: 250, sdMm: 3 } };
   const ask: LearnAsk = { pairs: [worn], tape: {}, preference: 'regular' };
-  const byLabel = sendPlan(ask, style, ORDINARY_WEAR);
-  const byTape = sendPlan({ ...ask, tape: { left: taped, right: taped } }, style, ORDINARY_WEAR);
+  const byLabel = sendPlan(ask, [style], ORDINARY_WEAR);
+  const byTape = sendPlan({ ...ask, tape: { left: taped, right: taped } }, [style], ORDINARY_WEAR);
   it('two are better than one, three than two; one by itself is the best of each', () => {
     const [one, two, three] = byLabel.sets.map((s) => s.chance);
     expect(two).toBeGreaterThan(one);
@@ -88,10 +88,10 @@ describe('what to send somebody who only wrote', () => {
     for (const t of byTape.there) expect(t.feel.length).toBeGreaterThan(0);
     expect(byTape.needs[0].worth).toBeGreaterThanOrEqual(byTape.needs[1].worth);
   });
-  it('the same question gets the same answer', () => expect(sendPlan(ask, style, ORDINARY_WEAR)).toEqual(byLabel));
+  it('the same question gets the same answer', () => expect(sendPlan(ask, [style], ORDINARY_WEAR)).toEqual(byLabel));
   it('nothing made near these feet: nothing to send', () => {
     const small = { ...taped, lengthMm: { mm: 180, sdMm: 1.5 } };
-    const { each, there, sets } = sendPlan({ ...ask, pairs: [], tape: { left: small, right: small } }, style, ORDINARY_WEAR);
+    const { each, there, sets } = sendPlan({ ...ask, pairs: [], tape: { left: small, right: small } }, [style], ORDINARY_WEAR);
     expect([each, there, sets]).toEqual([[], [], []]);
   });
 });

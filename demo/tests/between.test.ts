@@ -18,7 +18,7 @@ const byLabel = (scale: string, size: number, whole: Feel = 'comfortable', kind:
   return { id: name, shoe, lastId: null, mark: 'not-seen', labelStepMm: stepMm, wear: wearOfKnown(shoe, ORDINARY_WEAR), whole, zones: {}, worn: true };
 };
 const learn = (...pairs: KnownPair[]): LearnedFeet => learnFeet({ pairs, tape: {}, preference: 'regular' });
-const planFor = (style: Style, ...pairs: KnownPair[]) => sendPlan({ pairs, tape: {}, preference: 'regular' }, style, ORDINARY_WEAR);
+const planFor = (style: Style, ...pairs: KnownPair[]) => sendPlan({ pairs, tape: {}, preference: 'regular' }, [style], ORDINARY_WEAR);
 
 describe('between makers, for people who only write', () => {
   it('a shoe whose inside is known says more than a label, and shares make one', () => {

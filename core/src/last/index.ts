@@ -7,3 +7,4 @@ export * from './last';
 export * from './shoe-above';
 export * from './shoe-outline';
 export { fallAt, steepnessAt } from './toe-curve';
+export * from './learned';

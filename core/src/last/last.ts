@@ -1,6 +1,7 @@
 import { BALL_AT } from '../measure';
 import type { ToeFamilyId } from './families';
 import { blankInside, type Inside, type ToeStructure, type WidthBasis } from './inside';
+import type { LearnedOffsets } from './learned';
 
 /** How a fact about a shoe came to be known, best first. */
 export const EVIDENCE_MARKS = ['measured', 'felt', 'claimed', 'unsure', 'not-seen'] as const;
@@ -61,6 +62,8 @@ export interface Last {
   combination?: { heel: number; waist: number };
   /** How well the inside is known, mm: deviation of the base length and of girths. */
   evidence: { mark: EvidenceMark; lengthSdMm: number; widthSdMm: number; girthSdMm: number; note: string };
+  /** What a shop took over from its try-ons, and what the sheet said before. */
+  learned?: { by: LearnedOffsets; sheet: Pick<Last, 'base' | 'taperShiftMm' | 'evidence'> };
 }
 
 export interface Grade {

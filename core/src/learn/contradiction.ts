@@ -32,20 +32,20 @@ const TASTE_MM = 6;
 const LEAST_SLOPE = 0.2;
 
 /** The chance of one word when something else may be wrong as well. */
-function chanceIf(why: WhyApart, w: number, { prior, words, readings, now, baseOf }: Settled, measure: MeasureId): number {
+function chanceIf(why: WhyApart, w: number, { prior, words, readings, thumbs, now, baseOf }: Settled, measure: MeasureId): number {
   const { said, line } = words[w];
   const lines = words.map((x) => x.line);
   const how = { still: 1e-3, from: now.sites };
   if (why === 'label') {
     const of = widened(prior, lines, words.map((x) => x.said.pair === said.pair), baseOf(said.pair)); // prettier-ignore
-    return believe(of.prior, of.lines, readings, how).words[w].chance;
+    return believe(of.prior, of.lines, [...readings, ...thumbs], how).words[w].chance;
   }
   if (why === 'measured') {
     const misread = readings.map((r) => (r.side === said.side && r.measure === measure ? { ...r, sd: Math.hypot(r.sd, SLIP_OF_TAPE_MM) } : r));
-    return believe(prior, lines, misread, how).words[w].chance;
+    return believe(prior, lines, [...misread, ...thumbs], how).words[w].chance;
   }
   const loose: Word = { ...line, sd: Math.hypot(line.sd, TASTE_MM) };
-  return believe(prior, lines.map((l, i) => (i === w ? loose : l)), readings, how).words[w].chance; // prettier-ignore
+  return believe(prior, lines.map((l, i) => (i === w ? loose : l)), [...readings, ...thumbs], how).words[w].chance; // prettier-ignore
 }
 /** Words for zones that contradict feet and shoes by more than the doubt, the plainest first. */
 export function contradictionsIn(ask: LearnAsk): Contradiction[] {

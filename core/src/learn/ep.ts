@@ -48,6 +48,22 @@ export interface Sites {
   t: Float64Array;
   v: Float64Array;
 }
+const WORDS_SAID = 5;
+/** What a word is worth when all the others expect its line at `cg` beyond `mm`, with variance `cv`: a site, and how it stands against them. */
+export function siteOf({ cg, cv }: { cg: number; cv: number }, { mm, low, high, sd, slip }: Omit<Word, 'at' | 'by'>): { T: number; V: number; judged: WordJudged } {
+  const c = cg + mm;
+  const tv = cv + sd * sd;
+  const s = Math.sqrt(tv);
+  const [a, b] = [(low - c) / s, (high - c) / s];
+  const Z = (1 - slip) * normalBetween(a, b) + slip / WORDS_SAID;
+  const [pa, pb] = [normalDensity(a), normalDensity(b)];
+  const alpha = ((1 - slip) * (pa - pb)) / (s * Z);
+  const beta = alpha * alpha - ((1 - slip) * ((Number.isFinite(a) ? a * pa : 0) - (Number.isFinite(b) ? b * pb : 0))) / (tv * Z);
+  // Where a slip explains it better the word may shift, and never widens.
+  const share = 1 - cv * beta;
+  const [T, V] = beta <= 0 || share <= 0 ? [0, alpha] : [beta / share, alpha / share + (cg * beta) / share];
+  return { T, V, judged: { mm: c, sd: Math.sqrt(cv), chance: Z, slipped: slip / WORDS_SAID / Z, z: Math.max(0, a, -b) } };
+}
 /** How it is worked out. */
 export interface How {
   /** It is done when no word moves by more than this, in deviations. */
@@ -55,7 +71,6 @@ export interface How {
   /** Where it begins: it ends in the same place, sooner. */
   from?: Sites;
 }
-const WORDS_SAID = 5;
 const MOST_SWEEPS = 200;
 const STILL = 1e-6;
 
@@ -99,7 +114,7 @@ export function believe({ mean, cov }: Gaussian, words: readonly Word[], reading
   const judged: WordJudged[] = words.map(() => ({ mm: 0, sd: 0, chance: 1, slipped: 0, z: 0 }));
   for (let moved = words.length > 0 ? Infinity : 0, sweep = 0; moved > still && sweep < MOST_SWEEPS; sweep++) {
     moved = 0;
-    words.forEach(({ mm, low, high, sd, slip }, w) => {
+    words.forEach((_, w) => {
       const i = readings.length + w;
       const s2 = S[i * n + i];
       const left = 1 - t[i] * s2;
@@ -107,18 +122,9 @@ export function believe({ mean, cov }: Gaussian, words: readonly Word[], reading
       // What all the others say of this line.
       const cv = s2 / left;
       const cg = (m[i] - v[i] * s2) / left;
-      const c = cg + mm;
-      const tv = cv + sd * sd;
-      const s = Math.sqrt(tv);
-      const [a, b] = [(low - c) / s, (high - c) / s];
-      const Z = (1 - slip) * normalBetween(a, b) + slip / WORDS_SAID;
-      const [pa, pb] = [normalDensity(a), normalDensity(b)];
-      const alpha = ((1 - slip) * (pa - pb)) / (s * Z);
-      const beta = alpha * alpha - ((1 - slip) * ((Number.isFinite(a) ? a * pa : 0) - (Number.isFinite(b) ? b * pb : 0))) / (tv * Z);
-      judged[w] = { mm: c, sd: Math.sqrt(cv), chance: Z, slipped: slip / WORDS_SAID / Z, z: Math.max(0, a, -b) };
-      // Where a slip explains it better the word may shift, and never widens.
-      const share = 1 - cv * beta;
-      const [T, V] = beta <= 0 || share <= 0 ? [0, alpha] : [beta / share, alpha / share + (cg * beta) / share];
+      const told = siteOf({ cg, cv }, words[w]);
+      judged[w] = told.judged;
+      const { T, V } = told;
       moved = Math.max(moved, add(i, T - t[i], V - v[i]));
     });
   }

@@ -1,6 +1,8 @@
 import { FELT_WEIGHTS } from '../compare';
 import { FEELS, type FeelId, type ZoneId, type ZoneState, ZONE_STATES } from '../fit';
-import type { EvidenceMark } from '../last';
+import { OFFSETS, type EvidenceMark, type OffsetId } from '../last';
+
+export { OFFSETS, type OffsetId };
 
 /** How closely each zone is felt, a deviation in mm [model]; places along the foot are not felt. */
 export const FEEL_SD: Partial<Readonly<Record<ZoneId, number>>> = {
@@ -8,7 +10,9 @@ export const FEEL_SD: Partial<Readonly<Record<ZoneId, number>>> = {
   throat: 3, waist: 4, topline: 4, shaft: 6
 }; // prettier-ignore
 /** Chance that a word is a slip, by how it was said [model]. */
-export const SLIP = { zone: 0.03, whole: 0.05, worn: 0.15 } as const;
+export const SLIP = { zone: 0.03, whole: 0.05, worn: 0.15, written: 0.08 } as const;
+/** How closely a thumb or a ruler reads a clearance, mm [model]. */
+export const READ_SD = 2;
 /** Nobody tries on what is further beyond the outer cuts, mm [model]. */
 const BEYOND_MM: Partial<Readonly<Record<ZoneId, number>>> = { 'heel-width': 6, 'toe-box-width': 6, 'toe-box-depth': 6, 'ball-width': 8 };
 const BEYOND_USUAL_MM = 12;
@@ -38,9 +42,6 @@ export const WHOLE_ZONES = [
 /** A pair that is worn and of which nothing was said lies within its outer cuts, felt less closely by this, mm [model]. */
 export const WORN_MORE_SD = 5;
 
-/** What may differ between a last as it stands in the stockroom and as it is: length, girths, instep beside them, heel, where the toe begins. */
-export const OFFSETS = ['length', 'girth', 'instep', 'heel', 'toe'] as const;
-export type OffsetId = (typeof OFFSETS)[number];
 type OffsetSd = Readonly<Record<OffsetId, number>>;
 const MEASURED: OffsetSd = { length: 0.6, girth: 1.5, instep: 1.5, heel: 0.8, toe: 1 };
 const CLAIMED: OffsetSd = { length: 1.5, girth: 3, instep: 2.5, heel: 1.2, toe: 2 };

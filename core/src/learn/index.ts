@@ -1,3 +1,4 @@
+export * from './alike';
 export * from './calibration';
 export * from './contradiction';
 export * from './ep';
@@ -11,3 +12,6 @@ export * from './sets';
 export * from './words';
 export { LIKINGS, type LikingId } from './state';
 export { movedBy, type FootFeatures } from './slopes';
+export * from './shop';
+export * from './shop-says';
+export * from './visits';

@@ -1,6 +1,7 @@
-import { completeShoe, KIND, middleOf, UPPER, type KindId, type Shoe, type Wear } from '../fit';
-import { TOE_FAMILY } from '../last';
+import { completeShoe, KIND, middleOf, shoeOf, UPPER, type KindId, type Shoe, type Style, type Wear } from '../fit';
+import { asSheet, TOE_FAMILY } from '../last';
 import { cutWith, formatSize, lengthSize, lengthStep, schoolOf, toFootMm, type ScaleBook } from '../size';
+import type { KnownPair } from './said';
 
 /** What a label says: the foot it is for, the step of its sizes, mm, and its name. */
 export interface LabelSays {
@@ -24,6 +25,14 @@ export function labelShoe(kind: KindId, footMm: number): Shoe {
   const { cuts, basis, usual } = KIND[kind];
   const tip = basis === 'usable' ? TOE_FAMILY[usual.toe].nominalTipMm : 0;
   return completeShoe({ kind, insoleLengthMm: footMm + middleOf(cuts['toe-room']) + tip });
+}
+/**
+ * A style of the stockroom as learning reads it: its last as the sheet has it, with what the shop took over as what is believed of it.
+ * @throws RangeError when the width is none of the maker's
+ */
+export function knownStyle(style: Style, size: number, width: string): Pick<KnownPair, 'shoe' | 'lastId' | 'mark' | 'learned'> {
+  const last = asSheet(style.last);
+  return { shoe: shoeOf({ ...style, last }, size, width), lastId: last.id, mark: last.evidence.mark, learned: style.last.learned?.by };
 }
 /** How a known pair is worn; where nobody tells for how long, its upper has given half of what it gives [model]. */
 export const wearOfKnown = (shoe: Shoe, wear: Wear, hours?: number): Wear => ({ ...wear, hoursWorn: hours ?? UPPER[shoe.upper].growHours * Math.LN2 });

@@ -2,7 +2,7 @@ import type { Preference, ZoneId } from '../fit';
 import { MEASURE_IDS, SIDES, type MeasureId, type Side } from '../measure';
 import { believe, type Believed, type Gaussian, type Reading, type Word, type WordJudged } from './ep';
 import { isOdd, needsOf, SIDE_STILL, sizeOff } from './judged';
-import { layoutOf, lineAt, saidOf, type KnownPair, type Said, type SaidWord } from './said';
+import { clearanceAt, layoutOf, lineAt, readOf, saidOf, type KnownPair, type Said, type SaidWord } from './said';
 import { slopesAt, type FootFeatures } from './slopes';
 import { likingAt, MEASURES_BOTH, priorOf, stateAt } from './state';
 
@@ -50,10 +50,36 @@ export interface LearnedFeet {
   tape: { side: Side; measure: MeasureId; expectedMm: number; sdMm: number; z: number; odd: boolean }[];
   /** What a tape would tell most, best first: by how much the doubt of what fits would shrink. */
   needs: { measure: MeasureId; worth: number }[];
+  /** How each last stands for this wearer, against what the stockroom and the tape alone would say. */
+  stands: LastStands[];
   /** Share of the tape in what is known of the longer foot's length. */
   tapeShare: number;
 }
 
+/** For one wearer a last is as if it were so much longer, or had so much more girth: foot, liking and last together, which words do tell. */
+export interface LastStands extends LearnedValue {
+  lastId: string;
+  zone: ZoneId;
+  /** Pairs of it that were spoken of there. */
+  pairs: number;
+}
+/** Where a last is told to stand off. */
+const STANDS_AT: readonly ZoneId[] = ['toe-room', 'ball-girth'];
+function standsOf(words: Settled['words'], now: Gaussian, before: Gaussian): LastStands[] {
+  const keys = new Map<string, Settled['words']>();
+  for (const word of words) {
+    const { pair, zone, side } = word.said;
+    if (pair.lastId === null || side === null || !STANDS_AT.includes(zone as ZoneId)) continue;
+    const key = `${zone} ${pair.lastId}`;
+    keys.set(key, [...(keys.get(key) ?? []), word]);
+  }
+  return [...keys.values()].map((own) => {
+    const each = own.map(({ line }) => ({ now: along(now, line.at, line.by), before: along(before, line.at, line.by).mm }));
+    const mean = (of: (e: (typeof each)[number]) => number): number => each.reduce((s, e) => s + of(e), 0) / each.length;
+    const { pair, zone } = own[0].said;
+    return { lastId: pair.lastId!, zone: zone as ZoneId, pairs: new Set(own.map((w) => w.said.pair.id)).size, mm: mean((e) => e.now.mm - e.before), sdMm: mean((e) => e.now.sdMm) };
+  });
+}
 const ROUNDS = 3;
 /** Shoes are read again only where the foot moved further than this, mm. */
 const NEAR_MM = 0.5;
@@ -75,7 +101,7 @@ const medianOf = (of: number[]): number => {
 };
 const FALLBACK_MM = 250;
 /** The length about which feet are expected: as taped, else what the known shoes are made for. */
-function anchorOf({ tape, pairs }: LearnAsk): number {
+export function anchorOf({ tape, pairs }: Pick<LearnAsk, 'tape' | 'pairs'>): number {
   const taped = SIDES.flatMap((side) => tape[side]?.lengthMm?.mm ?? []);
   if (taped.length > 0) return taped.reduce((s, mm) => s + mm, 0) / taped.length;
   return pairs.length > 0 ? medianOf(pairs.map((p) => p.shoe.inside.madeForFootMm)) : FALLBACK_MM;
@@ -86,6 +112,8 @@ export interface Settled {
   prior: Gaussian;
   words: { said: Said; line: Word }[];
   readings: (Reading & { side: Side; measure: MeasureId })[];
+  /** Clearances read by thumb or ruler. */
+  thumbs: Reading[];
   now: Believed;
   baseOf: (pair: KnownPair) => number;
 }
@@ -102,8 +130,10 @@ export function settle(ask: LearnAsk): Settled {
   let now: Believed = believe(prior, [], readings);
   let words: { said: Said; line: Word }[] = [];
   let readAt = now.mean;
-  const zones = new Set(said.flatMap((s) => s.parts.map((p) => p.zone)));
-  for (let round = 0; round < ROUNDS && said.length > 0; round++) {
+  const read = pairs.flatMap(readOf);
+  let thumbs: Reading[] = [];
+  const zones = new Set([...said, ...read].flatMap((s) => s.parts.map((p) => p.zone)));
+  for (let round = 0; round < ROUNDS && said.length + read.length > 0; round++) {
     const { mean } = now;
     if (round > 0 && MEASURES_BOTH.every((_, i) => Math.abs(mean[i] - readAt[i]) < NEAR_MM)) break;
     readAt = mean;
@@ -117,14 +147,18 @@ export function settle(ask: LearnAsk): Settled {
       const line = lineAt(s, slopes.get(s.pair)!, baseOf(s.pair), mean);
       return line ? [{ said: s, line }] : [];
     });
+    thumbs = read.flatMap(({ mm, sd, ...r }) => {
+      const line = clearanceAt(r, slopes.get(r.pair)!, baseOf(r.pair), mean);
+      return line ? [{ ...line, value: mm, sd }] : [];
+    });
     now = believe(
       prior,
       words.map((w) => w.line),
-      readings,
+      [...readings, ...thumbs],
       round > 0 ? { from: now.sites } : {}
     );
   }
-  return { prior, words, readings, now, baseOf };
+  return { prior, words, readings, thumbs, now, baseOf };
 }
 
 /**
@@ -134,7 +168,7 @@ export function settle(ask: LearnAsk): Settled {
  */
 export function learnFeet(ask: LearnAsk): LearnedFeet {
   const { pairs, tape } = ask;
-  const { prior, words, readings, now, baseOf } = settle(ask);
+  const { prior, words, readings, thumbs, now, baseOf } = settle(ask);
   const length = (side: Side): number => stateAt(side, 'lengthMm');
   const longer = now.mean[length('right')] > now.mean[length('left')] ? length('right') : length('left');
   const known = (b: Gaussian): number => Math.max(0, 1 / deviation(b, longer) ** 2 - 1 / deviation(prior, longer) ** 2);
@@ -151,12 +185,13 @@ export function learnFeet(ask: LearnAsk): LearnedFeet {
       const judged = now.words[i];
       return { ...judged, pair: s.pair.id, side: s.side, zone: s.zone, word: s.word, odd: isOdd(s.word, judged) };
     }),
-    pairs: pairs.map((pair, p) => ({ pair: pair.id, ...sizeOff(pair, { prior, words, readings, sites: now.sites }, baseOf(pair)), aloneMm: alone[p].mean[longer], aloneSdMm: deviation(alone[p], longer), share: whole > 0 ? known(alone[p]) / whole : 0 })), // prettier-ignore
+    pairs: pairs.map((pair, p) => ({ pair: pair.id, ...sizeOff(pair, { prior, words, readings: [...readings, ...thumbs], sites: now.sites }, baseOf(pair)), aloneMm: alone[p].mean[longer], aloneSdMm: deviation(alone[p], longer), share: whole > 0 ? known(alone[p]) / whole : 0 })), // prettier-ignore
     tape: readings.map((r, i) => {
       const { mm, sd, z } = now.readings[i];
       return { side: r.side, measure: r.measure, expectedMm: mm, sdMm: sd, z, odd: words.length > 0 && z > ODD_TAPE_Z };
     }),
     needs: needsOf(now, (side, id) => tape[side]?.[id] !== undefined),
+    stands: standsOf(words, now, taped),
     tapeShare: whole > 0 ? known(taped) / whole : 0
   };
 }

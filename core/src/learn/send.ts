@@ -1,16 +1,20 @@
 import { completeFoot, MEASURE_IDS, SIDES, type MeasureId } from '../measure';
-import { feltIn, footAsWorn, KIND, shoeOf, sizesOf, sizeText, targetsFor, ZONE, zoneSetFor, type Shoe, type Style, type Wear, type ZoneId } from '../fit';
-import { OFFSET_SD, OFFSETS } from './felt';
+import { feltIn, footAsWorn, KIND, sizesOf, sizeText, targetsFor, ZONE, zoneSetFor, type Shoe, type Style, type Wear, type ZoneId } from '../fit';
+import { asSheet } from '../last';
+import { rootOf } from './dense';
+import { OFFSETS } from './felt';
 import { needsOf } from './judged';
+import { knownStyle } from './known';
 import { settle, type LearnAsk } from './person';
 import { seeded } from './random';
-import { groupOf } from './said';
+import { groupOf, offsetsBefore } from './said';
 import { bestSets, chanceOf, type Sendable } from './sets';
 import { slopesAt } from './slopes';
 import { likingAt, MEASURES_BOTH, stateAt } from './state';
 
-/** A size and width of the style that is asked about. */
+/** A size and width of one of the styles that are asked about. */
 export interface SizeThere {
+  styleId: string;
   /** As it is written on the shelf. */
   size: string;
   sizeNumber: number;
@@ -40,17 +44,6 @@ const NEAR_MM = 14;
 
 /** So many sizes are told with what would be felt in them. */
 const TOLD = 6;
-/** Lower root of a covariance, rows one after the other; what is certain has a row of noughts. */
-function rootOf(cov: Float64Array, d: number): Float64Array {
-  const root = new Float64Array(d * d);
-  for (let i = 0; i < d; i++)
-    for (let j = 0; j <= i; j++) {
-      let sum = cov[i * d + j];
-      for (let k = 0; k < j; k++) sum -= root[i * d + k] * root[j * d + k];
-      root[i * d + j] = i === j ? Math.sqrt(Math.max(0, sum)) : root[j * d + j] > 1e-9 ? sum / root[j * d + j] : 0;
-    }
-  return root;
-}
 /** Draws of everything that is not known, each with its mirror image. */
 function drawsOf(mean: Float64Array, cov: Float64Array): Float64Array[] {
   const d = mean.length;
@@ -68,40 +61,56 @@ function drawsOf(mean: Float64Array, cov: Float64Array): Float64Array[] {
   }
   return out;
 }
-/** What is believed, and what of the style's own last nobody told anything about yet, in one. @returns where the last's offsets stand */
-function withLast({ now, baseOf }: ReturnType<typeof settle>, ask: LearnAsk, style: Style): { mean: Float64Array; cov: Float64Array; base: number } {
-  const told = ask.pairs.find((p) => p.lastId === style.last.id);
-  if (told) return { mean: now.mean, cov: now.cov, base: baseOf(told) };
-  const base = now.mean.length;
-  const d = base + OFFSETS.length;
+/** What is believed, and what of the styles' lasts nobody told anything about yet, in one. @returns where each last's offsets stand */
+function withLasts({ now, baseOf }: ReturnType<typeof settle>, ask: LearnAsk, styles: readonly Style[]): { mean: Float64Array; cov: Float64Array; at: Map<string, number> } {
+  const at = new Map<string, number>();
+  const own = now.mean.length;
+  const more: Style[] = [];
+  for (const style of styles) {
+    const { last } = style;
+    if (at.has(last.id)) continue;
+    const told = ask.pairs.find((p) => p.lastId === last.id);
+    at.set(last.id, told ? baseOf(told) : own + OFFSETS.length * more.length);
+    if (!told) more.push(style);
+  }
+  const d = own + OFFSETS.length * more.length;
   const [mean, cov] = [new Float64Array(d), new Float64Array(d * d)];
   mean.set(now.mean);
-  for (let i = 0; i < base; i++) cov.set(now.cov.subarray(i * base, (i + 1) * base), i * d);
-  OFFSETS.forEach((o, k) => (cov[(base + k) * (d + 1)] = OFFSET_SD[style.last.evidence.mark][o] ** 2));
-  return { mean, cov, base };
+  for (let i = 0; i < own; i++) cov.set(now.cov.subarray(i * own, (i + 1) * own), i * d);
+  more.forEach((style, m) => {
+    const { mark } = asSheet(style.last).evidence;
+    offsetsBefore({ mark, learned: style.last.learned?.by }).forEach(({ mm, sdMm }, k) => {
+      const i = own + m * OFFSETS.length + k;
+      mean[i] = mm;
+      cov[i * (d + 1)] = sdMm ** 2;
+    });
+  });
+  return { mean, cov, at };
 }
 /**
- * Which one, two or three sizes and widths of a style give the best chance that one fits, over all that is not known of feet, liking and last:
+ * Which one, two or three sizes and widths of some styles give the best chance that one fits, over all that is not known of feet, liking and last:
  * the same draws for every size, the fit of each taken along its lines at the feet believed in.
  * @param wear how the new pair is worn
  */
-export function sendPlan(ask: LearnAsk, style: Style, wear: Wear): SendPlan {
+export function sendPlan(ask: LearnAsk, styles: readonly Style[], wear: Wear): SendPlan {
   const settled = settle(ask);
   const { now } = settled;
-  const { mean, cov, base } = withLast(settled, ask, style);
+  const { mean, cov, at } = withLasts(settled, ask, styles);
   const draws = drawsOf(mean, cov);
   const mmOf = (side: (typeof SIDES)[number], id: MeasureId): number => mean[stateAt(side, id)];
   const longest = Math.max(...SIDES.map((side) => mmOf(side, 'lengthMm')));
-  const near = sizesOf(style).flatMap((sizeNumber) =>
-    style.widths.flatMap((width) => {
-      const shoe = shoeOf(style, sizeNumber, width);
-      return Math.abs(shoe.inside.madeForFootMm - longest) < NEAR_MM ? [{ sizeNumber, width, size: sizeText(style, sizeNumber), shoe }] : [];
-    })
+  const near = styles.flatMap((style) =>
+    sizesOf(style).flatMap((sizeNumber) =>
+      style.widths.flatMap((width) => {
+        const { shoe } = knownStyle(style, sizeNumber, width);
+        return Math.abs(shoe.inside.madeForFootMm - longest) < NEAR_MM ? [{ style, sizeNumber, width, size: sizeText(style, sizeNumber), shoe }] : [];
+      })
+    )
   );
-  const sendable = near.map(({ shoe }, i): Sendable => ({ id: String(i), bits: bitsOf(shoe, base, { ask, mean, draws, wear }) }));
+  const sendable = near.map(({ shoe, style }, i): Sendable => ({ id: String(i), bits: bitsOf(shoe, at.get(style.last.id)!, { ask, mean, draws, wear }) }));
   const each = sendable.map((s, i): SizeThere => {
-    const { size, sizeNumber, width } = near[i];
-    return { size, sizeNumber, width, chance: chanceOf(s, DRAWS) };
+    const { style, size, sizeNumber, width } = near[i];
+    return { styleId: style.id, size, sizeNumber, width, chance: chanceOf(s, DRAWS) };
   });
   const sets = bestSets(sendable, DRAWS).map(({ ids, chance }) => ({ pairs: ids.map((id) => each[Number(id)]), chance }));
   const best = [...each].sort((a, b) => b.chance - a.chance);
@@ -111,7 +120,7 @@ export function sendPlan(ask: LearnAsk, style: Style, wear: Wear): SendPlan {
   });
   return {
     each: best,
-    there: best.slice(0, TOLD).map((s) => ({ ...s, ...feltIn(style, s.sizeNumber, s.width, feet, wear) })),
+    there: best.slice(0, TOLD).map((s) => ({ ...s, ...feltIn(styles.find((o) => o.id === s.styleId)!, s.sizeNumber, s.width, feet, wear) })),
     sets,
     needs: needsOf(now, (side, id) => ask.tape[side]?.[id] !== undefined)
   };

@@ -1,6 +1,6 @@
 import { completeFoot, MEASURE_IDS, type FootInput, type FootValue, type MeasureId, type Side } from '../measure';
 import { fitOnce, footAsWorn, type Shoe, type Wear, ZONE_IDS, type ZoneId } from '../fit';
-import type { Inside } from '../last';
+import { GIRTH_WIDENS, type Inside } from '../last';
 import { OFFSETS, type OffsetId } from './felt';
 
 const MOST_ZONES = ZONE_IDS.length;
@@ -18,8 +18,6 @@ export interface Slopes {
 }
 /** Steps over which the answer is read, mm: wide enough to pass over the bends of an outline. */
 const STEP_MM = 1.5;
-/** A last that is longer is made for a longer foot; one of more girth is broader too by this share of it. */
-const GIRTH_WIDENS = 0.33;
 const moves: Readonly<Record<OffsetId, (inside: Inside, by: number) => Partial<Inside>>> = {
   length: (i, by) => ({ insoleLengthMm: i.insoleLengthMm + by, madeForFootMm: i.madeForFootMm + by, flexLineMm: i.flexLineMm * (1 + by / i.madeForFootMm) }),
   girth: (i, by) => ({

@@ -12,16 +12,21 @@ export const likingAt = (id: LikingId): number => MEASURES_BOTH.length + LIKINGS
 /** Where what belongs to lasts and pairs begins. */
 export const PERSON_SIZE = MEASURES_BOTH.length + LIKINGS.length;
 
+/** A value and its doubt before anything was said. */
+export interface Before {
+  mm: number;
+  sdMm: number;
+}
 /** How far the length of people's feet lies from what their shoes are made for, mm: shoes are no better known than this [model]. */
 const ABOUT_ANCHOR_MM = 10;
-const LIKING_SD = { common: 2, group: 1 } as const;
+export const LIKING_SD = { common: 2, group: 1 } as const;
 
 /**
  * What is believed of two feet before anything is said of them: ordinary proportions about a length, and how measures go together.
  * @param anchorMm taped length, or what the known shoes are made for
- * @param extra deviations of what lasts and pairs add behind
+ * @param extra what lasts and pairs add behind
  */
-export function priorOf(anchorMm: number, preference: Preference, extra: readonly number[]): Gaussian {
+export function priorOf(anchorMm: number, preference: Preference, extra: readonly Before[]): Gaussian {
   const d = PERSON_SIZE + extra.length;
   const mean = new Float64Array(d);
   const cov = new Float64Array(d * d);
@@ -36,6 +41,9 @@ export function priorOf(anchorMm: number, preference: Preference, extra: readonl
     const at = likingAt(id);
     cov[at * d + at] = (id === 'common' ? LIKING_SD.common : LIKING_SD.group) ** 2;
   });
-  extra.forEach((sd, k) => (cov[(PERSON_SIZE + k) * d + PERSON_SIZE + k] = sd ** 2));
+  extra.forEach(({ mm, sdMm }, k) => {
+    mean[PERSON_SIZE + k] = mm;
+    cov[(PERSON_SIZE + k) * (d + 1)] = sdMm ** 2;
+  });
   return { mean, cov };
 }

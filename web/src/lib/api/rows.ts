@@ -4,6 +4,7 @@ import { SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
 import { pullRow, useAskedSchema, wornSchema, type PullRow } from './use-schema';
 import { feetOut, footAnswer, footIn, type FeetBody } from './foot-schema';
+import { chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema } from './chair-schema';
 import { OUTCOMES } from './outcomes';
 import { pairPutSchema } from './put-schema';
 import { lastShape, matrixSchema, readingFields, styleFields } from './stock-schema';
@@ -55,6 +56,12 @@ export const tryRow = z
     said: z.string(),
     engine: z.string(),
     worn: wornSchema.nullable(),
+    chair: chairSchema,
+    reason: reasonSchema.nullable(),
+    told: toldSchema.nullable().describe('what was expected zone by zone'),
+    triedWith: triedWithSchema.nullable(),
+    excluded: excludedSchema.nullable().describe('taken out of what is learned'),
+    postId: z.number().nullable().describe('sent by post'),
     version: z.number(),
     createdAt: z.string()
   })

@@ -3,6 +3,7 @@ import { GROUNDS } from '@chiave/core/heel';
 import { FITS_AS, hourOf, MEASURE_GROUP_IDS, POPULATIONS, SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
 import { footSchema, loadId } from './foot-schema';
+import { boutsSchema, chairSchema, reasonSchema } from './chair-schema';
 import { pairPutSchema } from './put-schema';
 import { OUTCOMES } from './outcomes';
 import { setOf } from './sets';
@@ -78,6 +79,7 @@ export const fittingFields = z.object({
   weightKg: kilograms,
   feetWeightKg: kilograms,
   stateOff: setOf(z.enum(STATE_STEP_IDS)),
+  bouts: boutsSchema.describe('one candidate on each foot, and which won'),
   use: useAskedSchema.describe('what the shoes are for, what was asked and looked at for it, and which schools')
 });
 /** Ask and Look: any part may be sent, and what is told of the wearer. */
@@ -97,6 +99,9 @@ export const tryPatchSchema = z
     outcome: z.enum(idOf(OUTCOMES)),
     why: text(2000),
     worn: wornSchema.nullable().describe('how worn a kept pair looks now'),
+    chair: chairSchema.describe('the protocol as far as it came, and its timers'),
+    reason: reasonSchema.nullable().describe('why it was left or came back'),
+    excludedWhy: text(300).nullable().describe('taken out of what is learned, and why; null puts it back'),
     version: versionSeen
   })
   .partial()

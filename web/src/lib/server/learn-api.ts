@@ -1,5 +1,5 @@
-import { completeShoe, FLAG, ORDINARY_WEAR, readStyleSize, shoeOf, stateOfFlags, type FlagId, type Style, type Wear } from '@chiave/core/fit';
-import { labelShoe, labelSays, learnFeet, questionsOf, sendPlan, wearOfKnown, worthSending, type KnownPair, type LabelSays, type LearnAsk } from '@chiave/core/learn'; // prettier-ignore
+import { completeShoe, FLAG, ORDINARY_WEAR, readStyleSize, stateOfFlags, type FlagId, type Style, type Wear } from '@chiave/core/fit';
+import { knownStyle, labelShoe, labelSays, learnFeet, questionsOf, sendPlan, wearOfKnown, worthSending, type KnownPair, type LabelSays, type LearnAsk } from '@chiave/core/learn'; // prettier-ignore
 import { MEASURE_IDS, readingSd, type MeasureId, type Side } from '@chiave/core/measure';
 import { parseSize, type ScaleBook } from '@chiave/core/size';
 import type { z } from 'zod';
@@ -36,8 +36,8 @@ function pairOf(shoe: Body['shoes'][number], i: number, says: LabelSays | null, 
   if (!style) throw notFound(`style “${shoe.styleId}”`);
   const read = readStyleSize(style, shoe.size!, shoe.width!);
   if ('message' in read) throw invalid([{ path: `shoes.${i}.${read.field}`, message: read.message }]);
-  const made = shoeOf(style, read.size, read.width);
-  return { ...said, shoe: made, lastId: style.last.id, mark: style.last.evidence.mark, wear: wearOfKnown(made, own, hours) };
+  const made = knownStyle(style, read.size, read.width);
+  return { ...said, ...made, wear: wearOfKnown(made.shoe, own, hours) };
 }
 const tapeOf = (taped: Body['tape'][Side] = {}): LearnAsk['tape'][Side] =>
   Object.fromEntries(
@@ -85,7 +85,7 @@ export function sendForApi(asked: { body: z.infer<typeof learnSendSchema>; label
   const style = styles.find((s) => s.id === styleId);
   if (!style) throw notFound(`style “${styleId}”`);
   const { ask, wear } = askOf({ body, labels: asked.labels }, styles);
-  const { each, sets, needs } = sendPlan(ask, style, wear);
+  const { each, sets, needs } = sendPlan(ask, [style], wear);
   return {
     each: each.map(({ size, width, chance }) => ({ size, width, chance: round(chance) })),
     sets: sets.map((s, i) => {

@@ -255,7 +255,7 @@ export const fitEngine = {
   /** Two feet behind the shoes somebody wears. */
   learn: (ask: LearnAsk): LearnedFeet => learnFeet(ask),
   /** Which sizes to send by post. */
-  send: (ask: LearnAsk, style: Style, wear: Wear): SendPlan => sendPlan(ask, style, wear),
+  send: (ask: LearnAsk, styles: readonly Style[], wear: Wear): SendPlan => sendPlan(ask, styles, wear),
   /** What was felt at the chair and stands apart from feet and shoes. */
   contradictions: (ask: LearnAsk): Contradiction[] => contradictionsIn(ask),
   open,

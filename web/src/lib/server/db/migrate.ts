@@ -13,6 +13,7 @@ import * as pointe from './migrations/0010-pointe';
 import * as beliefs from './migrations/0011-pointe-beliefs';
 import * as uses from './migrations/0012-uses';
 import * as pulls from './migrations/0013-pulls';
+import * as learning from './migrations/0014-learning';
 import { steps, type Steps } from './steps';
 
 interface Migration {
@@ -34,7 +35,8 @@ export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0010-pointe', ...pointe },
   { name: '0011-pointe-beliefs', ...beliefs },
   { name: '0012-uses', ...uses },
-  { name: '0013-pulls', ...pulls }
+  { name: '0013-pulls', ...pulls },
+  { name: '0014-learning', ...learning }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

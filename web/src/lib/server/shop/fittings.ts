@@ -53,6 +53,12 @@ export const tryOf = (row: TryOnModel): TryRow => ({
   said: row.said ?? '',
   engine: row.engine,
   worn: row.worn,
+  chair: row.chair,
+  reason: row.reason,
+  told: row.told,
+  triedWith: row.triedWith,
+  excluded: row.excluded,
+  postId: row.postId ?? null,
   version: row.version ?? 0,
   createdAt: row.createdAt.toISOString()
 });
@@ -102,6 +108,7 @@ const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, { c
   weightKg: row.weightKg ?? null,
   feetWeightKg: row.feetWeightKg ?? null,
   stateOff: row.stateOff,
+  bouts: row.bouts,
   use: row.use
 });
 

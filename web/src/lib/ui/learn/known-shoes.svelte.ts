@@ -1,5 +1,5 @@
-import { KIND_IDS, ORDINARY_WEAR, readStyleSize, shoeOf, type FeelId, type KindId, type Preference, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit'; // prettier-ignore
-import { labelSays, labelShoe, questionsOf, wearOfKnown, type KnownPair, type LearnAsk, type LearnedFeet, type SendPlan } from '@chiave/core/learn';
+import { KIND_IDS, ORDINARY_WEAR, readStyleSize, type FeelId, type KindId, type Preference, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit'; // prettier-ignore
+import { knownStyle, labelSays, labelShoe, questionsOf, wearOfKnown, type KnownPair, type LearnAsk, type LearnedFeet, type SendPlan } from '@chiave/core/learn';
 import { MEASURE_IDS, readingSd, SIDES, type FootInput, type LengthUnit, type MeasureId, type Side } from '@chiave/core/measure';
 import { readQuick, type ScaleBook } from '@chiave/core/size';
 import { learnFrom, planToSend } from '../../workers/fit-client';
@@ -62,8 +62,8 @@ export class KnownShoes {
     if (style) {
       const size = readStyleSize(style, row.text, row.width || style.widths[0]);
       if ('message' in size) return { pair: null, name: style.name, problem: size.message };
-      const shoe = shoeOf(style, size.size, size.width);
-      const pair: KnownPair = { ...said, shoe, lastId: style.last.id, mark: style.last.evidence.mark, wear: wearOfKnown(shoe, ORDINARY_WEAR) };
+      const own = knownStyle(style, size.size, size.width);
+      const pair: KnownPair = { ...said, ...own, wear: wearOfKnown(own.shoe, ORDINARY_WEAR) };
       return { pair, name: `${style.name} ${row.text} ${size.width}`, problem: '' };
     }
     const { meanings, problem } = readQuick(row.text, unit, null, book);
@@ -120,7 +120,7 @@ export class KnownShoes {
       return;
     }
     try {
-      const plan = await planToSend(ask, style, { ...ORDINARY_WEAR, preference: this.preference });
+      const plan = await planToSend(ask, [style], { ...ORDINARY_WEAR, preference: this.preference });
       if (own === this.#planned) this.plan = plan;
     } catch {
       // What was planned before stands.

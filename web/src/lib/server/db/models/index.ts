@@ -1,6 +1,7 @@
 import type { InferAttributes, InferCreationAttributes, Model, Sequelize, Transaction } from 'sequelize';
 import { personWords } from '../person-words';
 import { json, MOMENT, NUMBER, STRING, TEXT } from './columns';
+import { learningTables } from './learning';
 import { peopleTables, type CustomerModel } from './people';
 import { pointeTables } from './pointe';
 import { stockTables } from './stock';
@@ -30,10 +31,11 @@ const shopTables = (sequelize: Sequelize) => ({
   )
 });
 
-const made = (sequelize: Sequelize) => ({ ...stockTables(sequelize), ...peopleTables(sequelize), ...pointeTables(sequelize), ...shopTables(sequelize) });
+const made = (sequelize: Sequelize) => ({ ...stockTables(sequelize), ...peopleTables(sequelize), ...learningTables(sequelize), ...pointeTables(sequelize), ...shopTables(sequelize) });
 export type Tables = ReturnType<typeof made>;
 export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
 export { readingsOf } from './people';
+export type { LearnedAnswerModel, PostModel } from './learning';
 export type { HabitModel, LastModel, MakerModel, PullModel } from './stock';
 
 const known = new WeakMap<Sequelize, Tables>();

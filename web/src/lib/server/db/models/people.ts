@@ -32,8 +32,10 @@ import {
   type StateStepId,
   type WayOfTaking
 } from '@chiave/core/measure';
+import type { Bout } from '@chiave/core/chair';
 import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
 import { features, type FootFeatures, type TakenValue } from '../../../api/foot-schema';
+import { BLANK_CHAIR, boutsSchema, chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema } from '../../../api/chair-schema';
 import { pairPutSchema } from '../../../api/put-schema';
 import { OUTCOMES } from '../../../api/outcomes';
 import type { TryRow } from '../../../api/rows';
@@ -91,6 +93,7 @@ export interface FittingModel extends Model<InferAttributes<FittingModel>, Infer
   feetWeightKg: CreationOptional<number | null>;
   stateOff: CreationOptional<StateStepId[]>;
   use: CreationOptional<UseAsked>;
+  bouts: CreationOptional<Bout[]>;
 }
 export interface FootMeasureModel extends Model<InferAttributes<FootMeasureModel>, InferCreationAttributes<FootMeasureModel>> {
   fittingId: number;
@@ -125,6 +128,12 @@ export interface TryOnModel extends Model<InferAttributes<TryOnModel>, InferCrea
   said: string | null;
   engine: string;
   worn: CreationOptional<TryRow['worn']>;
+  chair: CreationOptional<TryRow['chair']>;
+  reason: CreationOptional<TryRow['reason']>;
+  told: CreationOptional<TryRow['told']>;
+  triedWith: CreationOptional<TryRow['triedWith']>;
+  excluded: CreationOptional<TryRow['excluded']>;
+  postId: CreationOptional<number | null>;
   version: CreationOptional<number>;
   createdAt: Date;
 }
@@ -236,6 +245,7 @@ export const peopleTables = (sequelize: Sequelize) => ({
       weightKg: DOUBLE,
       feetWeightKg: DOUBLE,
       stateOff: json('stateOff', (v) => textSet(v, STATE_STEP_IDS)),
+      bouts: json('bouts', (v) => bySchema(v, boutsSchema, [])),
       use: { ...json('use', (v) => bySchema(v, useAskedSchema, BLANK_USE_ASKED)), field: 'use_asked' }
     },
     { tableName: 'fittings' }
@@ -300,6 +310,12 @@ export const peopleTables = (sequelize: Sequelize) => ({
       said: TEXT,
       engine: STRING(10),
       worn: json('worn', (v) => bySchema(v, wornSchema.nullable(), null)),
+      chair: json('chair', (v) => bySchema(v, chairSchema, BLANK_CHAIR)),
+      reason: json('reason', (v) => bySchema(v, reasonSchema.nullable(), null)),
+      told: json('told', (v) => bySchema(v, toldSchema.nullable(), null)),
+      triedWith: json('triedWith', (v) => bySchema(v, triedWithSchema.nullable(), null)),
+      excluded: json('excluded', (v) => bySchema(v, excludedSchema.nullable(), null)),
+      postId: NUMBER,
       version: NUMBER,
       createdAt: MOMENT
     },
