@@ -7,7 +7,14 @@ import { alikeKept, apartSquared, knownStyle, learnFeet, LEAST_ALIKE, type Alike
 const style = allStyles().find((s) => s.kind === 'sneaker')!;
 const size = sizesOf(style).find((n) => Math.abs(shoeOf(style, n, style.widths[0]).inside.madeForFootMm - 250) < 4)!;
 const tape = { lengthMm: { mm: 250, sdMm: 1.5 }, ballGirthMm: { mm: shoeOf(style, size, style.widths[0]).inside.ballGirthMm, sdMm: 3 } };
-const pair = (own: Partial<KnownPair> = {}): KnownPair => ({ id: 'a', ...knownStyle(style, size, style.widths[0]), wear: ORDINARY_WEAR, zones: {}, worn: false, ...own });
+const pair = (own: Partial<KnownPair> = {}): KnownPair => ({
+  id: 'a',
+  ...knownStyle(style, size, style.widths[0]),
+  wear: ORDINARY_WEAR,
+  zones: {},
+  worn: false,
+  ...own
+});
 const learn = (...pairs: KnownPair[]) => learnFeet({ pairs, tape: { left: tape, right: tape }, preference: 'regular' });
 
 describe('a last that a shop took over offsets of', () => {

@@ -31,7 +31,16 @@ const LAST_SD = { measured: 0.6, claimed: 1.5 } as Record<string, number>;
  * A shop's words for the room of the toes, made up by other means than the model's: reading errors with heavy tails, likings that are
  * either ordinary or far, lasts drawn as uniform, and words cut from what was felt. Every person is read by one fitter.
  */
-export function madeUpShop({ people, lasts: many = 20, pairs = 3, tau = 0, kinds = ['oxford', 'walking'], fitters = 3, mark = 'claimed', seed = 1 }: ShopWish): MadeUpShop {
+export function madeUpShop({
+  people,
+  lasts: many = 20,
+  pairs = 3,
+  tau = 0,
+  kinds = ['oxford', 'walking'],
+  fitters = 3,
+  mark = 'claimed',
+  seed = 1
+}: ShopWish): MadeUpShop {
   const random = seeded(seed);
   const level = (sd: number): number => Math.sqrt(12) * sd * (random.uniform() - 0.5);
   const heavy = (sd: number): number => (random.uniform() < 0.1 ? 2.2 : 0.78) * sd * random.normal();

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { calibrationOf } from '@chiave/core/learn';
 import { truthWords } from '../src/lib/truth-words';
-import { cameOut } from '../src/lib/try-outcome';
+import { cameOut, zoneCameOut } from '../src/lib/try-outcome';
 
 const nothing = { left: {}, right: {} };
 const spoken = { left: { 'toe-room': 'right', 'ball-girth': 'snug' }, right: { 'toe-room': 'roomy', 'ball-girth': 'right' } } as const;
@@ -10,6 +10,12 @@ describe('whether a pair came out as promised', () => {
   it('kept: yes, whatever was felt', () => expect(cameOut({ outcome: 'kept', felt: nothing })).toBe(true));
   it('left or come back with a zone outside: no', () => {
     for (const outcome of ['left', 'returned'] as const) expect(cameOut({ outcome, felt: { ...spoken, left: { 'toe-room': 'too-tight' } } })).toBe(false);
+  });
+  it('left or come back for a reason of the fit: no; for looks alone nothing is told', () => {
+    expect(cameOut({ outcome: 'returned', felt: nothing, reason: { code: 'later-pain' } })).toBe(false);
+    expect(cameOut({ outcome: 'left', felt: spoken, reason: { code: 'size' } })).toBe(false);
+    expect(cameOut({ outcome: 'returned', felt: nothing, reason: { code: 'looks' } })).toBeNull();
+    expect([zoneCameOut('snug'), zoneCameOut('too-loose')]).toEqual([true, false]);
   });
   it('left though it was felt right where it decides: yes', () => expect(cameOut({ outcome: 'left', felt: spoken })).toBe(true));
   it('left without a word of the fit, come back without a reason, or still open: nothing is told', () => {

@@ -13,7 +13,8 @@ export interface ChairTimer {
 }
 export const beginTimer = (step: StepId, now: Date, minutes = CHAIR_STEP[step].minutes!.usual): ChairTimer => ({ step, since: now.toISOString(), before: 0, minutes, answered: false }); // prettier-ignore
 /** Seconds that have passed, never less than nought: a clock may be set back. */
-export const passed = ({ since, before }: ChairTimer, now: Date): number => before + (since === null ? 0 : Math.max(0, (now.getTime() - Date.parse(since)) / 1000));
+export const passed = ({ since, before }: ChairTimer, now: Date): number =>
+  before + (since === null ? 0 : Math.max(0, (now.getTime() - Date.parse(since)) / 1000));
 /** Seconds left; negative since it rang. */
 export const left = (timer: ChairTimer, now: Date): number => timer.minutes * 60 - passed(timer, now);
 export const rings = (timer: ChairTimer, now: Date): boolean => !timer.answered && left(timer, now) <= 0;

@@ -22,7 +22,14 @@ export interface AlikeAnswer {
   lines: AlikeKept[];
 }
 /** What of each measure is felt as another foot, mm [model]. */
-const FELT_STEP: Partial<Readonly<Record<MeasureId, number>>> = { lengthMm: 4.2, ballGirthMm: 6.4, instepGirthMm: 8, ballWidthMm: 3, heelWidthMm: 3, ballLengthMm: 5 };
+const FELT_STEP: Partial<Readonly<Record<MeasureId, number>>> = {
+  lengthMm: 4.2,
+  ballGirthMm: 6.4,
+  instepGirthMm: 8,
+  ballWidthMm: 3,
+  heelWidthMm: 3,
+  ballLengthMm: 5
+};
 /** Nothing is told of fewer people than this, so that nobody is known by it. */
 export const LEAST_ALIKE = 5;
 /** How many pairs the shop's own share weighs as. */

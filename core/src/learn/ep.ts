@@ -50,7 +50,10 @@ export interface Sites {
 }
 const WORDS_SAID = 5;
 /** What a word is worth when all the others expect its line at `cg` beyond `mm`, with variance `cv`: a site, and how it stands against them. */
-export function siteOf({ cg, cv }: { cg: number; cv: number }, { mm, low, high, sd, slip }: Omit<Word, 'at' | 'by'>): { T: number; V: number; judged: WordJudged } {
+export function siteOf(
+  { cg, cv }: { cg: number; cv: number },
+  { mm, low, high, sd, slip }: Omit<Word, 'at' | 'by'>
+): { T: number; V: number; judged: WordJudged } {
   const c = cg + mm;
   const tv = cv + sd * sd;
   const s = Math.sqrt(tv);

@@ -77,7 +77,13 @@ function standsOf(words: Settled['words'], now: Gaussian, before: Gaussian): Las
     const each = own.map(({ line }) => ({ now: along(now, line.at, line.by), before: along(before, line.at, line.by).mm }));
     const mean = (of: (e: (typeof each)[number]) => number): number => each.reduce((s, e) => s + of(e), 0) / each.length;
     const { pair, zone } = own[0].said;
-    return { lastId: pair.lastId!, zone: zone as ZoneId, pairs: new Set(own.map((w) => w.said.pair.id)).size, mm: mean((e) => e.now.mm - e.before), sdMm: mean((e) => e.now.sdMm) };
+    return {
+      lastId: pair.lastId!,
+      zone: zone as ZoneId,
+      pairs: new Set(own.map((w) => w.said.pair.id)).size,
+      mm: mean((e) => e.now.mm - e.before),
+      sdMm: mean((e) => e.now.sdMm)
+    };
   });
 }
 const ROUNDS = 3;

@@ -55,7 +55,16 @@ export function saidOf(pair: KnownPair): Said[] {
   for (const side of SIDES)
     for (const [id, word] of Object.entries(zones[side] ?? {}) as [ZoneId, ZoneState][]) {
       if (FEEL_SD[id] === undefined || !targets[id] || ZONE[id].scale === 'place') continue;
-      out.push({ pair, side, zone: id, word, parts: [{ side, zone: id, weight: 1 }], band: bandOf(id, word, targets[id]), sd: felt(id), slip: pair.written ? SLIP.written : SLIP.zone });
+      out.push({
+        pair,
+        side,
+        zone: id,
+        word,
+        parts: [{ side, zone: id, weight: 1 }],
+        band: bandOf(id, word, targets[id]),
+        sd: felt(id),
+        slip: pair.written ? SLIP.written : SLIP.zone
+      });
     }
   if (whole) {
     const all = SIDES.flatMap((side) => WHOLE_ZONES.filter(([id]) => targets[id]).map(([zone, weight]) => ({ side, zone, weight })));
@@ -94,7 +103,12 @@ export const offsetsBefore = ({ mark, learned }: Pick<KnownPair, 'mark' | 'learn
 export const readOf = (pair: KnownPair): (Pick<Said, 'pair' | 'parts'> & { mm: number; sd: number })[] =>
   (pair.read ?? []).map(({ side, zone, mm }) => ({ pair, parts: [{ side, zone, weight: 1 }], mm, sd: Math.hypot(READ_SD, making(zone)) }));
 /** A clearance as a line through the state: what it says there, and how it answers. */
-export function clearanceAt({ pair, parts }: Pick<Said, 'pair' | 'parts'>, slopes: Readonly<Record<Side, Slopes>>, base: number, mean: Float64Array): Line | null {
+export function clearanceAt(
+  { pair, parts }: Pick<Said, 'pair' | 'parts'>,
+  slopes: Readonly<Record<Side, Slopes>>,
+  base: number,
+  mean: Float64Array
+): Line | null {
   const by = new Map<number, number>();
   const add = (at: number, n: number): void => void (n !== 0 && by.set(at, (by.get(at) ?? 0) + n));
   let mm = 0;
@@ -117,5 +131,13 @@ export function lineAt(said: Said, slopes: Readonly<Record<Side, Slopes>>, base:
   const liked = new Map<number, number>();
   for (const { zone, weight } of said.parts)
     for (const id of ['common', groupOf(zone)] as const) liked.set(likingAt(id), (liked.get(likingAt(id)) ?? 0) - weight * ZONE[zone].preferenceShare);
-  return { at: [...line.at, ...liked.keys()], by: [...line.by, ...liked.values()], mm: line.mm, low: said.band[0], high: said.band[1], sd: said.sd, slip: said.slip };
+  return {
+    at: [...line.at, ...liked.keys()],
+    by: [...line.by, ...liked.values()],
+    mm: line.mm,
+    low: said.band[0],
+    high: said.band[1],
+    sd: said.sd,
+    slip: said.slip
+  };
 }

@@ -62,7 +62,11 @@ function drawsOf(mean: Float64Array, cov: Float64Array): Float64Array[] {
   return out;
 }
 /** What is believed, and what of the styles' lasts nobody told anything about yet, in one. @returns where each last's offsets stand */
-function withLasts({ now, baseOf }: ReturnType<typeof settle>, ask: LearnAsk, styles: readonly Style[]): { mean: Float64Array; cov: Float64Array; at: Map<string, number> } {
+function withLasts(
+  { now, baseOf }: ReturnType<typeof settle>,
+  ask: LearnAsk,
+  styles: readonly Style[]
+): { mean: Float64Array; cov: Float64Array; at: Map<string, number> } {
   const at = new Map<string, number>();
   const own = now.mean.length;
   const more: Style[] = [];
@@ -120,7 +124,16 @@ export function sendPlan(ask: LearnAsk, styles: readonly Style[], wear: Wear): S
   });
   return {
     each: best,
-    there: best.slice(0, TOLD).map((s) => ({ ...s, ...feltIn(styles.find((o) => o.id === s.styleId)!, s.sizeNumber, s.width, feet, wear) })),
+    there: best.slice(0, TOLD).map((s) => ({
+      ...s,
+      ...feltIn(
+        styles.find((o) => o.id === s.styleId)!,
+        s.sizeNumber,
+        s.width,
+        feet,
+        wear
+      )
+    })),
     sets,
     needs: needsOf(now, (side, id) => ask.tape[side]?.[id] !== undefined)
   };

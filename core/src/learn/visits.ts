@@ -60,7 +60,8 @@ export const LIKING_VARIANCE = LIKING_SD.common ** 2 + LIKING_SD.group ** 2;
  */
 export function readVisit(visit: VisitKept): ShopVisit {
   const { person, fitter, day, pairs, tape, preference, features = {} } = visit;
-  const readings = SIDES.flatMap((side) =>
+  const readings = SIDES.flatMap(
+    (side) =>
     (Object.entries(tape[side] ?? {}) as [MeasureId, { mm: number; sdMm: number }][]).map(([id, v]): Reading => ({ at: [stateAt(side, id)], by: [1], mm: 0, value: v.mm, sd: v.sdMm })) // prettier-ignore
   );
   const { mean, cov } = believe(priorOf(anchorOf(visit), preference, []), [], readings);

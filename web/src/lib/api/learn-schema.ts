@@ -4,6 +4,7 @@ import { MEASURE_IDS, SIDES } from '@chiave/core/measure';
 import { parseSize } from '@chiave/core/size';
 import { z } from 'zod';
 import { anyScaleId } from './scale-id';
+import { postCostsSchema, USUAL_COSTS } from './post-schema';
 import { setOf } from './sets';
 import { shoeSchema } from './shoe-schema';
 import { idOf, mm, text } from './values';
@@ -99,18 +100,16 @@ const calibration = z.object({
 export const calibrationAnswer = z.object({
   all: calibration.nullable(),
   kinds: z.array(z.object({ kind: z.enum(KIND_IDS), calibration })),
+  zones: z.array(z.object({ zone: z.enum(ZONE_IDS), calibration })),
+  fitters: z.array(z.object({ fitter: z.string(), calibration })),
   untold: number.describe('pairs that ended without a word of whether they fitted')
 });
-const money = z.number().min(0, 'from 0 to 100000').max(100_000, 'from 0 to 100000');
 /** Which sizes of a style to send by post. */
 export const learnSendSchema = z
   .strictObject({
     ...fields,
     styleId: text(60).describe('the style that is sent'),
-    post: z
-      .strictObject({ marginEach: money, out: money, back: money })
-      .default({ marginEach: 60, out: 6, back: 6 })
-      .describe('what a kept pair brings, and what a pair costs on its way out and back')
+    post: postCostsSchema.default(USUAL_COSTS).describe('what a kept pair brings, and what a pair costs on its way out and back')
   })
   .refine(somethingSaid, SAY)
   .meta({ id: 'LearnSend', example: { styleId: 'usher', shoes: [{ label: { scale: 'eu', size: '41' }, kind: 'sneaker', whole: 'comfortable' }] } });
@@ -121,4 +120,13 @@ export const learnSendAnswer = z.object({
     z.object({ pairs: z.array(sent), chance: number.describe('that every zone of both feet lies within in one of them'), gain: number, worth: z.boolean() })
   ),
   askFirst: z.enum(MEASURE_IDS).nullable().describe('what a tape would tell most')
+});
+/** What people with feet alike kept. */
+export const alikeSchema = z
+  .strictObject({ fittingId: z.int().min(1).describe('whose feet'), styles: z.array(text(60)).min(1).max(60, 'at most 60 styles') })
+  .meta({ id: 'AlikeFeet', example: { fittingId: 3, styles: ['usher'] } });
+export const alikeAnswer = z.object({
+  people: z.number().describe('with feet alike; 0 where they are fewer than may be told'),
+  lines: z.array(z.object({ style: z.string(), tried: z.number(), kept: z.number(), share: z.number() })),
+  least: z.number().describe('under so many nothing is told')
 });

@@ -80,3 +80,4 @@ export const learningState = z.object({
   answers: z.array(answerRow)
 });
 export type LearningState = z.infer<typeof learningState>;
+export const answeredAnswer = z.object({ answers: z.array(answerRow) });

@@ -1,6 +1,8 @@
 import { MOST_SENT } from '@chiave/core/learn';
 import { z } from 'zod';
-import { text } from './values';
+import { reasonSchema } from './chair-schema';
+import { OUTCOMES } from './outcomes';
+import { idOf, text } from './values';
 
 /** Pairs sent to somebody who tries them at home. */
 export const day = z.iso.date('a day as 2026-11-28');
@@ -27,6 +29,44 @@ export const postSchema = z
   .refine((p) => p.dueOn === null || p.dueOn >= p.sentOn, { path: ['dueOn'], error: 'the last day to send back lies before the day it is sent' })
   .meta({
     id: 'PostToSend',
-    example: { pairs: [{ styleId: 'calma-loafer', size: '41 1/2', width: 'F' }], sentOn: '2026-11-28', dueOn: '2026-12-18', chance: 0.41, check: 'the ball, after an hour' }
+    example: {
+      pairs: [{ styleId: 'calma-loafer', size: '41 1/2', width: 'F' }],
+      sentOn: '2026-11-28',
+      dueOn: '2026-12-18',
+      chance: 0.41,
+      check: 'the ball, after an hour'
+    }
   });
 export const postPatchSchema = z.strictObject({ dueOn: day.nullable(), version: z.int().optional() }).meta({ id: 'PostPatch' });
+const sentPair = z.object({
+  tryId: z.number(),
+  styleId: z.string(),
+  size: z.string(),
+  width: z.string(),
+  outcome: z.enum(idOf(OUTCOMES)),
+  reason: reasonSchema.nullable(),
+  chance: z.number(),
+  version: z.number()
+});
+export const postRow = z
+  .object({
+    id: z.number(),
+    customerId: z.number(),
+    person: z.string(),
+    fittingId: z.number(),
+    sentOn: z.string(),
+    dueOn: z.string().nullable(),
+    chance: z.number().nullable(),
+    costs: postCostsSchema,
+    check: z.string(),
+    closedOn: z.string().nullable().describe('nothing of it is undecided any more'),
+    version: z.number(),
+    pairs: z.array(sentPair)
+  })
+  .meta({ id: 'Post' });
+export type PostRow = z.infer<typeof postRow>;
+const count = z.number();
+export const postsAnswer = z.object({
+  posts: z.array(postRow),
+  counts: z.object({ parcels: count, sent: count, kept: count, back: count, out: count, oneKept: count, promised: count })
+});

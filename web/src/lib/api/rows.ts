@@ -1,5 +1,6 @@
 import { CLOSE_UPS } from '@chiave/core/attributes';
 import { FLAG_IDS, KIND_IDS, VERDICTS, type ShopTargets } from '@chiave/core/fit';
+import { OFFSETS } from '@chiave/core/last';
 import { SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
 import { pullRow, useAskedSchema, wornSchema, type PullRow } from './use-schema';
@@ -96,7 +97,16 @@ export type ChangeRow = z.infer<typeof changeRow>;
 export const tracingRow = tracingFields.extend({ id: z.number(), source: z.string(), createdAt: z.string() }).meta({ id: 'KeptTracing' });
 export type TracingRow = z.infer<typeof tracingRow>;
 
-export const lastRow = lastShape.extend({ version: z.number() }).meta({ id: 'KeptLast' });
+const offset = z.object({ mm: z.number(), sdMm: z.number() });
+export const lastRow = lastShape
+  .extend({
+    version: z.number(),
+    learned: z
+      .object({ by: z.partialRecord(z.enum(OFFSETS), offset), sheet: lastShape.pick({ base: true, taperShiftMm: true, evidence: true }) })
+      .optional()
+      .describe('what the shop took over from its try-ons, and the sheet under it')
+  })
+  .meta({ id: 'KeptLast' });
 export type LastRow = z.infer<typeof lastRow>;
 const { last: _last, ...ownFields } = styleFields.shape;
 export const styleRow = z

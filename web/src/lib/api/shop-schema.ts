@@ -90,12 +90,13 @@ export const feetSchema = z.object({ left: footSchema, right: footSchema, versio
 
 /** How each zone of one foot felt. */
 export const felt = z.partialRecord(z.enum(ZONE_IDS), z.enum(ZONE_STATES));
+export const feltSchema = z.object({ left: felt.default({}), right: felt.default({}) });
 
 export const trySchema = z.object({ styleId: text(60), size: text(12), width: text(12), put: pairPutSchema.default({}) }).meta({ id: 'Try' });
 
 export const tryPatchSchema = z
   .object({
-    felt: z.object({ left: felt.default({}), right: felt.default({}) }),
+    felt: feltSchema,
     outcome: z.enum(idOf(OUTCOMES)),
     why: text(2000),
     worn: wornSchema.nullable().describe('how worn a kept pair looks now'),

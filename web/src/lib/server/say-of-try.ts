@@ -1,10 +1,19 @@
 import { checkFit, ENGINE_VERSION, POINTS, readStyleSize, shoeOf, sizeText } from '@chiave/core/fit';
+import { normalBetween } from '@chiave/core/measure';
 import type { z } from 'zod';
+import type { LastRow } from '../api/rows';
 import type { trySchema } from '../api/shop-schema';
 import { wearOf, wornFeetOf, type FittingState } from '../fit-feet';
 import type { Stock } from './heavy/stock';
 import { invalid, notFound, refusing } from './problems';
 
+/** A short stamp of something plain: two that are the same have the same one. */
+function stampOf(value: unknown): string {
+  if (value === null) return '';
+  let sum = 0;
+  for (const c of JSON.stringify(value)) sum = (Math.imul(sum, 31) + c.charCodeAt(0)) >>> 0;
+  return sum.toString(36);
+}
 /**
  * What the engine says of a pair that is carried to the chair, as it is kept with the pair.
  * @throws Problem 404 for a style that is not there, 422 for a size outside the run, a help not for this shoe, or feet not measured
@@ -18,6 +27,7 @@ export function sayOfTry({ pair, fitting }: { pair: z.infer<typeof trySchema>; f
   const feet = wornFeetOf(fitting);
   if (feet.length === 0) throw invalid([{ path: 'feet', message: 'measure the length of both feet first' }]);
   const said = refusing('put', () => checkFit(feet, shoeOf(style, read.size, read.width), wearOf(fitting), fitting.customer.flags, POINTS.opened, put));
+  const hundredth = (mm: number): number => Math.round(100 * mm) / 100;
   return {
     styleId,
     size: sizeText(style, read.size),
@@ -26,6 +36,24 @@ export function sayOfTry({ pair, fitting }: { pair: z.infer<typeof trySchema>; f
     verdict: said.verdict,
     probability: said.probability,
     said: said.sentence,
-    engine: ENGINE_VERSION
+    engine: ENGINE_VERSION,
+    told: Object.fromEntries(
+      said.feet.map((foot) => [
+        foot.side,
+        Object.fromEntries(
+          foot.zones.map(({ zone, clearanceMm, sdMm, target: { a, d } }) => [
+            zone,
+            { mm: hundredth(clearanceMm), sdMm: hundredth(sdMm), chance: hundredth(normalBetween((a - clearanceMm) / sdMm, (d - clearanceMm) / sdMm)) }
+          ])
+        )
+      ])
+    ),
+    last: {
+      lastId: style.last.id,
+      lastVersion: (style.last as Partial<LastRow>).version ?? 0,
+      styleVersion: style.version ?? 0,
+      targets: stampOf(fitting.shopTargets),
+      learned: stampOf(style.last.learned?.by ?? null)
+    }
   };
 }

@@ -32,7 +32,8 @@ export const suitToldOf = (ask: SuitAsk): Promise<Record<string, SuitTold>> => m
 /** Two feet behind the shoes somebody wears. */
 export const learnFrom = (ask: LearnAsk): Promise<LearnedFeet> => made().ask((e) => e.learn(plain(ask)));
 /** Which sizes to send by post. */
-export const planToSend = (ask: LearnAsk, style: Style, wear: Wear): Promise<SendPlan> => made().ask((e) => e.send(plain(ask), plain(style), plain(wear)));
+export const planToSend = (ask: LearnAsk, styles: readonly Style[], wear: Wear): Promise<SendPlan> =>
+  made().ask((e) => e.send(plain(ask), plain(styles), plain(wear)));
 /** What was felt at the chair and stands apart from feet and shoes. */
 export const contradictions = (ask: LearnAsk): Promise<Contradiction[]> => made().ask((e) => e.contradictions(plain(ask)));
 /** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */

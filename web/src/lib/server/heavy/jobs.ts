@@ -9,11 +9,13 @@ import { checkOne, rankForApi } from '../fit-api';
 import { fitCardPdf } from '../fit-pdf';
 import { planFor } from '../heel-api';
 import { learnForApi, sendForApi } from '../learn-api';
+import { learnChannelJob, readVisitsJob } from '../learn-shop-jobs';
 import { homeCardPdf } from '../home-card';
 import { invalid, notFound } from '../problems';
 import { sayOfTry } from '../say-of-try';
 import type { FittingRow } from '../../api/rows';
 import { planStock } from '../shop/stock-plan';
+import { truthOf } from '../truth-job';
 import { answerCardPdf, chartPdf, gaugePdf } from '../size-pdf';
 import type { Stock } from './stock';
 
@@ -44,6 +46,9 @@ export const JOBS = {
   planHeels: { long: true, run: planFor },
   learnFoot: { long: false, run: learnForApi },
   learnSend: { long: true, run: sendForApi },
+  truthOf: { long: false, run: truthOf },
+  readVisits: { long: true, run: readVisitsJob },
+  learnChannel: { long: true, run: learnChannelJob },
   fitCard: {
     long: false,
     run: ({ fitting, styleId, size, width, paper, put }: FitCardAsked, { styles }: Stock) => {

@@ -1,45 +1,41 @@
-import type { KindId } from '@chiave/core/fit';
-import { calibrationOf, type Calibration, type Outcome } from '@chiave/core/learn';
-import { KEPT, LEFT, RETURNED } from '../../api/outcomes';
-import { cameOut } from '../../try-outcome';
-import { database, tables } from '../db';
-import { stockroomNow } from './stockroom';
+import { z } from 'zod';
+import { excludedSchema, reasonSchema, toldSchema, triedWithSchema } from '../../api/chair-schema';
+import { KEPT, LEFT, OUTCOMES, RETURNED } from '../../api/outcomes';
+import { feltSchema } from '../../api/shop-schema';
+import { idOf } from '../../api/values';
+import { select } from '../db';
+import { heavy } from '../heavy/pool';
+import type { ShopTruth } from '../truth-job';
 
-/** Whether the chances this shop was told came true, in all and by kind of shoe. */
-export interface ShopTruth {
-  all: Calibration | null;
-  kinds: { kind: KindId; calibration: Calibration }[];
-  /** Pairs that ended, of which nothing tells whether they fitted. */
-  untold: number;
-}
-/** Pairs that ended, each person and style once: the newest counts. */
-export async function truthOfShop(): Promise<ShopTruth> {
-  const t = tables(database());
-  const [rows, fittings, { styles }] = await Promise.all([
-    t.TryOn.findAll({ where: { outcome: [KEPT, LEFT, RETURNED] }, attributes: ['fittingId', 'styleId', 'outcome', 'felt', 'probability'], order: [['id', 'DESC']] }),
-    t.Fitting.findAll({ attributes: ['id', 'customerId'], raw: true }),
-    stockroomNow()
-  ]); // prettier-ignore
-  const personOf = new Map(fittings.map((f) => [f.id, f.customerId]));
-  const kindOf = new Map(styles.map((s) => [s.id, s.kind]));
-  const seen = new Set<string>();
-  const byKind = new Map<KindId, Outcome[]>();
-  const all: Outcome[] = [];
-  let untold = 0;
-  for (const row of rows) {
-    const key = `${personOf.get(row.fittingId)} ${row.styleId}`;
-    if (seen.has(key)) continue;
-    seen.add(key);
-    const good = cameOut(row);
-    if (good === null) {
-      untold++;
-      continue;
+/** A JSON column as SQL brings it: text, or nothing; what cannot be read counts as nothing. */
+const json = <S extends z.ZodType>(of: S) =>
+  z.unknown().transform((value): z.output<S> | null => {
+    try {
+      return of.safeParse(typeof value === 'string' ? JSON.parse(value) : value).data ?? null;
+    } catch {
+      return null;
     }
-    const outcome = { chance: row.probability, good };
-    all.push(outcome);
-    const kind = kindOf.get(row.styleId);
-    if (kind) byKind.set(kind, [...(byKind.get(kind) ?? []), outcome]);
-  }
-  const kinds = [...byKind].map(([kind, of]) => ({ kind, calibration: calibrationOf(of)! })).sort((a, b) => b.calibration.n - a.calibration.n);
-  return { all: calibrationOf(all), kinds, untold };
+  });
+const endedRow = z.object({
+  person: z.coerce.number(),
+  styleId: z.string(),
+  outcome: z.enum(idOf(OUTCOMES)),
+  probability: z.number(),
+  felt: json(feltSchema),
+  reason: json(reasonSchema),
+  told: json(toldSchema),
+  triedWith: json(triedWithSchema),
+  excluded: json(excludedSchema)
+});
+export type EndedRow = z.output<typeof endedRow>;
+
+/** Whether the chances told in this shop came true: every pair that ended, newest first, judged beside the requests. */
+export async function truthOfShop(): Promise<ShopTruth> {
+  const rows = await select(
+    endedRow,
+    `SELECT f.customer_id AS person, t.style_id AS styleId, t.outcome, t.probability, t.felt, t.reason, t.told, t.tried_with AS triedWith, t.excluded
+     FROM try_ons t JOIN fittings f ON f.id = t.fitting_id WHERE t.outcome IN (:ended) ORDER BY t.id DESC`,
+    { ended: [KEPT, LEFT, RETURNED] }
+  );
+  return heavy('truthOf', { rows });
 }

@@ -2,13 +2,15 @@ import type { Transaction } from 'sequelize';
 import { z } from 'zod';
 import type { CustomerLine, CustomerRow, PeoplePage } from '../../api/rows';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
+import { BLANK_CHAIR } from '../../api/chair-schema';
+import { tellsOfShoes } from '../../learn-fitting';
 import { database, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
 import { changesOf, logChange, whatChanged } from './changes';
 
 const moment = (value: Date | null | undefined): string | null => value?.toISOString() ?? null;
 
-const toRow = (row: CustomerModel): CustomerRow => ({
+export const customerRowOf = (row: CustomerModel): CustomerRow => ({
   id: row.id,
   name: row.name,
   born: row.born ?? null,
@@ -56,7 +58,7 @@ async function linesOf(people: string, order: string, values: Record<string, unk
      FROM (${people}) c ORDER BY ${order}`,
     values
   );
-  return rows.map((row) => ({ ...toRow(row), ...besides.parse(row.get()) }));
+  return rows.map((row) => ({ ...customerRowOf(row), ...besides.parse(row.get()) }));
 }
 
 /** Who was here last, that one first; none who was erased. */
@@ -95,7 +97,7 @@ export async function peoplePage({ search = '', limit = PEOPLE_AT_ONCE, after, m
 export async function customerOf(id: number): Promise<CustomerRow> {
   const row = await tables(database()).Customer.findByPk(id);
   if (!row) throw notFound(`person ${id}`);
-  return toRow(row);
+  return customerRowOf(row);
 }
 
 /** A person held for a write to what is kept with them. @throws Problem 404, 410 when they were erased */
@@ -127,7 +129,7 @@ export async function addCustomer({ consent, ...customer }: z.infer<typeof custo
 export async function changeCustomer(id: number, { version, consent, ...patch }: z.infer<typeof customerPatchSchema>, by: string): Promise<number> {
   return transacted(async (transaction) => {
     const row = await heldPerson(id, transaction, 'update');
-    const before = toRow(row);
+    const before = customerRowOf(row);
     if (version !== undefined && version !== before.version) throw conflict('this person', version, before.version);
     const consented = consent === undefined ? {} : { consentAt: consent ? new Date() : null };
     await row.update({ ...patch, ...consented, version: before.version + 1 }, { transaction });
@@ -149,6 +151,7 @@ export async function eraseCustomer(id: number): Promise<void> {
   const t = tables(database());
   await transacted(async (transaction) => {
     const row = await heldPerson(id, transaction, 'update');
+    const before = customerRowOf(row);
     await row.update({ ...ANONYMOUS, erasedAt: new Date(), version: row.version + 1 }, { transaction });
     const fittings = (await t.Fitting.findAll({ where: { customerId: id }, attributes: ['id'], transaction })).map((f) => f.id);
     await t.Fitting.update(WORDS_OF_A_FITTING, { where: { customerId: id }, transaction });
@@ -156,9 +159,18 @@ export async function eraseCustomer(id: number): Promise<void> {
     await t.FootMeasure.update({ typed: '', takenBy: '', readings: [] }, theirs);
     await t.FootFeature.update({ posture: null, print: null }, theirs);
     await t.Tracing.destroy(theirs);
-    await t.TryOn.update({ why: '', said: '' }, theirs);
+    // What somebody said of shoes goes on teaching the shop only if they agreed, and never what feet said that feel little.
+    const told = tellsOfShoes({ customer: before }) && before.consentAt !== null;
+    await t.TryOn.update({ why: '', said: '', chair: BLANK_CHAIR, ...(told ? {} : { felt: { left: {}, right: {} } }) }, theirs);
     const kept = { where: { customerId: id }, transaction };
-    await Promise.all([t.Occasion.destroy(kept), t.PointeDancer.destroy(kept), t.PointePair.destroy(kept), t.PointeBarre.destroy(kept)]);
+    await Promise.all([
+      t.KnownShoe.destroy(kept),
+      t.Post.destroy(kept),
+      t.Occasion.destroy(kept),
+      t.PointeDancer.destroy(kept),
+      t.PointePair.destroy(kept),
+      t.PointeBarre.destroy(kept)
+    ]);
     await t.Change.destroy({ where: { customerId: id }, transaction });
   });
 }

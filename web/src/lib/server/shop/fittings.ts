@@ -10,7 +10,7 @@ import { database, isFigure, oneOf, Op, readingsOf, select, tables, transacted }
 import type { FittingModel, FootFeatureModel, FootMeasureModel, TryOnModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
 import { logChange, whatChanged } from './changes';
-import { customerOf, heldPerson } from './customers';
+import { customerOf, customerRowOf, heldPerson } from './customers';
 import { allPulls } from './pulls';
 import { targetsOfShop } from './settings';
 
@@ -122,9 +122,8 @@ function byFitting<R extends { fittingId: number }>(rows: readonly R[]): Map<num
   return found;
 }
 
-/** Rows with their measures, features and tries; each kind is asked for by itself, since one join would multiply them. */
-async function withParts(rows: readonly FittingModel[], around: Around): Promise<FittingRow[]> {
-  if (rows.length === 0) return [];
+/** Measures, features and tries of some visits; each kind is asked for by itself, since one join would multiply them. */
+async function partsOf(rows: readonly FittingModel[]): Promise<(id: number) => Parts> {
   const t = tables(database());
   const where = { fittingId: rows.map((row) => row.id) };
   const order: [string, string][] = [['fittingId', 'ASC']];
@@ -134,10 +133,13 @@ async function withParts(rows: readonly FittingModel[], around: Around): Promise
     t.FootFeature.findAll({ where, order }).then(byFitting),
     t.TryOn.findAll({ where, order: [['id', 'ASC']] }).then(byFitting)
   ]);
-  return rows.map((row) => {
-    const parts = { measures: measures.get(row.id) ?? [], features: features.get(row.id) ?? [], tries: tries.get(row.id) ?? [] };
-    return fittingRow(row, parts, around);
-  });
+  return (id) => ({ measures: measures.get(id) ?? [], features: features.get(id) ?? [], tries: tries.get(id) ?? [] });
+}
+/** Rows with all that hangs on them. */
+async function withParts(rows: readonly FittingModel[], around: Around): Promise<FittingRow[]> {
+  if (rows.length === 0) return [];
+  const parts = await partsOf(rows);
+  return rows.map((row) => fittingRow(row, parts(row.id), around));
 }
 
 /** One fitting with its feet and what was tried. @throws Problem 404, 410 when the person was erased */
@@ -309,4 +311,14 @@ export async function saveFeet(id: number, { version, ...feet }: z.infer<typeof 
     await logChange({ by, customerId, what: `feet of fitting ${id}`, changed }, transaction);
     return now + 1;
   });
+}
+
+/** Visits as they were kept, whoever came and whether they have a name still: for what a shop learns. Ids that are gone are left out. */
+export async function visitsAsKept(ids: readonly number[]): Promise<FittingRow[]> {
+  const t = tables(database());
+  const rows = await t.Fitting.findAll({ where: { id: [...ids] }, order: [['id', 'ASC']] });
+  const people = await t.Customer.findAll({ where: { id: [...new Set(rows.map((r) => r.customerId))] } });
+  const around = new Map(people.map((p) => [p.id, { customer: customerRowOf(p), shopTargets: null, shopPulls: [] }]));
+  const parts = await partsOf(rows);
+  return rows.flatMap((row) => (around.has(row.customerId) ? [fittingRow(row, parts(row.id), around.get(row.customerId)!)] : []));
 }

@@ -2,6 +2,7 @@ import type { ShopTargets } from '@chiave/core/fit';
 import { MEASURE_GROUP_IDS } from '@chiave/core/measure';
 import type { z } from 'zod';
 import type { measureOrderSchema } from '../../api/shop-schema';
+import { handsSchema, type Hands } from '../../api/chair-schema';
 import { targetsSchema } from '../../api/targets-schema';
 import { tipStockSchema, USUAL_TIP_STOCK, type TipStock } from '../../api/tip-stock';
 import type { stripsSchema } from '../../api/size-schema';
@@ -12,6 +13,7 @@ const STRIPS_NAME = 'rule-strips';
 const ORDER_NAME = 'measure-order';
 const TARGETS_NAME = 'targets';
 const TIPS_NAME = 'tip-stock';
+const HANDS_NAME = 'hands';
 
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
 export async function stripsOfShop(): Promise<string[]> {
@@ -60,4 +62,14 @@ export async function tipStockOfShop(): Promise<TipStock> {
 /** Keeps which heel tips and caps are stocked. */
 export async function keepTipStock(stock: TipStock): Promise<void> {
   await tables(database()).Setting.upsert({ name: TIPS_NAME, value: stock });
+}
+
+/** Thumbs and fingers of this shop's fitters, by name. */
+export async function handsOfShop(): Promise<Hands> {
+  const row = await tables(database()).Setting.findByPk(HANDS_NAME);
+  return row ? bySchema({ hands: row.value }, handsSchema, { hands: {} }).hands : {};
+}
+/** Keeps them. */
+export async function keepHands(hands: Hands): Promise<void> {
+  await tables(database()).Setting.upsert({ name: HANDS_NAME, value: hands });
 }

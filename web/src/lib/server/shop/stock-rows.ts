@@ -37,11 +37,14 @@ export async function writeCounts(styleId: string, counts: Counts, transaction: 
 
 /** Writes a last. */
 export async function writeLast({ id, maker, name, family, ...definition }: LastBody, transaction: Transaction, way: Way = 'either'): Promise<void> {
-  const { Last } = tables(database());
+  const { Last, LastVersion } = tables(database());
   const columns = { makerId: maker, name, family, definition };
   const row = way === 'either' ? await Last.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE }) : null;
   if (row) await row.update({ ...columns, version: next(row) }, { transaction });
   else await Last.create({ ...columns, id, version: 0 }, { transaction });
+  // Every version stays: what was tried on an older one can be read again.
+  const version = row ? row.version! : 0;
+  await LastVersion.create({ lastId: id, version, definition: { family, name, ...definition }, createdAt: new Date() }, { transaction });
 }
 
 /** Writes a maker. */

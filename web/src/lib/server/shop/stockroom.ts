@@ -1,3 +1,4 @@
+import { withLearned } from '@chiave/core/last';
 import type { Transaction } from 'sequelize';
 import { z } from 'zod';
 import { lastRow, type LastRow, type StyleRow } from '../../api/rows';
@@ -5,6 +6,7 @@ import { styleFields, type MakerBody } from '../../api/stock-schema';
 import { database, select, tables, type LastModel, type MakerModel } from '../db';
 import { log } from '../log';
 import { notFound } from '../problems';
+import { learnedInUse, offsetsIn } from './learned-answers';
 
 const makerOf = ({ id, name, note, letters }: MakerModel): MakerBody => ({ id, name, note: note ?? '', letters });
 
@@ -35,7 +37,7 @@ let kept: { stamp: string; styles: Promise<StyleRow[]> } | undefined;
 
 /** Says in one short query whether anything of the stockroom has changed, by whatever hand. */
 export const stockStamp = async (): Promise<string> =>
-  (await select(z.object({ Checksum: z.coerce.number() }), 'CHECKSUM TABLE makers, lasts, styles, stock'))
+  (await select(z.object({ Checksum: z.coerce.number() }), 'CHECKSUM TABLE makers, lasts, styles, stock, learned_answers'))
     .map(({ Checksum }) => Checksum.toString(36))
     .join('-');
 
@@ -62,7 +64,8 @@ export const allStyles = async (transaction?: Transaction): Promise<StyleRow[]> 
 
 async function readStyles(transaction?: Transaction): Promise<StyleRow[]> {
   const t = tables(database());
-  const [makers, lasts, rows, stock] = await Promise.all([
+  const [inUse, makers, lasts, rows, stock] = await Promise.all([
+    learnedInUse(),
     allMakers(transaction),
     allLasts(transaction),
     t.Style.findAll({ order: [['id', 'ASC']], transaction }),
@@ -90,7 +93,7 @@ async function readStyles(transaction?: Transaction): Promise<StyleRow[]> {
       id: s.id,
       name: s.name,
       maker: { id: maker.id, name: maker.name },
-      last,
+      last: withLearned(last, offsetsIn(inUse, last.id, made.data.kind)),
       ...made.data,
       school: s.school,
       step: s.step,

@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
+import { UNDECIDED } from '../../api/outcomes';
 import type { TryRow } from '../../api/rows';
 import { database, tables, transacted, type FittingModel, type TryOnModel } from '../db';
 import type { Answered } from '../heavy/jobs';
@@ -18,15 +19,27 @@ export async function sayOf(fittingId: number, pair: z.infer<typeof trySchema>):
 }
 
 /** Carries a pair to the chair: kept with what the engine said of it at the time. @throws Problem 404, 410 */
-export async function addTry(fittingId: number, said: SaidOfTry): Promise<TryRow> {
+export async function addTry(fittingId: number, said: SaidOfTry, by: string): Promise<TryRow> {
   return transacted(async (transaction) => {
-    await heldFitting(fittingId, transaction);
-    const row = await tables(database()).TryOn.create(
-      { ...said, fittingId, felt: { left: {}, right: {} }, outcome: 'open', why: '', version: 0, createdAt: new Date() },
-      { transaction }
-    );
-    return tryOf(row);
+    const { row: fitting } = await heldFitting(fittingId, transaction);
+    return tryOf(await createTry(fitting, said, by, transaction));
   });
+}
+
+/** Writes a pair into a visit that is held, with all that is needed to learn from it again. @param postId the parcel it goes out in */
+export async function createTry(
+  fitting: FittingModel,
+  { last, ...said }: SaidOfTry,
+  by: string,
+  transaction: Transaction,
+  postId: number | null = null
+): Promise<TryOnModel> {
+  const { feetVersion, sockMm, insertMm } = fitting;
+  const triedWith = { by, feetVersion: feetVersion ?? 0, sockMm: sockMm ?? 0, insertMm: insertMm ?? 0, ...last };
+  return tables(database()).TryOn.create(
+    { ...said, triedWith, postId, fittingId: fitting.id, felt: { left: {}, right: {} }, outcome: 'open', why: '', version: 0, createdAt: new Date() },
+    { transaction }
+  );
 }
 
 /** A pair tried, its fitting held. @throws Problem 404, 410 */
@@ -41,12 +54,14 @@ async function heldTry(id: number, transaction: Transaction): Promise<{ row: Try
 }
 
 /** Notes what was felt, what became of it and why; returns the new version. @throws Problem 404, 409, 410 */
-export async function saveTry(id: number, { version, ...patch }: z.infer<typeof tryPatchSchema>): Promise<number> {
+export async function saveTry(id: number, { version, excludedWhy, ...patch }: z.infer<typeof tryPatchSchema>, by: string): Promise<number> {
   return transacted(async (transaction) => {
     const { row, fitting } = await heldTry(id, transaction);
     const now = row.version;
     if (version !== undefined && version !== now) throw conflict('this pair', version, now);
-    await row.update({ ...patch, version: now + 1 }, { transaction });
+    const excluded = excludedWhy === undefined ? {} : { excluded: excludedWhy === null ? null : { by, at: new Date().toISOString(), why: excludedWhy } };
+    await row.update({ ...patch, ...excluded, version: now + 1 }, { transaction });
+    if (row.postId && patch.outcome) await closePost(row.postId, transaction);
     await fitting.update({ updatedAt: new Date() }, { transaction });
     return now + 1;
   });
@@ -55,4 +70,11 @@ export async function saveTry(id: number, { version, ...patch }: z.infer<typeof 
 /** Takes a pair off the list again. @throws Problem 404, 410 */
 export async function removeTry(id: number): Promise<void> {
   await transacted(async (transaction) => (await heldTry(id, transaction)).row.destroy({ transaction }));
+}
+
+/** A parcel is done when nothing of it is undecided any more; it opens again when something is. */
+async function closePost(postId: number, transaction: Transaction): Promise<void> {
+  const t = tables(database());
+  const open = await t.TryOn.count({ where: { postId, outcome: UNDECIDED }, transaction });
+  await t.Post.update({ closedOn: open > 0 ? null : new Date().toISOString().slice(0, 10) }, { where: { id: postId }, transaction });
 }

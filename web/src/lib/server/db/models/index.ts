@@ -31,7 +31,13 @@ const shopTables = (sequelize: Sequelize) => ({
   )
 });
 
-const made = (sequelize: Sequelize) => ({ ...stockTables(sequelize), ...peopleTables(sequelize), ...learningTables(sequelize), ...pointeTables(sequelize), ...shopTables(sequelize) });
+const made = (sequelize: Sequelize) => ({
+  ...stockTables(sequelize),
+  ...peopleTables(sequelize),
+  ...learningTables(sequelize),
+  ...pointeTables(sequelize),
+  ...shopTables(sequelize)
+});
 export type Tables = ReturnType<typeof made>;
 export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
 export { readingsOf } from './people';

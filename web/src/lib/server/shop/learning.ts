@@ -1,0 +1,125 @@
+import { ENGINE_VERSION } from '@chiave/core/fit';
+import { OFFSETS, type ShopVisit } from '@chiave/core/learn';
+import { z } from 'zod';
+import { shopLearned, type LearningState, type ShopLearned } from '../../api/learned-schema';
+import type { VisitsRead } from '../../learn-visits';
+import { bySchema, database, select, tables } from '../db';
+import { heavy } from '../heavy/pool';
+import { log } from '../log';
+import { answersNow } from './learned-answers';
+import { visitsAsKept } from './fittings';
+import { allLasts } from './stockroom';
+
+/** What a whole shop's words teach: worked out beside the requests, batch by batch, and kept with the stamp of what it was worked out from. */
+const NAME = 'learned';
+/** Visits read at once by one thread. */
+const BATCH = 60;
+const keptSchema = z.object({ stamp: z.string(), at: z.string(), learned: shopLearned });
+
+/** What would have to change for something else to be learned. */
+async function stampNow(): Promise<string> {
+  const [tries] = await select(
+    z.object({ n: z.coerce.number(), last: z.coerce.number(), versions: z.coerce.number() }),
+    'SELECT COUNT(*) AS n, COALESCE(MAX(id), 0) AS last, COALESCE(SUM(version), 0) AS versions FROM try_ons'
+  );
+  const [checks] = await Promise.all([select(z.object({ Checksum: z.coerce.number() }), 'CHECKSUM TABLE lasts, styles')]);
+  return [ENGINE_VERSION, tries.n, tries.last, tries.versions, ...checks.map((c) => c.Checksum.toString(36))].join(' ');
+}
+interface Run {
+  done: number;
+  of: number;
+  stopped: boolean;
+  failed: boolean;
+}
+let running: Run | null = null;
+let ended: 'stopped' | 'failed' | null = null;
+
+async function kept(): Promise<z.infer<typeof keptSchema> | null> {
+  const row = await tables(database()).Setting.findByPk(NAME);
+  return row ? bySchema(row.value, keptSchema, null) : null;
+}
+/** How far it has come, what was learned last, and what the shop answered. */
+export async function learningNow(): Promise<LearningState> {
+  const [was, stamp, answers] = await Promise.all([kept(), stampNow(), answersNow()]);
+  return {
+    state: running ? 'running' : (ended ?? (was ? 'done' : 'none')),
+    done: running?.done ?? 0,
+    of: running?.of ?? 0,
+    at: was?.at ?? null,
+    stale: was?.stamp !== stamp,
+    learned: was?.learned ?? null,
+    answers
+  };
+}
+/** Learns all anew, in the background; one at a time. @returns false where it is under way already */
+export function beginLearning(): boolean {
+  if (running) return false;
+  const run: Run = { done: 0, of: 1, stopped: false, failed: false };
+  running = run;
+  ended = null;
+  void learnAll(run)
+    .catch((err: unknown) => {
+      ended = 'failed';
+      log.error({ err: err instanceof Error ? err.name : 'unknown' }, 'learning failed');
+    })
+    .finally(() => (running = null));
+  return true;
+}
+/** Ends what is under way after the batch at hand; what was learned before stands. */
+export const stopLearning = (): boolean => {
+  if (running) running.stopped = true;
+  return running !== null;
+};
+
+async function learnAll(run: Run): Promise<void> {
+  const stamp = await stampNow();
+  const ids = (
+    await select(z.object({ id: z.coerce.number() }), "SELECT DISTINCT fitting_id AS id FROM try_ons WHERE felt LIKE '%:%\"%:%' ORDER BY fitting_id")
+  ).map((r) => r.id);
+  const batches = Array.from({ length: Math.ceil(ids.length / BATCH) }, (_, i) => ids.slice(i * BATCH, (i + 1) * BATCH));
+  run.of = batches.length + OFFSETS.length;
+  const all: VisitsRead[] = [];
+  for (const batch of batches) {
+    if (run.stopped) return void (ended = 'stopped');
+    all.push(await heavy('readVisits', { fittings: await visitsAsKept(batch) }));
+    run.done++;
+  }
+  const visits = all.flatMap((r) => r.visits);
+  const lasts = (await allLasts()).map((l) => ({ id: l.id, maker: l.maker, mark: l.evidence.mark }));
+  const learned: ShopLearned = { lasts: [], ways: [], targets: [], ...countOf(visits, all) };
+  for (const channel of OFFSETS) {
+    if (run.stopped) return void (ended = 'stopped');
+    const says = await heavy('learnChannel', { channel, lasts, visits: onlyOf(visits, channel) });
+    learned.lasts.push(...says.lasts);
+    learned.ways.push(...says.ways);
+    learned.targets.push(...says.targets);
+    run.done++;
+  }
+  const value = keptSchema.parse({ stamp, at: new Date().toISOString(), learned });
+  await tables(database()).Setting.upsert({ name: NAME, value });
+}
+/** The words of one channel alone: what travels to a thread. */
+function onlyOf(visits: readonly ShopVisit[], channel: string): ShopVisit[] {
+  return visits.flatMap((v) => {
+    const at = v.words.flatMap((w, i) => (w.channel === channel ? [i] : []));
+    if (at.length === 0) return [];
+    const together = Float64Array.from(at.flatMap((i) => at.map((j) => v.together[i * v.words.length + j])));
+    return [{ ...v, words: at.map((i) => v.words[i]), together }];
+  });
+}
+function countOf(visits: readonly ShopVisit[], all: readonly VisitsRead[]): Pick<ShopLearned, 'people' | 'pairs' | 'words' | 'leftOut' | 'otherEngine'> {
+  const sum = (of: (r: VisitsRead) => number): number => all.reduce((s, r) => s + of(r), 0);
+  const zones = sum((r) => r.other.zones);
+  return {
+    people: new Set(visits.map((v) => v.person)).size,
+    pairs: sum((r) => r.pairs),
+    words: visits.reduce((s, v) => s + v.words.length, 0),
+    leftOut: {
+      excluded: sum((r) => r.leftOut.excluded),
+      numb: sum((r) => r.leftOut.numb),
+      helps: sum((r) => r.leftOut.helps),
+      gone: sum((r) => r.leftOut.gone)
+    },
+    otherEngine: { pairs: sum((r) => r.other.pairs), meanMm: zones > 0 ? sum((r) => r.other.sumMm) / zones : 0 }
+  };
+}

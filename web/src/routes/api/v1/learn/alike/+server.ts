@@ -1,0 +1,8 @@
+import { alikeAnswer, alikeSchema } from '$lib/api/learn-schema';
+import { take } from '$lib/server/endpoint';
+import { alikeTo } from '$lib/server/shop/alike';
+
+export const POST = take(
+  { summary: 'What people with feet alike kept of some styles; only of five and more, never who', body: alikeSchema, answer: alikeAnswer },
+  alikeTo
+);
