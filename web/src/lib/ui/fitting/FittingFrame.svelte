@@ -6,6 +6,7 @@
   import type { FittingRow } from '$lib/api/rows';
   import { Desk, setDesk } from './desk.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
+  import Rings from './Rings.svelte';
   import SaveLine from './SaveLine.svelte';
   import { STEPS } from './steps';
   import { warm } from '$lib/workers/fit-client';
@@ -79,6 +80,7 @@
 {#snippet save()}<SaveLine keepers={[desk.asked, desk.feet]} ontheirs={(keeper) => desk.takeTheirs(keeper)} />{/snippet}
 {#if desk.restored}<p class="soft mt-1 text-right text-sm print:hidden">What had been typed on this device before is back.</p>{/if}
 {#if !calm}<div class="mt-1 print:hidden">{@render save()}</div>{/if}
+<div class="print:hidden"><Rings {desk} /></div>
 <div class="pt-3">{@render children()}</div>
 
 <style>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { VERDICT_WORDS, ZONE, type Style, type ZoneId } from '@chiave/core/fit';
+  import { KIND, VERDICT_WORDS, ZONE, zoneSetFor, type Style, type ZoneId } from '@chiave/core/fit';
   import { withFractions } from '$lib/size-fractions';
   import SmallPair from '$lib/drawing/SmallPair.svelte';
   import { smallTried } from './lay-tried';
@@ -8,7 +8,8 @@
   import type { TryRow } from '$lib/api/rows';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
-  import { OUTCOMES } from '$lib/api/outcomes';
+  import { LEFT, OUTCOMES, RETURNED } from '$lib/api/outcomes';
+  import WhyLeft from './WhyLeft.svelte';
   import { Keeper } from '$lib/send/save.svelte';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import SaveLine from '$lib/ui/fitting/SaveLine.svelte';
@@ -19,6 +20,7 @@
   /** What became of one pair, and why. */
   let { desk, row, style, name }: { desk: Desk; row: TryRow; style: Style | undefined; name: string } = $props();
   const drawn = $derived(smallTried(desk.fitting, row, style));
+  const zones = $derived(style ? zoneSetFor(KIND[style.kind]).ids.filter((id) => ZONE[id].felt) : []);
   const keeper = new Keeper(
     untrack(() => `/api/v1/tries/${row.id}`),
     'PATCH',
@@ -31,9 +33,9 @@
       Object.entries(row.felt[side]).map(([zone, state]) => ({ side, text: `${ZONE[zone as ZoneId]?.name ?? zone} ${wordOf(state)}` }))
     )
   );
-  function set(part: Partial<Pick<TryRow, 'outcome' | 'why'>>): void {
+  function set(part: Partial<Pick<TryRow, 'outcome' | 'why' | 'reason'>>): void {
     Object.assign(row, part);
-    keeper.later({ outcome: row.outcome, why: row.why });
+    keeper.later({ outcome: row.outcome, why: row.why, reason: $state.snapshot(row.reason) });
   }
 </script>
 
@@ -55,6 +57,12 @@
     </div>
   </div>
   <Choice name="outcome-{row.id}" legend="Outcome" hideLegend options={OUTCOMES} value={row.outcome} onchange={(v) => set({ outcome: v })} />
+  {#if row.outcome === LEFT || row.outcome === RETURNED}<WhyLeft
+      name={String(row.id)}
+      reason={row.reason}
+      {zones}
+      onchange={(reason) => set({ reason })}
+    />{/if}
   <Area
     label="Why"
     rows={2}

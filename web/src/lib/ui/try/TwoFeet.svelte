@@ -15,8 +15,8 @@
   import FeltScale from './FeltScale.svelte';
   import type { Tried } from './tried.svelte';
 
-  /** Two feet, each in the shoe it wears now, with a mark at every place that can be felt: one is chosen, and answered beside. */
-  let { on }: { on: Record<Side, Tried> } = $props();
+  /** Two feet, each in the shoe it wears now, with a mark at every place that can be felt: one is chosen, and answered beside. @prop at the place that is chosen */
+  let { on, at = $bindable({ side: 'left', zone: 'toe-room' }) }: { on: Record<Side, Tried>; at?: { side: Side; zone: ZoneId } } = $props();
 
   const WIDTH = 690;
   const HEIGHT = 566;
@@ -30,7 +30,6 @@
   const AT_EDGE = 0.5;
   /** Behind this a mark stands at the heel's back, and its name beside it. */
   const AT_HEEL = 0.1;
-  let at = $state<{ side: Side; zone: ZoneId }>({ side: 'left', zone: 'toe-room' });
 
   const laid = $derived(SIDES.flatMap((side) => (on[side].drawing(side) ? [{ side, tried: on[side], drawing: on[side].drawing(side)! }] : [])));
   const longest = $derived(Math.max(...laid.flatMap(({ drawing }) => drawing.shoe.outside.map((p) => p.x))));

@@ -1,6 +1,19 @@
+import {
+  beginTimer,
+  chairCautions,
+  pauseTimer,
+  protocolFor,
+  resumeTimer,
+  rings,
+  stepsOf,
+  type ChairStep,
+  type ChairTimer,
+  type StepId
+} from '@chiave/core/chair';
 import { clearanceAt, KIND, ZONE, zoneSetFor, zoneState, type FitDrawing, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit';
 import { SIDES, type Side } from '@chiave/core/measure';
 import type { TryRow } from '../../api/rows';
+import { ageOf } from '../../fit-feet';
 import { Keeper } from '../../send/save.svelte';
 import type { Desk } from '../fitting/desk.svelte';
 import { layTried } from './lay-tried';
@@ -13,13 +26,18 @@ export interface Expected {
   mm: number;
   state: ReturnType<typeof zoneState>;
 }
+/** A foot, or the pair where a step is answered once. */
+export type Where = Side | 'pair';
+export type ChairAnswer = NonNullable<NonNullable<TryRow['chair']['steps'][StepId]>['left']>;
 
-/** One pair at the chair: what the engine expects of it, and what was felt. */
+/** One pair at the chair: what the engine expects of it, what was felt, and how far its protocol came. */
 export class Tried {
   readonly row: TryRow;
   readonly style: Style | undefined;
   readonly keeper: Keeper;
   readonly #desk: Desk;
+  /** What was changed and is not saved yet. */
+  #changed: Partial<Pick<TryRow, 'felt' | 'chair' | 'reason'>> = {};
 
   constructor(desk: Desk, row: TryRow, style: Style | undefined) {
     this.#desk = desk;
@@ -27,7 +45,14 @@ export class Tried {
     this.style = style;
     this.keeper = new Keeper(`/api/v1/tries/${row.id}`, 'PATCH');
     this.keeper.version = row.version;
-    this.keeper.onsaved = () => (row.version = this.keeper.version ?? row.version);
+    this.keeper.onsaved = () => {
+      this.#changed = {};
+      row.version = this.keeper.version ?? row.version;
+    };
+  }
+  #save(part: Partial<Pick<TryRow, 'felt' | 'chair' | 'reason'>>): void {
+    this.#changed = { ...this.#changed, ...part };
+    this.keeper.later(this.#changed);
   }
 
   /** Zones a customer can say something of, in the order in which a fitter asks. */
@@ -61,6 +86,57 @@ export class Tried {
     if (state) next[zone] = state;
     else delete next[zone];
     this.row.felt[side] = next;
-    this.keeper.later({ felt: $state.snapshot(this.row.felt) });
+    this.#save({ felt: $state.snapshot(this.row.felt) });
+  }
+
+  /** Steps of its kind in order; none for a style that is gone. */
+  readonly steps = $derived.by((): ChairStep<StepId>[] => (this.style ? stepsOf(protocolFor(this.style.kind, this.#desk.fitting.customer.flags)) : []));
+  get protocolName(): string {
+    return this.style ? protocolFor(this.style.kind, this.#desk.fitting.customer.flags).name : '';
+  }
+  get cautions(): string[] {
+    const { customer } = this.#desk.fitting;
+    return chairCautions(customer.flags, ageOf(customer) ?? null);
+  }
+  answerAt(step: StepId, where: Where): ChairAnswer | undefined {
+    return this.row.chair.steps[step]?.[where];
+  }
+  /** Both feet answered, or the pair. */
+  done(step: ChairStep<StepId>): boolean {
+    const said = this.row.chair.steps[step.id];
+    return step.each === 'pair' ? said?.pair?.ok !== undefined : SIDES.every((side) => said?.[side]?.ok !== undefined);
+  }
+  failed(step: ChairStep<StepId>): boolean {
+    return Object.values(this.row.chair.steps[step.id] ?? {}).some((a) => a?.ok === false);
+  }
+  #keepChair(chair: TryRow['chair']): void {
+    this.row.chair = chair;
+    this.#save({ chair: $state.snapshot(chair) });
+  }
+  answer(step: StepId, where: Where, part: ChairAnswer): void {
+    const { steps, timers } = this.row.chair;
+    const next = { ...steps[step]?.[where], ...part };
+    for (const key of ['ok', 'mm', 'words'] as const) if (next[key] === undefined || next[key] === '') delete next[key];
+    this.#keepChair({ steps: { ...steps, [step]: { ...steps[step], [where]: next } }, timers });
+  }
+  timer(step: StepId): ChairTimer | undefined {
+    return this.row.chair.timers.find((t) => t.step === step);
+  }
+  #setTimer(step: StepId, timer: ChairTimer | undefined): void {
+    const { steps, timers } = this.row.chair;
+    this.#keepChair({ steps, timers: [...timers.filter((t) => t.step !== step), ...(timer ? [timer] : [])] });
+  }
+  begin = (step: StepId, minutes?: number): void => this.#setTimer(step, beginTimer(step, new Date(), minutes));
+  pause = (step: StepId): void => this.#setTimer(step, pauseTimer(this.timer(step)!, new Date()));
+  resume = (step: StepId): void => this.#setTimer(step, resumeTimer(this.timer(step)!, new Date()));
+  forget = (step: StepId): void => this.#setTimer(step, undefined);
+  /** What a timer rang for was asked. */
+  answered = (step: StepId): void => this.#setTimer(step, { ...this.timer(step)!, answered: true });
+  ringing(now: Date): ChairTimer[] {
+    return this.row.chair.timers.filter((t) => rings(t, now));
+  }
+  lost(reason: TryRow['reason']): void {
+    this.row.reason = reason;
+    this.#save({ reason: $state.snapshot(reason) });
   }
 }

@@ -1,27 +1,36 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { sizeText, type Style } from '@chiave/core/fit';
+  import { onMount, untrack } from 'svelte';
+  import { eliminationOf, type Bout } from '@chiave/core/chair';
+  import { sizeText, type Style, type ZoneId } from '@chiave/core/fit';
   import type { Contradiction } from '@chiave/core/learn';
   import { SIDES, type Side } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
   import { Tried } from '$lib/ui/try/tried.svelte';
   import SmallFeet from '$lib/drawing/SmallFeet.svelte';
   import { feetOf } from '$lib/fit-feet';
+  import AtTheChair from '$lib/ui/try/AtTheChair.svelte';
+  import LastStanding from '$lib/ui/try/LastStanding.svelte';
+  import MyHand from '$lib/ui/try/MyHand.svelte';
   import TwoFeet from '$lib/ui/try/TwoFeet.svelte';
   import Empty from '$lib/ui/kit/Empty.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import TryCard from '$lib/ui/try/TryCard.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
-  import { send, type SaveError } from '$lib/send/save.svelte';
+  import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
   import type { FittingRow, TryRow } from '$lib/api/rows';
   import { learnAskOf } from '$lib/learn-fitting';
   import { contradictions } from '$lib/workers/fit-client';
   import Button from '$lib/ui/kit/Button.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
 
   let { data } = $props();
+  let hands = $state(untrack(() => data.hands));
+  let fitter = $state('');
+  onMount(() => (fitter = fitterName.get()));
+  const hand = $derived(hands[fitter] ?? {});
   const desk = getDesk();
   const styleOf = (id: string): Style | undefined => data.styles.find((s) => s.id === id);
   // Made anew when what another device saved is taken: then every row is another.
@@ -36,16 +45,42 @@
     const reading = desk.readings;
     return desk.fitting.tries.map((row) => untrack(() => triedOf(row, reading)));
   });
-  /** Which pair is on which foot; unless it was said, the first is on the left and the second on the right. */
+  const elimination = $derived(
+    eliminationOf(
+      pairs.map((p) => p.row.id),
+      desk.fitting.bouts,
+      (id) => pairs.find((p) => p.row.id === id)?.row.probability ?? 0
+    )
+  );
+  /** Which pair is on which foot; unless it was said, what the elimination puts on next, or the only pair on both. */
   let put = $state.raw<Partial<Record<Side, number>>>({});
   const worn = $derived.by((): Record<Side, Tried> | null => {
     const [first, second = first] = pairs;
     if (!first) return null;
-    const pick = (side: Side, otherwise: Tried) => pairs.find((p) => p.row.id === put[side]) ?? otherwise;
+    const byId = (id: number | null | undefined) => pairs.find((p) => p.row.id === id);
+    const next = elimination.next ?? (elimination.winner === null ? null : { left: elimination.winner, right: elimination.winner });
+    const pick = (side: Side, otherwise: Tried) => byId(put[side]) ?? byId(next?.[side]) ?? otherwise;
     return { left: pick('left', first), right: pick('right', second) };
   });
   const wear = (side: Side, tried: Tried) => (put = { ...put, [side]: tried.row.id });
   const swap = () => worn && (put = { left: worn.right.row.id, right: worn.left.row.id });
+  /** Said which felt as if there were no shoe: what comes next is put on. */
+  function won(winner: number | null): void {
+    if (!worn) return;
+    const bout: Bout = { left: worn.left.row.id, right: worn.right.row.id, winner };
+    desk.patch({ bouts: [...$state.snapshot(desk.fitting.bouts), bout] });
+    put = {};
+  }
+  function undo(): void {
+    desk.patch({ bouts: $state.snapshot(desk.fitting.bouts).slice(0, -1) });
+    put = {};
+  }
+  let at = $state<{ side: Side; zone: ZoneId }>({ side: 'left', zone: 'toe-room' });
+  let shownSide = $state<Side>('left');
+  const shownPair = $derived(worn?.[shownSide] ?? null);
+  function look(zone: ZoneId): void {
+    at = { side: worn?.left === worn?.right ? at.side : shownSide, zone };
+  }
   /** What was felt and stands apart from feet and shoes, told as soon as it is tapped; a newer mark overtakes an older question. */
   let apart = $state.raw<Contradiction[]>([]);
   const asked = $derived(learnAskOf($state.snapshot(desk.fitting) as FittingRow, styleOf));
@@ -102,11 +137,18 @@
         {/each}
         <Button class="ml-auto" disabled={worn.left === worn.right} onclick={swap}>⇄ Swap</Button>
       </div>
-      <TwoFeet on={worn} />
-      <p class="soft leading-snug">
-        Standing, then walking. One candidate on each foot: which feels as if there were no shoe? The winner stays, the next one goes on the other foot; swap
-        sides once, to be fair.
-      </p>
+      <TwoFeet on={worn} bind:at />
+      {#if worn.left === worn.right}
+        <p class="soft leading-snug">One pair, on both feet. Carry another here and compare: one candidate on each foot, the winner stays.</p>
+      {:else}
+        <div class="mt-1 grid items-center gap-2 border-t border-line pt-2 sm:grid-cols-[minmax(0,1fr)_auto_auto_auto]" data-which>
+          <h2 class="leading-tight">Which feels as if there were no shoe?</h2>
+          <Button class="px-4" onclick={() => won(worn.left.row.id)}>A, left</Button>
+          <Button class="px-4" onclick={() => won(null)}>No difference</Button>
+          <Button class="px-4" onclick={() => won(worn.right.row.id)}>B, right</Button>
+        </div>
+      {/if}
+      {#if desk.fitting.bouts.length > 0}<Button kind="text" class="!px-0" onclick={undo}>Take the last answer back</Button>{/if}
     </Sheet>
   {:else}
     <Sheet class="lg:self-start" aria-label="On the feet">
@@ -118,7 +160,20 @@
       >
     </Sheet>
   {/if}
-  <div class="grid content-start gap-3">
+  <div class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
+    {#if shownPair && worn}
+      {#if worn.left !== worn.right}
+        <Choice
+          name="chair-of"
+          legend="Whose protocol"
+          hideLegend
+          options={SIDES.map((side) => ({ id: side, name: `${side === 'left' ? 'A' : 'B'} ${worn[side].style?.name ?? worn[side].row.styleId}` }))}
+          bind:value={shownSide}
+        />
+      {/if}
+      {#key `${shownPair.row.id} ${desk.readings}`}<AtTheChair tried={shownPair} {hand} onlook={look} />{/key}
+    {/if}
+    {#if pairs.length > 1}<LastStanding {pairs} state={elimination} />{/if}
     {#each pairs as tried (`${tried.row.id} ${desk.readings}`)}
       <TryCard
         {desk}
@@ -147,6 +202,7 @@
       </div>
       {#if message}<Notice role="alert" class="mt-2" tone="caution">{message}</Notice>{/if}
     </form>
+    <MyHand bind:hands />
   </div>
 </div>
 
