@@ -4,6 +4,7 @@ import { sizesOf } from '@chiave/core/fit';
 import { LASTS, MAKERS } from './design';
 import { history } from './history';
 import { allStyles, lastOf } from './lasts';
+import { pastVisits } from './past';
 import { PEOPLE } from './people';
 import { DANCERS, pointeFile } from './pointe';
 import { readings } from './readings';
@@ -37,6 +38,7 @@ for (const { person, values } of DANCERS) {
   }
 }
 write('fittings', fittings);
+write('past', pastVisits(styles));
 writeFileSync(new URL('./data/pointe.json', import.meta.url), `${JSON.stringify(pointeFile(), null, 1)}\n`);
 write('readings', readings());
 console.log(

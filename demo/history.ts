@@ -46,6 +46,8 @@ export interface DemoTry {
   probability: number;
   engine: string;
   worn?: { looks: WearLookId; hours: number };
+  reason?: { code: string; zone?: string; side?: string };
+  told?: Partial<Record<Side, Record<string, { mm: number; sdMm: number; chance: number }>>>;
 }
 /** Other pairs of somebody's own, by kind: what their closet holds beside the pairs of a season. */
 const ALSO_KEPT: Readonly<Record<string, readonly KindId[]>> = {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { lastsSay, learnChannel, targetsSay, TUNE, waysSay, withoutPerson, type ChannelBelief } from '../src/learn';
 import { madeUpShop } from './made-up-shop';
 
-const learn = (shop: ReturnType<typeof madeUpShop>) => learnChannel('length', shop.lasts, shop.visits);
+const learn = (shop: ReturnType<typeof madeUpShop>) => learnChannel('length', shop);
 const sdAt = ({ cov, mean }: Pick<ChannelBelief, 'cov' | 'mean'>, i: number) => Math.sqrt(cov[i * mean.length + i]);
 /** Share of the lasts whose own interval of 90 in 100 holds the truth, over some shops. */
 function covered(people: number, shops: number): { share: number; rms: number; told: number } {
@@ -47,12 +47,12 @@ describe('what a shop learns of its lasts, from people another generator made up
   });
   it('an untried last of an untried maker stays as it stands, to the last figure', () => {
     const shop = madeUpShop({ people: 60 });
-    const belief = learnChannel('length', [...shop.lasts, { id: 'new', maker: 'nobody', mark: 'claimed' }], shop.visits);
+    const belief = learnChannel('length', { ...shop, lasts: [...shop.lasts, { id: 'new', maker: 'nobody', mark: 'claimed' }] });
     const at = shop.lasts.length;
     expect(Math.abs(belief.mean[at])).toBeLessThan(1e-9);
     expect(Math.abs(sdAt(belief, at) - 1.5)).toBeLessThan(1e-9);
     // One of a maker whose other lasts were tried leans on them.
-    const sister = learnChannel('length', [...shop.lasts, { id: 'new', maker: 'maker-0', mark: 'claimed' }], shop.visits);
+    const sister = learnChannel('length', { ...shop, lasts: [...shop.lasts, { id: 'new', maker: 'maker-0', mark: 'claimed' }] });
     expect(sdAt(sister, at)).toBeLessThan(1.5);
   });
   it('order does not matter, and what is taken back was never there', () => {

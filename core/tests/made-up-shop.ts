@@ -67,7 +67,7 @@ export function madeUpShop({
         const at = slipped ? Math.floor(5 * random.uniform()) : Math.min(4, CUTS.slice(1, -1).filter((c) => felt > c).length);
         words.push({
           pair: `${p} ${k}`, last: last.id, kind, side, zone: 'toe-room', channel: 'length', mm: room, low: CUTS[at], high: CUTS[at + 1],
-          sd: 2.6, slip: 0.03, byLast: 1, share: 1
+          sd: 2.6, slip: 0.03, by: { length: 1 }, share: 1
         }); // prettier-ignore
       }
     }

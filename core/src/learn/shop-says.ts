@@ -8,8 +8,8 @@ interface Value {
   mm: number;
   sdMm: number;
 }
-/** What may be said of one part of a last. */
-export const LAST_VERDICTS = ['too-few', 'nothing', 'propose', 'measure'] as const;
+/** What may be said of one part of a last; `kind`: it stands off as its whole kind does, whose targets are to be moved. */
+export const LAST_VERDICTS = ['too-few', 'nothing', 'kind', 'propose', 'measure'] as const;
 export type LastVerdict = (typeof LAST_VERDICTS)[number];
 /** One part of one last, as people's words have it; nought is what the stockroom says. */
 export interface LastSays {
@@ -41,12 +41,15 @@ function sumOf({ mean, cov }: Pick<ChannelBelief, 'mean' | 'cov'>, by: ReadonlyM
   }
   return { mm, sdMm: Math.sqrt(Math.max(0, variance)) };
 }
-/** What a channel says of each last that anybody spoke of, the surest first. */
-export function lastsSay(belief: ChannelBelief): LastSays[] {
+/**
+ * What a channel says of each last that anybody spoke of, the surest first.
+ * @param targets what the same channel says of targets: what a whole kind is off by is not laid upon each of its lasts
+ */
+export function lastsSay(belief: ChannelBelief, targets: readonly TargetSays[] = []): LastSays[] {
   const { lasts, channel, people, before } = belief;
   return lasts
     .flatMap((last, at): LastSays[] => {
-      const spoken = people.flatMap((p) => p.words.flatMap((w, i) => (w.last === last.id ? [{ person: p.id, at: p.at[i] }] : [])));
+      const spoken = people.flatMap((p) => p.words.flatMap((w, i) => (w.last === last.id ? [{ person: p.id, kind: w.kind, at: p.at[i] }] : [])));
       if (spoken.length === 0) return [];
       const net = new Map<number, number>([[at, 1]]);
       const ways = new Set<number>();
@@ -60,12 +63,30 @@ export function lastsSay(belief: ChannelBelief): LastSays[] {
       const said = sumOf(belief, net);
       const many = new Set(spoken.map((w) => w.person)).size;
       const words = spoken.length;
-      const far = Math.abs(said.mm) >= PROPOSE.z * said.sdMm && Math.abs(said.mm) >= PROPOSE.mm[channel];
+      const isFar = ({ mm, sdMm }: Value): boolean => Math.abs(mm) >= PROPOSE.z * sdMm && Math.abs(mm) >= PROPOSE.mm[channel];
       const few = many < PROPOSE.people || words < PROPOSE.words;
-      const verdict: LastVerdict = few ? 'too-few' : !far ? 'nothing' : Math.abs(said.mm) > MEASURE_Z * before[at] ? 'measure' : 'propose';
+      const beside = besideKinds(belief, net, spoken, targets);
+      const verdict: LastVerdict =
+        few ? 'too-few' : !isFar(said) ? 'nothing' : beside && !isFar(beside) ? 'kind' : Math.abs((beside ?? said).mm) > MEASURE_Z * before[at] ? 'measure' : 'propose'; // prettier-ignore
       return [{ last: last.id, channel, own, net: said, people: many, words, fitters: ways.size, sheetShare: Math.min(1, (own.sdMm / before[at]) ** 2), verdict }]; // prettier-ignore
     })
     .sort((a, b) => Math.abs(b.net.mm) / b.net.sdMm - Math.abs(a.net.mm) / a.net.sdMm);
+}
+/** How a last stands once the targets of its kinds have moved as proposed; null where none is to move. */
+function besideKinds(
+  belief: ChannelBelief,
+  net: ReadonlyMap<number, number>,
+  spoken: readonly { kind: KindId }[],
+  targets: readonly TargetSays[]
+): Value | null {
+  const moved = targets.filter((t) => t.move !== null && spoken.some((w) => w.kind === t.kind));
+  if (moved.length === 0) return null;
+  const by = new Map(net);
+  for (const { kind } of moved) {
+    const share = spoken.filter((w) => w.kind === kind).length / spoken.length;
+    for (const [g, x] of targetAt(belief, kind).by) by.set(g, (by.get(g) ?? 0) + share * x);
+  }
+  return sumOf(belief, by);
 }
 /** How one fitter's words lie beside the others', mm: positive where theirs say tighter. */
 export interface WaySays extends Value {
@@ -157,8 +178,8 @@ function foretold({ belief, newest }: { belief: ChannelBelief; newest: readonly 
     visit.words.forEach((word, i) => {
       if (word.channel !== channel || word.kind !== kind) return;
       const at = lasts.findIndex((l) => l.id === word.last);
-      const cv = visit.together[i * visit.words.length + i] + word.share ** 2 * LIKING_VARIANCE + (at < 0 ? 0 : (word.byLast * before[at]) ** 2);
-      const cg = at < 0 ? 0 : word.byLast * mean[at];
+      const cv = visit.together[i * visit.words.length + i] + word.share ** 2 * LIKING_VARIANCE + (at < 0 ? 0 : ((word.by[channel] ?? 0) * before[at]) ** 2);
+      const cg = at < 0 ? 0 : (word.by[channel] ?? 0) * mean[at];
       const chance = (move: number): number => siteOf({ cg: cg - move, cv }, word).judged.chance;
       gain += Math.log(chance(mm)) - Math.log(chance(0));
     });

@@ -44,12 +44,25 @@ export interface ChannelBelief {
   sweeps: number;
 }
 
+/** What is known of other parts of a last, mm: what a word owes to them is taken off it. */
+export type Given = Readonly<Partial<Record<OffsetId, ReadonlyMap<string, { mm: number; sdMm: number }>>>>;
+/** A word of one part of a last, with what the other parts bring taken off, and what they leave open added to its noise. */
+function freed(word: ShopWord, mark: EvidenceMark, given: Given): ShopWord {
+  let [mm, variance] = [word.mm, word.sd ** 2];
+  for (const [o, by] of Object.entries(word.by) as [OffsetId, number][]) {
+    if (o === word.channel) continue;
+    const known = given[o]?.get(word.last);
+    mm += by * (known?.mm ?? 0);
+    variance += (by * (known?.sdMm ?? OFFSET_SD[mark][o])) ** 2;
+  }
+  return { ...word, mm, sd: Math.sqrt(variance) };
+}
 /** Which globals a word of a fitter reads: its last, less the fitter's way, less what our targets are off. */
 function globalsOf(word: ShopWord, fitter: string, { lastAt, fitterAt, kindAt }: Places): { at: number[]; by: number[] } | null {
   const last = lastAt.get(word.last);
   if (last === undefined) return null;
   const at = [last, kindAt.get(word.kind)!];
-  const by = [word.byLast, -1];
+  const by = [word.by[word.channel] ?? 0, -1];
   const way = fitterAt.get(fitter);
   if (way !== undefined) {
     at.push(way);
@@ -57,12 +70,19 @@ function globalsOf(word: ShopWord, fitter: string, { lastAt, fitterAt, kindAt }:
   }
   return { at, by };
 }
+/** What a shop learns from. */
+export interface ShopAsk {
+  lasts: readonly ShopLast[];
+  visits: readonly ShopVisit[];
+  /** What other parts of the lasts came to before. */
+  given?: Given;
+}
 interface Places {
   lastAt: Map<string, number>;
   fitterAt: Map<string, number>;
   kindAt: Map<KindId, number>;
 }
-function peopleOf(channel: OffsetId, visits: readonly ShopVisit[], places: Places): Person[] {
+function peopleOf(channel: OffsetId, { lasts, visits, given }: ShopAsk, places: Places): Person[] {
   const of = new Map<string, { words: ShopWord[]; at: number[][]; by: number[][]; blocks: { from: number; rows: number[]; visit: ShopVisit }[] }>();
   for (const visit of visits) {
     const rows: number[] = [];
@@ -73,7 +93,7 @@ function peopleOf(channel: OffsetId, visits: readonly ShopVisit[], places: Place
       const globals = globalsOf(word, visit.fitter, places);
       if (!globals) return;
       rows.push(i);
-      own.words.push(word);
+      own.words.push(freed(word, lasts[places.lastAt.get(word.last)!].mark, given ?? {}));
       own.at.push(globals.at);
       own.by.push(globals.by);
     });
@@ -180,12 +200,8 @@ function product(a: Float64Array, b: Float64Array, n: number): Float64Array {
  * what is taken back was never there.
  * @param onsweep called after each round; a true answer ends it early, with what it came to
  */
-export function learnChannel(
-  channel: OffsetId,
-  lasts: readonly ShopLast[],
-  visits: readonly ShopVisit[],
-  onsweep: (sweep: number) => boolean | void = () => {}
-): ChannelBelief {
+export function learnChannel(channel: OffsetId, ask: ShopAsk, onsweep: (sweep: number) => boolean | void = () => {}): ChannelBelief {
+  const { lasts, visits } = ask;
   const fitters = [...new Set(visits.flatMap((v) => (v.fitter === '' ? [] : [v.fitter])))].sort();
   const kinds = [...new Set(visits.flatMap((v) => v.words.map((w) => w.kind)))].sort();
   const places: Places = {
@@ -194,7 +210,7 @@ export function learnChannel(
     kindAt: new Map(kinds.map((k, i) => [k, lasts.length + fitters.length + i]))
   };
   const size = lasts.length + fitters.length + kinds.length;
-  const people = peopleOf(channel, visits, places);
+  const people = peopleOf(channel, ask, places);
   const { precision: prior, before } = priorPrecision(lasts, channel, size, fitters.length);
   let cov = inverseOf(prior, size);
   let mean: Float64Array = new Float64Array(size);
@@ -212,6 +228,10 @@ export function learnChannel(
   }
   return { channel, lasts, fitters, kinds, mean, cov, before, people, sweeps };
 }
+/** What a channel came to for each last, as it is given to the next: girths first, since lengths and insteps lean on them. */
+export const CHANNEL_ORDER = ['girth', 'length', 'instep', 'heel', 'toe'] as const satisfies readonly OffsetId[];
+export const givenBy = ({ lasts, mean, cov }: ChannelBelief): Map<string, { mm: number; sdMm: number }> =>
+  new Map(lasts.map((l, i) => [l.id, { mm: mean[i], sdMm: Math.sqrt(cov[i * mean.length + i]) }]));
 /** The same without what one person said: what their own estimate may lean on, so that their words do not come back as knowledge of the last. */
 export function withoutPerson(belief: ChannelBelief, id: string): Pick<ChannelBelief, 'mean' | 'cov'> {
   const person = belief.people.find((p) => p.id === id);

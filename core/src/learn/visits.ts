@@ -1,7 +1,7 @@
 import { ZONE, type KindId, type Preference, type ZoneId } from '../fit';
 import { SIDES, type MeasureId, type Side } from '../measure';
 import { believe, type Reading } from './ep';
-import { OFFSET_SD, OFFSETS, type OffsetId } from './felt';
+import { OFFSETS, type OffsetId } from './felt';
 import { anchorOf, type LearnAsk } from './person';
 import { lineAt, saidOf, type KnownPair } from './said';
 import { slopesAt } from './slopes';
@@ -23,11 +23,11 @@ export interface ShopWord {
   mm: number;
   low: number;
   high: number;
-  /** How closely it is felt, with what the other parts of the last leave open. */
+  /** How closely it is felt. */
   sd: number;
   slip: number;
-  /** What a millimetre more of the last's part brings. */
-  byLast: number;
+  /** What a millimetre more of each part of the last brings. */
+  by: Readonly<Partial<Record<OffsetId, number>>>;
   /** How much of the wearer's liking reaches it. */
   share: number;
 }
@@ -80,14 +80,12 @@ export function readVisit(visit: VisitKept): ShopVisit {
         const zone = s.zone as ZoneId;
         const channel = CHANNEL_OF[zone]!;
         const by = (at: number): number => line.by[line.at.indexOf(at)] ?? 0;
-        const others = OFFSETS.reduce((sum, o, k) => sum + (o === channel ? 0 : (by(d + k) * OFFSET_SD[pair.mark][o]) ** 2), 0);
         const foot = line.at.flatMap((at, k) => (at < MEASURES_BOTH.length ? [{ at, by: line.by[k] }] : []));
         // At the feet as taped, with what this person is said to like.
         const mm = foot.reduce((sum, f) => sum + f.by * mean[f.at], line.mm) + by(likingAt('common')) * mean[likingAt('common')];
-        const word: ShopWord = {
-          pair: pair.id, last: pair.lastId!, kind: pair.shoe.kind, side: s.side!, zone, channel, mm, low: line.low, high: line.high,
-          sd: Math.sqrt(line.sd ** 2 + others), slip: line.slip, byLast: by(d + OFFSETS.indexOf(channel)), share: ZONE[zone].preferenceShare
-        }; // prettier-ignore
+        const parts = Object.fromEntries(OFFSETS.flatMap((o, k) => (by(d + k) === 0 ? [] : [[o, by(d + k)]])));
+        const { low, high, sd, slip } = line;
+        const word: ShopWord = { pair: pair.id, last: pair.lastId!, kind: pair.shoe.kind, side: s.side!, zone, channel, mm, low, high, sd, slip, by: parts, share: ZONE[zone].preferenceShare }; // prettier-ignore
         return [{ word, foot }];
       });
     });

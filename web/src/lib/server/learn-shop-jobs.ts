@@ -1,5 +1,5 @@
 import { ENGINE_VERSION } from '@chiave/core/fit';
-import { lastsSay, learnChannel, targetsSay, waysSay, type OffsetId, type ShopLast, type ShopVisit } from '@chiave/core/learn';
+import { givenBy, lastsSay, learnChannel, targetsSay, waysSay, type Given, type OffsetId, type ShopAsk } from '@chiave/core/learn';
 import type { FittingRow } from '../api/rows';
 import { readVisits } from '../learn-visits';
 import type { Stock } from './heavy/stock';
@@ -12,10 +12,12 @@ export function readVisitsJob({ fittings }: { fittings: FittingRow[] }, { styles
 /** A fifth of the words, the newest, are foretold from the others before a target is moved. */
 const OLDER = 0.8;
 /** Learns one part of all lasts, fitters and targets. */
-export function learnChannelJob({ channel, lasts, visits }: { channel: OffsetId; lasts: ShopLast[]; visits: ShopVisit[] }) {
-  const belief = learnChannel(channel, lasts, visits);
+export function learnChannelJob({ channel, ...ask }: ShopAsk & { channel: OffsetId; given: Given }) {
+  const { visits } = ask;
+  const belief = learnChannel(channel, ask);
   const sorted = [...visits].sort((a, b) => (a.day < b.day ? -1 : 1));
   const cut = Math.floor(OLDER * sorted.length);
-  const older = { belief: learnChannel(channel, lasts, sorted.slice(0, cut)), newest: sorted.slice(cut) };
-  return { lasts: lastsSay(belief), ways: waysSay(belief), targets: targetsSay(belief, older) };
+  const older = { belief: learnChannel(channel, { ...ask, visits: sorted.slice(0, cut) }), newest: sorted.slice(cut) };
+  const targets = targetsSay(belief, older);
+  return { lasts: lastsSay(belief, targets), ways: waysSay(belief), targets, given: givenBy(belief) };
 }

@@ -6,6 +6,7 @@ import { GROUNDS } from '@chiave/core/heel';
 import { ARCH_TYPES, FITS_AS, FOOT_TOE_SHAPES, SIDES } from '@chiave/core/measure';
 import type { Sequelize, Transaction } from 'sequelize';
 import { z } from 'zod';
+import { reasonSchema, toldSchema } from '../../api/chair-schema';
 import { TAKEN_IDS } from '../../api/foot-schema';
 import { tryRow } from '../../api/rows';
 import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
@@ -22,6 +23,10 @@ const foot = z.object({
   hammerToeMm: z.number().default(0),
   ankleReachDeg: z.number().nullable().default(null)
 });
+
+const demoTry = tryRow
+  .pick({ size: true, width: true, felt: true, outcome: true, why: true, verdict: true, probability: true, engine: true })
+  .extend({ style: z.string(), worn: wornSchema.optional(), reason: reasonSchema.optional(), told: toldSchema.optional() });
 
 /** What the open files of the demo say, read by the schemas that everything else is read by. */
 const files = {
@@ -49,11 +54,15 @@ const files = {
     measuredAt: z.string(),
     use: useAskedSchema.extend({ weightKg: z.number().optional() }).optional(),
     feet: z.object({ left: foot, right: foot }),
-    tries: z.array(
-      tryRow
-        .pick({ size: true, width: true, felt: true, outcome: true, why: true, verdict: true, probability: true, engine: true })
-        .extend({ style: z.string(), worn: wornSchema.optional() })
-    )
+    tries: z.array(demoTry)
+  }),
+  past: z.object({
+    openedAt: z.string(),
+    kinds: z.array(z.enum(KIND_IDS)),
+    preference: z.enum(PREFERENCES),
+    by: z.string(),
+    feet: z.record(z.enum(SIDES), z.partialRecord(z.enum(TAKEN_IDS), z.number())),
+    tries: z.array(demoTry)
   })
 };
 const pointeFile = z.object({
@@ -79,6 +88,7 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
   const styles = read(folder, 'styles', files.styles);
   const people = read(folder, 'people', files.people);
   const fittings = read(folder, 'fittings', files.fittings);
+  const past = read(folder, 'past', files.past);
   const readings = read(folder, 'readings', files.readings);
   const pointe = pointeFile.parse(JSON.parse(readFileSync(join(folder, 'pointe.json'), 'utf8')));
   await sequelize.transaction(async (transaction) => {
@@ -118,6 +128,7 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
       ids.set(id, row.id);
     }
     for (const fitting of fittings) await insertFitting(t, fitting, ids.get(fitting.person)!, insert);
+    await insertPast(t, past, new Map(styles.map((s) => [s.id, s.last])), insert);
     await insertPointe(t, pointe, { ids, at: lastOpened(fittings) }, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
@@ -183,6 +194,48 @@ async function insertFitting(
   }
   await t.TryOn.bulkCreate(
     fitting.tries.map(({ style, ...rest }) => ({ ...rest, fittingId, styleId: style, said: '', createdAt: openedAt })),
+    options
+  );
+}
+
+/** People of the years before, who have no name any more: everything of one kind goes in at once, by numbers given beforehand. */
+async function insertPast(
+  t: ReturnType<typeof tables>,
+  past: readonly z.output<typeof files.past>[],
+  lastOf: ReadonlyMap<string, string>,
+  options: { transaction: Transaction }
+): Promise<void> {
+  const [lastPerson, lastFitting] = await Promise.all([t.Customer.max('id', options), t.Fitting.max('id', options)]);
+  const at = past.map((visit, i) => ({
+    ...visit,
+    customerId: Number(lastPerson ?? 0) + i + 1,
+    id: Number(lastFitting ?? 0) + i + 1,
+    at: new Date(visit.openedAt)
+  }));
+  await t.Customer.bulkCreate(at.map((v) => ({ id: v.customerId, name: 'erased', born: null, work: '', story: null, fitsAs: FITS_AS[0], flags: [], createdAt: v.at, erasedAt: v.at, consentNote: '' })), options); // prettier-ignore
+  await t.Fitting.bulkCreate(at.map((v) => ({ id: v.id, customerId: v.customerId, openedAt: v.at, updatedAt: v.at, purpose: '', kinds: v.kinds, preference: v.preference, looked: {} })), options); // prettier-ignore
+  await t.FootMeasure.bulkCreate(at.flatMap((v) => SIDES.flatMap((side) => Object.entries(v.feet[side]).map(([field, mm]) => ({ fittingId: v.id, side, field, mm, how: 'tape' as const, typed: '' })))), options); // prettier-ignore
+  await t.TryOn.bulkCreate(
+    at.flatMap((v) =>
+      v.tries.map(({ style, ...rest }) => ({
+        ...rest,
+        fittingId: v.id,
+        styleId: style,
+        said: '',
+        createdAt: v.at,
+        triedWith: {
+          by: v.by,
+          feetVersion: 0,
+          lastId: lastOf.get(style) ?? '',
+          lastVersion: 0,
+          styleVersion: 0,
+          sockMm: 0,
+          insertMm: 0,
+          targets: '',
+          learned: ''
+        }
+      }))
+    ),
     options
   );
 }

@@ -1,5 +1,5 @@
 import { ENGINE_VERSION } from '@chiave/core/fit';
-import { OFFSETS, type ShopVisit } from '@chiave/core/learn';
+import { CHANNEL_ORDER, type Given, type ShopVisit } from '@chiave/core/learn';
 import { z } from 'zod';
 import { shopLearned, type LearningState, type ShopLearned } from '../../api/learned-schema';
 import type { VisitsRead } from '../../learn-visits';
@@ -77,7 +77,7 @@ async function learnAll(run: Run): Promise<void> {
     await select(z.object({ id: z.coerce.number() }), "SELECT DISTINCT fitting_id AS id FROM try_ons WHERE felt LIKE '%:%\"%:%' ORDER BY fitting_id")
   ).map((r) => r.id);
   const batches = Array.from({ length: Math.ceil(ids.length / BATCH) }, (_, i) => ids.slice(i * BATCH, (i + 1) * BATCH));
-  run.of = batches.length + OFFSETS.length;
+  run.of = batches.length + CHANNEL_ORDER.length;
   const all: VisitsRead[] = [];
   for (const batch of batches) {
     if (run.stopped) return void (ended = 'stopped');
@@ -87,9 +87,11 @@ async function learnAll(run: Run): Promise<void> {
   const visits = all.flatMap((r) => r.visits);
   const lasts = (await allLasts()).map((l) => ({ id: l.id, maker: l.maker, mark: l.evidence.mark }));
   const learned: ShopLearned = { lasts: [], ways: [], targets: [], ...countOf(visits, all) };
-  for (const channel of OFFSETS) {
+  let given: Given = {};
+  for (const channel of CHANNEL_ORDER) {
     if (run.stopped) return void (ended = 'stopped');
-    const says = await heavy('learnChannel', { channel, lasts, visits: onlyOf(visits, channel) });
+    const says = await heavy('learnChannel', { channel, lasts, given, visits: onlyOf(visits, channel) });
+    given = { ...given, [channel]: says.given };
     learned.lasts.push(...says.lasts);
     learned.ways.push(...says.ways);
     learned.targets.push(...says.targets);
