@@ -4,7 +4,9 @@ import { ENGINE_VERSION, ZONE, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, t
 import type { WearLookId } from '@chiave/core/use';
 import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave/core/measure';
 import { PEOPLE, type PersonDesign } from './people';
+import { feltIn, SHIFT, type Wearer } from './past';
 import { seeded } from './random';
+import { WAYS } from './truth';
 
 const FIELDS: MeasureId[] = ['lengthMm', 'ballLengthMm', 'ballWidthMm', 'ballGirthMm', 'heelWidthMm', 'instepGirthMm', 'calfGirthMm'];
 const SIDES: Side[] = ['left', 'right'];
@@ -46,6 +48,8 @@ export interface DemoTry {
   probability: number;
   engine: string;
   worn?: { looks: WearLookId; hours: number };
+  /** Who noted it. */
+  by?: string;
   reason?: { code: string; zone?: string; side?: string };
   told?: Partial<Record<Side, Record<string, { mm: number; sdMm: number; chance: number }>>>;
 }
@@ -157,16 +161,27 @@ function keptOfKind(kind: KindId, fitting: DemoFitting, person: PersonDesign, st
   const felt = { left: {}, right: {} };
   return [{ style: styleId, size, width, felt, outcome: 'kept', why: '', verdict, probability: Math.round(probability * 100) / 100, engine: ENGINE_VERSION }];
 }
+/** What lies outside is borne where the pair was kept all the same. */
+const borne = (word: string, kept: boolean): string => (!kept ? word : word === 'too-tight' ? 'snug' : word === 'too-loose' ? 'roomy' : word);
 function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly Style[], random: ReturnType<typeof seeded>): DemoTry[] {
   const candidates = bestFor(fitting, person, styles, person.kinds).slice(0, 3);
+  const feet = Object.fromEntries(SIDES.map((side) => [side, completeFoot(toInput(side, measuredFeet(person, null, 1)[side]))])) as Wearer['feet'];
+  const by = Object.keys(WAYS)[Number(fitting.openedAt.slice(8, 10)) % 3];
+  const wearer: Wearer = { feet, liking: SHIFT[fitting.preference] + 2 * random.normal(), by, random };
   return candidates.map((c, i) => {
+    const kept = i === 0 && c.verdict !== 'does-not-fit';
+    const said = feltIn(
+      styles.find((s) => s.id === c.styleId)!,
+      c.sizeNumber,
+      c.width,
+      wearer
+    );
     const felt = (side: Side): Record<string, string> =>
       Object.fromEntries(
         c.zones[side]
           .filter((z) => ZONE[z.zone].cuts === 'by-kind' && random.uniform() > 0.35)
-          .map((z) => [z.zone, z.state === 'behind' || z.state === 'ahead' ? 'right' : z.state])
+          .map((z) => [z.zone, borne(said[side][z.zone] ?? (z.state === 'behind' || z.state === 'ahead' ? 'right' : z.state), kept)])
       );
-    const kept = i === 0 && c.verdict !== 'does-not-fit';
     const returned = kept && random.uniform() < 0.12;
     return {
       style: c.styleId,
@@ -183,7 +198,8 @@ function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly St
             : c.reason,
       verdict: c.verdict,
       probability: Math.round(c.probability * 100) / 100,
-      engine: ENGINE_VERSION
+      engine: ENGINE_VERSION,
+      by
     };
   });
 }

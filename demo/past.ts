@@ -22,7 +22,7 @@ const PAIRS = 3;
 const TAPED: readonly (readonly [MeasureId, number])[] = [['lengthMm', 1.3], ['ballWidthMm', 1.2], ['ballGirthMm', 2.6], ['instepGirthMm', 2.8], ['heelWidthMm', 1.1]]; // prettier-ignore
 const SAID: readonly ZoneId[] = ['toe-room', 'ball-girth', 'instep', 'heel-width'];
 const KINDS_OF = { men: [['oxford'], ['oxford', 'loafer'], ['walking']], women: [['loafer'], ['loafer', 'oxford'], ['walking'], ['pump']] } as const;
-const SHIFT = { snug: -3, regular: 0, generous: 4 } as const;
+export const SHIFT = { snug: -3, regular: 0, generous: 4 } as const;
 /** Beyond this chance nobody of the past comes with other than ordinary feet for the shelf. */
 const LEAST_CHANCE = 0.02;
 const ZONE_PLACES = 100;
@@ -35,13 +35,14 @@ function trueShoe(style: Style, size: number, width: string) {
   const off = OFF_LASTS[style.last.id] ?? {};
   return OFFSETS.reduce((shoe, o) => (off[o] ? movedBy(shoe, o, off[o]) : shoe), shoeOf(style, size, width));
 }
-interface Wearer {
+export interface Wearer {
   feet: Record<Side, Foot>;
   liking: number;
   by: string;
   random: Random;
 }
-function feltIn(style: Style, size: number, width: string, { feet, liking, by, random }: Wearer): DemoTry['felt'] {
+/** What somebody says of a pair: felt in the shoe as it is, told through a fitter. */
+export function feltIn(style: Style, size: number, width: string, { feet, liking, by, random }: Wearer): DemoTry['felt'] {
   const shoe = trueShoe(style, size, width);
   const targets = targetsFor(shoe, ORDINARY_WEAR);
   const made = { length: 0.7 * random.normal(), girth: 1.5 * random.normal() };

@@ -8,7 +8,7 @@ interface Value {
   mm: number;
   sdMm: number;
 }
-/** What may be said of one part of a last; `kind`: it stands off as its whole kind does, whose targets are to be moved. */
+/** What may be said of one part of a last; `kind`: it stands off as its whole kind does. */
 export const LAST_VERDICTS = ['too-few', 'nothing', 'kind', 'propose', 'measure'] as const;
 export type LastVerdict = (typeof LAST_VERDICTS)[number];
 /** One part of one last, as people's words have it; nought is what the stockroom says. */
@@ -72,14 +72,14 @@ export function lastsSay(belief: ChannelBelief, targets: readonly TargetSays[] =
     })
     .sort((a, b) => Math.abs(b.net.mm) / b.net.sdMm - Math.abs(a.net.mm) / a.net.sdMm);
 }
-/** How a last stands once the targets of its kinds have moved as proposed; null where none is to move. */
+/** How a last stands beside the others of kinds that stand off as a whole; null where none does. */
 function besideKinds(
   belief: ChannelBelief,
   net: ReadonlyMap<number, number>,
   spoken: readonly { kind: KindId }[],
   targets: readonly TargetSays[]
 ): Value | null {
-  const moved = targets.filter((t) => t.move !== null && spoken.some((w) => w.kind === t.kind));
+  const moved = targets.filter((t) => t.off && spoken.some((w) => w.kind === t.kind));
   if (moved.length === 0) return null;
   const by = new Map(net);
   for (const { kind } of moved) {
@@ -115,6 +115,8 @@ export interface TargetSays extends Value {
   people: number;
   words: number;
   fitters: number;
+  /** Its people say that the whole kind stands off, whether or not that is enough to move its targets. */
+  off: boolean;
   /** By how much all four cuts would move up, mm, where that is proposed. */
   move: number | null;
   /** Why it is not. */
@@ -153,18 +155,32 @@ export function targetsSay(belief: ChannelBelief, older: { belief: ChannelBelief
     const people = new Set(words.map((w) => w.person)).size;
     const most = Math.max(...[...countOf(words.map(({ word: { low, high } }) => `${low} ${high}`)).values()]);
     const move = Math.max(-TUNE.mostMm, Math.min(TUNE.mostMm, said.mm));
+    const near = Math.abs(said.mm) < TUNE.mm || Math.abs(said.mm) < TUNE.z * said.sdMm;
     const keep: KeepReason | null =
       people < TUNE.people ? 'few-people'
       : words.length < TUNE.words ? 'few-words'
       : fitters < TUNE.fitters ? 'one-hand'
       : most > TUNE.alike * words.length ? 'all-alike'
       : said.sdMm >= TUNE.sdMm ? 'unsure'
-      : Math.abs(said.mm) < TUNE.mm || Math.abs(said.mm) < TUNE.z * said.sdMm ? 'near'
+      : near ? 'near'
       : move < 0 && PUBLISHED.includes(kind) ? 'published'
       : older && foretold(older, kind, belief.channel) <= 0 ? 'not-foretold'
       : null; // prettier-ignore
     const missing = keep === 'few-people' ? TUNE.people - people : keep === 'few-words' ? TUNE.words - words.length : 0;
-    return [{ kind, channel: belief.channel, ...said, people, words: words.length, fitters, move: keep ? null : move, keep, missing }];
+    return [
+      {
+        kind,
+        channel: belief.channel,
+        ...said,
+        people,
+        words: words.length,
+        fitters,
+        off: !near && people >= PROPOSE.people,
+        move: keep ? null : move,
+        keep,
+        missing
+      }
+    ];
   });
 }
 const countOf = (of: readonly string[]): Map<string, number> => of.reduce((m, x) => m.set(x, (m.get(x) ?? 0) + 1), new Map<string, number>());

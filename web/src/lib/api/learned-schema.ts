@@ -52,6 +52,7 @@ const targetSays = z.object({
   people: z.number(),
   words: z.number(),
   fitters: z.number(),
+  off: z.boolean().describe('the whole kind stands off'),
   move: z.number().nullable(),
   keep: z.enum(KEEP_REASONS).nullable(),
   missing: z.number()

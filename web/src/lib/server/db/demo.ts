@@ -26,7 +26,7 @@ const foot = z.object({
 
 const demoTry = tryRow
   .pick({ size: true, width: true, felt: true, outcome: true, why: true, verdict: true, probability: true, engine: true })
-  .extend({ style: z.string(), worn: wornSchema.optional(), reason: reasonSchema.optional(), told: toldSchema.optional() });
+  .extend({ style: z.string(), worn: wornSchema.optional(), by: z.string().default(''), reason: reasonSchema.optional(), told: toldSchema.optional() });
 
 /** What the open files of the demo say, read by the schemas that everything else is read by. */
 const files = {
@@ -127,8 +127,9 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
       );
       ids.set(id, row.id);
     }
-    for (const fitting of fittings) await insertFitting(t, fitting, ids.get(fitting.person)!, insert);
-    await insertPast(t, past, new Map(styles.map((s) => [s.id, s.last])), insert);
+    const lastOf = new Map(styles.map((s) => [s.id, s.last]));
+    for (const fitting of fittings) await insertFitting(t, fitting, { customerId: ids.get(fitting.person)!, lastOf }, insert);
+    await insertPast(t, past, lastOf, insert);
     await insertPointe(t, pointe, { ids, at: lastOpened(fittings) }, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
@@ -173,7 +174,7 @@ async function insertPointe(
 async function insertFitting(
   t: ReturnType<typeof tables>,
   fitting: z.output<typeof files.fittings>,
-  customerId: number,
+  { customerId, lastOf }: { customerId: number; lastOf: ReadonlyMap<string, string> },
   options: { transaction: Transaction }
 ): Promise<void> {
   const openedAt = new Date(fitting.openedAt);
@@ -193,9 +194,18 @@ async function insertFitting(
     await t.FootFeature.create({ fittingId, side, ...features, posture: null, print: null }, options);
   }
   await t.TryOn.bulkCreate(
-    fitting.tries.map(({ style, ...rest }) => ({ ...rest, fittingId, styleId: style, said: '', createdAt: openedAt })),
+    fitting.tries.map((tried) => triedRow(tried, { fittingId, at: openedAt, by: tried.by, sockMm }, lastOf)),
     options
   );
+}
+/** A pair tried, with what it was tried with. */
+function triedRow(
+  { style, by: _by, ...rest }: z.output<typeof demoTry>,
+  { fittingId, at, by, sockMm }: { fittingId: number; at: Date; by: string; sockMm: number },
+  lastOf: ReadonlyMap<string, string>
+) {
+  const triedWith = { by, feetVersion: 0, lastId: lastOf.get(style) ?? '', lastVersion: 0, styleVersion: 0, sockMm, insertMm: 0, targets: '', learned: '' };
+  return { ...rest, fittingId, styleId: style, said: '', createdAt: at, triedWith };
 }
 
 /** People of the years before, who have no name any more: everything of one kind goes in at once, by numbers given beforehand. */
@@ -215,27 +225,5 @@ async function insertPast(
   await t.Customer.bulkCreate(at.map((v) => ({ id: v.customerId, name: 'erased', born: null, work: '', story: null, fitsAs: FITS_AS[0], flags: [], createdAt: v.at, erasedAt: v.at, consentNote: '' })), options); // prettier-ignore
   await t.Fitting.bulkCreate(at.map((v) => ({ id: v.id, customerId: v.customerId, openedAt: v.at, updatedAt: v.at, purpose: '', kinds: v.kinds, preference: v.preference, looked: {} })), options); // prettier-ignore
   await t.FootMeasure.bulkCreate(at.flatMap((v) => SIDES.flatMap((side) => Object.entries(v.feet[side]).map(([field, mm]) => ({ fittingId: v.id, side, field, mm, how: 'tape' as const, typed: '' })))), options); // prettier-ignore
-  await t.TryOn.bulkCreate(
-    at.flatMap((v) =>
-      v.tries.map(({ style, ...rest }) => ({
-        ...rest,
-        fittingId: v.id,
-        styleId: style,
-        said: '',
-        createdAt: v.at,
-        triedWith: {
-          by: v.by,
-          feetVersion: 0,
-          lastId: lastOf.get(style) ?? '',
-          lastVersion: 0,
-          styleVersion: 0,
-          sockMm: 0,
-          insertMm: 0,
-          targets: '',
-          learned: ''
-        }
-      }))
-    ),
-    options
-  );
+  await t.TryOn.bulkCreate(at.flatMap((v) => v.tries.map((tried) => triedRow(tried, { fittingId: v.id, at: v.at, by: v.by, sockMm: 0 }, lastOf))), options); // prettier-ignore
 }

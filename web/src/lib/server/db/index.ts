@@ -20,4 +20,4 @@ export {
 } from './models';
 export { wordsOf } from './person-words';
 export { select, selectRows } from './select';
-export { errorNumber, OutcomeUnknown, transacted } from './transacted';
+export { apart, errorNumber, OutcomeUnknown, transacted } from './transacted';

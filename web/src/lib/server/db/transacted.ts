@@ -14,6 +14,9 @@ Sequelize.useCLS({
   set: (name: string, value: unknown) => scope.getStore()?.set(name, value)
 } as never);
 
+/** Begins work that goes on when the request that began it has long been answered: in no transaction of it. */
+export const apart = <T>(work: () => T): T => scope.exit(work);
+
 /** MariaDB's own request to repeat: deadlock, lock wait timeout, row changed since it was read. */
 const REPEAT = new Set([1213, 1205, 1020]);
 const MOST_TURNS = 6;

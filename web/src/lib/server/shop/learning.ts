@@ -3,7 +3,7 @@ import { CHANNEL_ORDER, type Given, type ShopVisit } from '@chiave/core/learn';
 import { z } from 'zod';
 import { shopLearned, type LearningState, type ShopLearned } from '../../api/learned-schema';
 import type { VisitsRead } from '../../learn-visits';
-import { bySchema, database, select, tables } from '../db';
+import { apart, bySchema, database, select, tables } from '../db';
 import { heavy } from '../heavy/pool';
 import { log } from '../log';
 import { answersNow } from './learned-answers';
@@ -57,10 +57,10 @@ export function beginLearning(): boolean {
   const run: Run = { done: 0, of: 1, stopped: false, failed: false };
   running = run;
   ended = null;
-  void learnAll(run)
+  void apart(() => learnAll(run))
     .catch((err: unknown) => {
       ended = 'failed';
-      log.error({ err: err instanceof Error ? err.name : 'unknown' }, 'learning failed');
+      log.error({ err }, 'learning failed');
     })
     .finally(() => (running = null));
   return true;
