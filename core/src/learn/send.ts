@@ -42,6 +42,8 @@ const SEED = 22;
 /** Made for feet further off than this, nothing is sent, mm. */
 const NEAR_MM = 14;
 
+/** Of many styles only so many sizes are looked at over all draws: those that lie nearest to right on the feet believed in. */
+const MOST_LOOKED = 72;
 /** So many sizes are told with what would be felt in them. */
 const TOLD = 6;
 /** Draws of everything that is not known, each with its mirror image. */
@@ -103,7 +105,11 @@ export function sendPlan(ask: LearnAsk, styles: readonly Style[], wear: Wear): S
   const draws = drawsOf(mean, cov);
   const mmOf = (side: (typeof SIDES)[number], id: MeasureId): number => mean[stateAt(side, id)];
   const longest = Math.max(...SIDES.map((side) => mmOf(side, 'lengthMm')));
-  const near = styles.flatMap((style) =>
+  const feet = SIDES.map((side) => {
+    const { taken: _how, ...features } = ask.features?.[side] ?? {};
+    return footAsWorn(completeFoot({ ...features, side, values: Object.fromEntries(MEASURE_IDS.map((id) => [id, { mm: mmOf(side, id) }])) }), wear);
+  });
+  const made = styles.flatMap((style) =>
     sizesOf(style).flatMap((sizeNumber) =>
       style.widths.flatMap((width) => {
         const { shoe } = knownStyle(style, sizeNumber, width);
@@ -111,6 +117,7 @@ export function sendPlan(ask: LearnAsk, styles: readonly Style[], wear: Wear): S
       })
     )
   );
+  const near = made.length > MOST_LOOKED ? nearestOf(made, feet, wear) : made;
   const sendable = near.map(({ shoe, style }, i): Sendable => ({ id: String(i), bits: bitsOf(shoe, at.get(style.last.id)!, { ask, mean, draws, wear }) }));
   const each = sendable.map((s, i): SizeThere => {
     const { style, size, sizeNumber, width } = near[i];
@@ -118,10 +125,6 @@ export function sendPlan(ask: LearnAsk, styles: readonly Style[], wear: Wear): S
   });
   const sets = bestSets(sendable, DRAWS).map(({ ids, chance }) => ({ pairs: ids.map((id) => each[Number(id)]), chance }));
   const best = [...each].sort((a, b) => b.chance - a.chance);
-  const feet = SIDES.map((side) => {
-    const { taken: _how, ...features } = ask.features?.[side] ?? {};
-    return footAsWorn(completeFoot({ ...features, side, values: Object.fromEntries(MEASURE_IDS.map((id) => [id, { mm: mmOf(side, id) }])) }), wear);
-  });
   return {
     each: best,
     there: best.slice(0, TOLD).map((s) => ({
@@ -138,6 +141,13 @@ export function sendPlan(ask: LearnAsk, styles: readonly Style[], wear: Wear): S
     needs: needsOf(now, (side, id) => ask.tape[side]?.[id] !== undefined)
   };
 }
+type Made = { style: Style; sizeNumber: number; width: string; size: string; shoe: Shoe };
+const nearestOf = (made: readonly Made[], feet: Parameters<typeof feltIn>[3], wear: Wear): Made[] =>
+  made
+    .map((m) => ({ m, score: feltIn(m.style, m.sizeNumber, m.width, feet, wear).score }))
+    .sort((a, b) => a.score - b.score)
+    .slice(0, MOST_LOOKED)
+    .map(({ m }) => m);
 interface At {
   ask: LearnAsk;
   mean: Float64Array;

@@ -30,14 +30,13 @@ function pairOf(row: TryRow, style: Style | undefined, fitting: FittingRow): Kno
     read: readAtChair(row, style.kind)
   };
 }
-/** What was measured and felt at a visit, as one question; null where nobody’s words count, or nothing was felt. */
-export function learnAskOf(fitting: FittingRow, styleOf: (id: string) => Style | undefined): LearnAsk | null {
-  if (!tellsOfShoes(fitting)) return null;
-  const pairs = fitting.tries
+/** What was measured and felt at a visit, as one question; null where a foot has no length. Nobody’s words count whose feet feel little. */
+export function askOf(fitting: FittingRow, styleOf: (id: string) => Style | undefined): LearnAsk | null {
+  if (SIDES.some((side) => !fitting.feet[side].values.lengthMm)) return null;
+  const pairs = (tellsOfShoes(fitting) ? fitting.tries : [])
     .filter((t) => !t.excluded)
     .flatMap((t) => pairOf(t, styleOf(t.styleId), fitting) ?? [])
     .filter((p) => p.read!.length > 0 || SIDES.some((side) => Object.keys(p.zones[side] ?? {}).length > 0));
-  if (pairs.length === 0 || SIDES.some((side) => !fitting.feet[side].values.lengthMm)) return null;
   const own = (side: Side) => MEASURE_IDS.flatMap((id) => (fitting.feet[side].values[id] ? [[id, fitting.feet[side].values[id]!] as const] : []));
   const tape = (side: Side) => Object.fromEntries(own(side).map(([id, v]) => [id, { mm: v.mm, sdMm: v.sdMm ?? readingSd(id, v.how) }]));
   const features = (side: Side) => {
@@ -50,4 +49,9 @@ export function learnAskOf(fitting: FittingRow, styleOf: (id: string) => Style |
     preference: fitting.preference,
     features: { left: features('left'), right: features('right') }
   };
+}
+/** The same, where anything was felt. */
+export function learnAskOf(fitting: FittingRow, styleOf: (id: string) => Style | undefined): LearnAsk | null {
+  const ask = askOf(fitting, styleOf);
+  return ask && ask.pairs.length > 0 ? ask : null;
 }

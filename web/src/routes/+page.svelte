@@ -5,6 +5,8 @@
   import SmallFeet from '$lib/drawing/SmallFeet.svelte';
   import SmallPair from '$lib/drawing/SmallPair.svelte';
   import { feetOf } from '$lib/fit-feet';
+  import { dueWords } from '$lib/post-words';
+  import Rings from '$lib/ui/frame/Rings.svelte';
   import QuickBox from '$lib/ui/frame/QuickBox.svelte';
   import { STEPS, stepOf } from '$lib/ui/fitting/steps';
   import AddPerson from '$lib/ui/people/AddPerson.svelte';
@@ -18,6 +20,7 @@
   import { smallTried } from '$lib/ui/try/lay-tried';
 
   let { data } = $props();
+  const today = format(new Date(), 'yyyy-MM-dd');
   let adding = $state(false);
   let message = $state('');
 
@@ -105,24 +108,40 @@
       {/each}
     </div>
   </section>
-  <section aria-labelledby="last-here">
-    <h2 id="last-here" class="mb-2 flex items-baseline justify-between">Here last <a href="/people" class="text-base font-normal">Everybody</a></h2>
-    <Sheet class="!py-1">
-      <ul>
-        {#each data.people as p (p.id)}
-          <li class="flex items-center gap-3 border-b border-line py-1 last:border-0">
-            <div class="min-w-0 flex-1 leading-tight">
-              <a href="/people/{p.id}" class="font-semibold">{p.name}</a>
-              <span class="soft block truncate">{p.lastSeen ? format(new Date(p.lastSeen), 'd MMM') : ''}{p.work ? ` · ${p.work}` : ''}</span>
-            </div>
-            {#if p.leftMm !== null && p.rightMm !== null}<span class="figures whitespace-nowrap"
-                ><SideMark side="left" /> {formatFigure(p.leftMm, shown.unit)} <SideMark side="right" /> {formatLength(p.rightMm, shown.unit)}</span
-              >{/if}
-            <Button class="shrink-0 px-3" onclick={() => begin(p.id)} aria-label="New fitting for {p.name}">New</Button>
-          </li>
-        {/each}
-      </ul>
-    </Sheet>
+  <section aria-labelledby="last-here" class="grid content-start gap-3">
+    {#if data.timers.length > 0}<Rings timers={data.timers} />{/if}
+    {#if data.due.length > 0}
+      <Sheet heading="Parcels to come back" class="!py-2" data-due>
+        <ul>
+          {#each data.due as p (p.id)}
+            <li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1 last:border-0">
+              <a href="/fittings/{p.fittingId}/post" class="font-semibold">{p.person}</a>
+              <span class="soft mr-auto">{p.pairs.join(', ')}</span>
+              <b class={p.dueOn! < today ? 'text-tight-word' : ''}>{dueWords(p.dueOn, today)}</b>
+            </li>
+          {/each}
+        </ul>
+      </Sheet>
+    {/if}
+    <div>
+      <h2 id="last-here" class="mb-2 flex items-baseline justify-between">Here last <a href="/people" class="text-base font-normal">Everybody</a></h2>
+      <Sheet class="!py-1">
+        <ul>
+          {#each data.people as p (p.id)}
+            <li class="flex items-center gap-3 border-b border-line py-1 last:border-0">
+              <div class="min-w-0 flex-1 leading-tight">
+                <a href="/people/{p.id}" class="font-semibold">{p.name}</a>
+                <span class="soft block truncate">{p.lastSeen ? format(new Date(p.lastSeen), 'd MMM') : ''}{p.work ? ` · ${p.work}` : ''}</span>
+              </div>
+              {#if p.leftMm !== null && p.rightMm !== null}<span class="figures whitespace-nowrap"
+                  ><SideMark side="left" /> {formatFigure(p.leftMm, shown.unit)} <SideMark side="right" /> {formatLength(p.rightMm, shown.unit)}</span
+                >{/if}
+              <Button class="shrink-0 px-3" onclick={() => begin(p.id)} aria-label="New fitting for {p.name}">New</Button>
+            </li>
+          {/each}
+        </ul>
+      </Sheet>
+    </div>
   </section>
 </div>
 

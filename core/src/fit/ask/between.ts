@@ -12,9 +12,9 @@ export const FEELS = [
 ] as const;
 export type FeelId = (typeof FEELS)[number]['id'];
 
-/** Whether a size and width fits two feet as they are believed to be, and what would be felt first. */
-export function feltIn(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): { fits: boolean; feel: string } {
-  const { fits, spoken } = cellOf(style, size, width, feet, wear);
+/** Whether a size and width fits two feet as they are believed to be, what would be felt first, and how far it lies from right (0 the best). */
+export function feltIn(style: Style, size: number, width: string, feet: readonly WornFoot[], wear: Wear): { fits: boolean; feel: string; score: number } {
+  const { fits, spoken, score } = cellOf(style, size, width, feet, wear);
   const [worst] = spoken.flatMap((foot) => findingsOf(foot).slice(0, 1));
-  return { fits, feel: worst ? feelWords(worst) : SENTENCE.rightAllRound };
+  return { fits, feel: worst ? feelWords(worst) : SENTENCE.rightAllRound, score };
 }

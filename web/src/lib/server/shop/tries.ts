@@ -1,9 +1,10 @@
+import type { ChairTimer } from '@chiave/core/chair';
 import type { Transaction } from 'sequelize';
 import type { z } from 'zod';
 import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
 import { UNDECIDED } from '../../api/outcomes';
 import type { TryRow } from '../../api/rows';
-import { database, tables, transacted, type FittingModel, type TryOnModel } from '../db';
+import { database, selectRows, tables, transacted, type FittingModel, type TryOnModel } from '../db';
 import type { Answered } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { conflict, notFound } from '../problems';
@@ -77,4 +78,19 @@ async function closePost(postId: number, transaction: Transaction): Promise<void
   const t = tables(database());
   const open = await t.TryOn.count({ where: { postId, outcome: UNDECIDED }, transaction });
   await t.Post.update({ closedOn: open > 0 ? null : new Date().toISOString().slice(0, 10) }, { where: { id: postId }, transaction });
+}
+
+/** Timers at the chair that nobody answered yet, of the last two days; none of a person who was erased. */
+export async function runningTimers(): Promise<{ fittingId: number; person: string; styleId: string; timer: ChairTimer }[]> {
+  const rows = await selectRows(
+    tables(database()).TryOn,
+    `SELECT t.*, c.name AS person FROM try_ons t JOIN fittings f ON f.id = t.fitting_id JOIN customers c ON c.id = f.customer_id
+     WHERE c.erased_at IS NULL AND t.chair IS NOT NULL AND f.updated_at > :since AND JSON_LENGTH(t.chair, '$.timers') > 0`,
+    { since: new Date(Date.now() - 2 * 86_400_000) }
+  );
+  return rows.flatMap((row) =>
+    row.chair.timers
+      .filter((t) => !t.answered)
+      .map((timer) => ({ fittingId: row.fittingId, person: String((row.get() as unknown as { person: string }).person), styleId: row.styleId, timer }))
+  );
 }

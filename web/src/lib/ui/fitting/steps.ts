@@ -14,7 +14,7 @@ export const STEPS: readonly Step[] = [
   { id: 'look', name: 'Look', hint: 'shoes off, stand, walk' },
   { id: 'measure', name: 'Measure', hint: 'both feet, standing', pages: ['trace'] },
   { id: 'sizes', name: 'Sizes', hint: 'both feet on the rule' },
-  { id: 'pull', name: 'Pull', hint: 'the stockroom for these feet', pages: ['shoe'] },
+  { id: 'pull', name: 'Pull', hint: 'the stockroom for these feet', pages: ['shoe', 'post'] },
   { id: 'try', name: 'Try', hint: 'felt zone by zone' },
   { id: 'keep', name: 'Keep', hint: 'what was taken, and why' }
 ];

@@ -3,13 +3,21 @@
   import { worthSending, type SendPlan } from '@chiave/core/learn';
   import { MEASURE } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
+  import { USUAL_COSTS, type PostCosts } from '$lib/api/post-schema';
+  import Button from '$lib/ui/kit/Button.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
 
-  /** By post: which one, two or three pairs give the best chance that one fits, drawn, and whether each more is worth its way. */
-  let { plan, style }: { plan: SendPlan; style: Style } = $props();
-  const nameOf = ({ size, width }: SendPlan['each'][number]): string => `${withFractions(size)} ${width}`;
-  let post = $state({ marginEach: 60, out: 6, back: 6 });
+  /** By post: which one, two or three pairs give the best chance that one fits, drawn, and whether each more is worth its way. @prop onsend writes a set down as a parcel */
+  let {
+    plan,
+    styles,
+    post = $bindable({ ...USUAL_COSTS }),
+    onsend
+  }: { plan: SendPlan; styles: readonly Style[]; post?: PostCosts; onsend?: (set: SendPlan['sets'][number]) => void } = $props();
+  const one = $derived(styles.length === 1);
+  const nameOf = ({ styleId, size, width }: SendPlan['each'][number]): string =>
+    `${one ? '' : `${styles.find((s) => s.id === styleId)?.name ?? styleId} `}${withFractions(size)} ${width}`;
   const FIELDS = [
     { id: 'marginEach', name: 'A kept pair brings' },
     { id: 'out', name: 'A pair out' },
@@ -29,7 +37,7 @@
 </script>
 
 <Sheet heading="By post">
-  {#if rows.length === 0}<p class="soft">Nothing of {style.name} is made near these feet.</p>{/if}
+  {#if rows.length === 0}<p class="soft">Nothing of {one ? styles[0].name : 'these styles'} is made near these feet.</p>{/if}
   <ol class="grid gap-2" aria-label="What to send">
     {#each rows as r, i (i)}
       <li class="grid grid-cols-[6rem_minmax(0,1fr)] items-center gap-x-3 leading-snug">
@@ -41,7 +49,8 @@
         <span></span>
         <span
           ><b>{r.pairs.map(nameOf).join(', ')}</b>: {percent(r.chance)} of 100{i > 0 ? `, ${percent(r.gain)} more` : ''};
-          <b>{r.worth ? 'worth its way' : 'not worth its way'}</b></span
+          <b>{r.worth ? 'worth its way' : 'not worth its way'}</b>
+          {#if onsend}<Button class="ml-2" onclick={() => onsend(r)}>Write this parcel</Button>{/if}</span
         >
       </li>
     {/each}

@@ -24,6 +24,8 @@
       SIDES.map((side) => [side, Object.fromEntries(Object.entries(feet[side].values).map(([id, v]) => [id, { mm: round(v.mm), sdMm: round(v.sdMm!), how: 'worn' }]))]) // prettier-ignore
     );
     const saved = opened.ok ? await send(`/api/v1/fittings/${opened.value.id}/feet`, 'PUT', body) : opened;
+    // What they wear is theirs: it stands there for the next letter.
+    if (saved.ok) await send(`/api/v1/customers/${who.id}/known`, 'PUT', { shoes: $state.snapshot(known.kept) });
     busy = false;
     if (opened.ok && saved.ok) await goto(`/fittings/${opened.value.id}/measure`);
     else message = saved.ok ? '' : saved.detail;

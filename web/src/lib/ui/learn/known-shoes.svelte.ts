@@ -2,6 +2,7 @@ import { KIND_IDS, ORDINARY_WEAR, readStyleSize, type FeelId, type KindId, type 
 import { knownStyle, labelSays, labelShoe, questionsOf, wearOfKnown, type KnownPair, type LearnAsk, type LearnedFeet, type SendPlan } from '@chiave/core/learn';
 import { MEASURE_IDS, readingSd, SIDES, type FootInput, type LengthUnit, type MeasureId, type Side } from '@chiave/core/measure';
 import { readQuick, type ScaleBook } from '@chiave/core/size';
+import type { KnownShoeKept } from '../../api/known-schema';
 import { learnFrom, planToSend } from '../../workers/fit-client';
 
 /** A shoe somebody wears, as it is typed. */
@@ -45,6 +46,13 @@ export class KnownShoes {
   add(own: Partial<KnownRow> = {}): void {
     this.rows.push({ key: this.#next++, styleId: '', text: '', width: '', kind: KIND_IDS[0], feel: 'comfortable', zones: { left: {}, right: {} }, ...own });
   }
+  /** Takes what somebody told before in place of what stands here. */
+  take(shoes: readonly KnownShoeKept[]): void {
+    this.rows = [];
+    for (const { zones, ...shoe } of shoes) this.add({ ...shoe, zones: { left: {}, right: {}, ...zones } });
+  }
+  /** As they are kept with a person. */
+  readonly kept = $derived.by((): KnownShoeKept[] => this.rows.filter((r) => r.text.trim() !== '').map(({ key: _key, ...row }) => row));
   remove = (key: number): void => {
     this.rows = this.rows.filter((r) => r.key !== key);
   };

@@ -107,7 +107,7 @@
         </Notice>
       {:else if target && known.plan}<Notice class="mt-2">{target.name} is not made in a size near this foot.</Notice>{/if}
     </Sheet>
-    {#if target && known.plan}<SendSheet plan={known.plan} style={target} />{/if}
+    {#if target && known.plan}<SendSheet plan={known.plan} styles={[target]} />{/if}
     {#if known.learned}<TakeToFitting {known} people={data.people} />{/if}
   </div>
 </div>

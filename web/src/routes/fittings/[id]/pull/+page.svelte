@@ -110,7 +110,8 @@
 {:else if laidOut}
   <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
     <RankingLine {ranking} {found} />
-    <Button class="ml-auto" aria-expanded={kindsOpen} onclick={() => (kindsOpen = !kindsOpen)}
+    <Button kind="text" class="ml-auto" href="/fittings/{f.id}/post">By post</Button>
+    <Button aria-expanded={kindsOpen} onclick={() => (kindsOpen = !kindsOpen)}
       ><span>{f.kinds.length === 0 ? 'every kind' : f.kinds.map((k) => KIND[k].name).join(', ')} · <span class="underline">change the kinds</span></span
       ></Button
     >
