@@ -165,9 +165,11 @@ function keptOfKind(kind: KindId, fitting: DemoFitting, person: PersonDesign, st
 const borne = (word: string, kept: boolean): string => (!kept ? word : word === 'too-tight' ? 'snug' : word === 'too-loose' ? 'roomy' : word);
 function triesOf(fitting: DemoFitting, person: PersonDesign, styles: readonly Style[], random: ReturnType<typeof seeded>): DemoTry[] {
   const candidates = bestFor(fitting, person, styles, person.kinds).slice(0, 3);
-  const feet = Object.fromEntries(SIDES.map((side) => [side, completeFoot(toInput(side, measuredFeet(person, null, 1)[side]))])) as Wearer['feet'];
+  const trueFeet = measuredFeet(person, null, shareThen(person, (Date.UTC(2026, 10, 20) - Date.parse(fitting.openedAt)) / 86_400_000));
+  const feet = Object.fromEntries(SIDES.map((side) => [side, completeFoot(toInput(side, trueFeet[side]))])) as Wearer['feet'];
   const by = Object.keys(WAYS)[Number(fitting.openedAt.slice(8, 10)) % 3];
-  const wearer: Wearer = { feet, liking: SHIFT[fitting.preference] + 2 * random.normal(), by, random };
+  const wear: Wear = { ...ORDINARY_WEAR, sockMm: fitting.sockMm, age: Number(fitting.openedAt.slice(0, 4)) - person.born };
+  const wearer: Wearer = { wear, feet, liking: SHIFT[fitting.preference] + 2 * random.normal(), by, random };
   return candidates.map((c, i) => {
     const kept = i === 0 && c.verdict !== 'does-not-fit';
     const said = feltIn(

@@ -39,15 +39,17 @@ export interface Wearer {
   feet: Record<Side, Foot>;
   liking: number;
   by: string;
+  /** How they wear it; liking is their own. */
+  wear: Wear;
   random: Random;
 }
 /** What somebody says of a pair: felt in the shoe as it is, told through a fitter. */
-export function feltIn(style: Style, size: number, width: string, { feet, liking, by, random }: Wearer): DemoTry['felt'] {
+export function feltIn(style: Style, size: number, width: string, { feet, liking, by, wear, random }: Wearer): DemoTry['felt'] {
   const shoe = trueShoe(style, size, width);
-  const targets = targetsFor(shoe, ORDINARY_WEAR);
+  const targets = targetsFor(shoe, wear);
   const made = { length: 0.7 * random.normal(), girth: 1.5 * random.normal() };
   const felt = (side: Side): Record<string, string> => {
-    const { zone } = fitOnce(footAsWorn(feet[side], ORDINARY_WEAR).dims, shoe, ORDINARY_WEAR);
+    const { zone } = fitOnce(footAsWorn(feet[side], wear).dims, shoe, wear);
     return Object.fromEntries(
       SAID.flatMap((id) => {
         const mm = zone[zoneSetFor(KIND[shoe.kind]).at[id]!];
@@ -108,7 +110,7 @@ export function pastVisits(styles: readonly Style[]): PastVisit[] {
     const put = [...best.values()].sort((a, b) => b.c.probability - a.c.probability).slice(0, PAIRS);
     if (put.length < 2) continue;
     let kept = false;
-    const wearer: Wearer = { feet, liking, by, random };
+    const wearer: Wearer = { feet, liking, by, wear: ORDINARY_WEAR, random };
     const tries = put.map(({ style, c }): DemoTry => {
       pairs++;
       // A size written down wrongly: worn was a whole size more.

@@ -46,14 +46,14 @@ export interface ChannelBelief {
 
 /** What is known of other parts of a last, mm: what a word owes to them is taken off it. */
 export type Given = Readonly<Partial<Record<OffsetId, ReadonlyMap<string, { mm: number; sdMm: number }>>>>;
-/** A word of one part of a last, with what the other parts bring taken off, and what they leave open added to its noise. */
+/** A word of one part of a last, with what the other parts bring taken off; what of them nothing is known of is noise to it. */
 function freed(word: ShopWord, mark: EvidenceMark, given: Given): ShopWord {
   let [mm, variance] = [word.mm, word.sd ** 2];
   for (const [o, by] of Object.entries(word.by) as [OffsetId, number][]) {
     if (o === word.channel) continue;
     const known = given[o]?.get(word.last);
     mm += by * (known?.mm ?? 0);
-    variance += (by * (known?.sdMm ?? OFFSET_SD[mark][o])) ** 2;
+    if (!known) variance += (by * OFFSET_SD[mark][o]) ** 2;
   }
   return { ...word, mm, sd: Math.sqrt(variance) };
 }
@@ -185,6 +185,17 @@ function renew(person: Person, mean: Float64Array, cov: Float64Array, size: numb
     person.v[i] = V;
   }
 }
+/** What a last leans on of its other parts is off in all words at once: it widens what is told of it. */
+function lean(cov: Float64Array, size: number, people: readonly Person[], lasts: readonly ShopLast[], given: Given): void {
+  lasts.forEach((last, i) => {
+    const words = people.flatMap((p) => p.words.filter((w) => w.last === last.id));
+    if (words.length === 0) return;
+    for (const [o, known] of Object.entries(given) as [OffsetId, ReadonlyMap<string, { sdMm: number }>][]) {
+      const share = words.reduce((s, w) => s + (w.by[o] ?? 0) / (w.by[w.channel] || 1), 0) / words.length;
+      cov[i * size + i] += (share * (known.get(last.id)?.sdMm ?? 0)) ** 2;
+    }
+  });
+}
 function product(a: Float64Array, b: Float64Array, n: number): Float64Array {
   const out = new Float64Array(n * n);
   for (let i = 0; i < n; i++)
@@ -226,6 +237,7 @@ export function learnChannel(channel: OffsetId, ask: ShopAsk, onsweep: (sweep: n
     mean = next;
     if (onsweep(sweeps + 1)) break;
   }
+  lean(cov, size, people, lasts, ask.given ?? {});
   return { channel, lasts, fitters, kinds, mean, cov, before, people, sweeps };
 }
 /** What a channel came to for each last, as it is given to the next: girths first, since lengths and insteps lean on them. */
