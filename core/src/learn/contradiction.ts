@@ -2,7 +2,7 @@ import type { ZoneId, ZoneState } from '../fit';
 import { MEASURE_IDS, type MeasureId, type Side } from '../measure';
 import { believe, type Word } from './ep';
 import { widened } from './judged';
-import { settle, type LearnAsk, type Settled } from './person';
+import { settle, standsOf, type LastStands, type LearnAsk, type Settled } from './person';
 import { likingAt, LIKINGS, stateAt } from './state';
 
 /** Why a word and the fit may stand apart: a measure was read wrong, the shoe is not what its label says, or the person feels it so. */
@@ -47,9 +47,19 @@ function chanceIf(why: WhyApart, w: number, { prior, words, readings, thumbs, no
   const loose: Word = { ...line, sd: Math.hypot(line.sd, TASTE_MM) };
   return believe(prior, lines.map((l, i) => (i === w ? loose : l)), [...readings, ...thumbs], how).words[w].chance; // prettier-ignore
 }
-/** Words for zones that contradict feet and shoes by more than the doubt, the plainest first. */
-export function contradictionsIn(ask: LearnAsk): Contradiction[] {
+/** What is heard at the chair at once: words that stand apart, and how each last stands for this wearer. */
+export interface Heard {
+  apart: Contradiction[];
+  stands: LastStands[];
+}
+export function hear(ask: LearnAsk): Heard {
   const settled = settle(ask);
+  const { words, now, prior, readings } = settled;
+  return { apart: apartIn(settled), stands: standsOf(words, now, believe(prior, [], readings)) };
+}
+/** Words for zones that contradict feet and shoes by more than the doubt, the plainest first. */
+export const contradictionsIn = (ask: LearnAsk): Contradiction[] => apartIn(settle(ask));
+function apartIn(settled: Settled): Contradiction[] {
   const { words, now, readings } = settled;
   return words
     .flatMap(({ said, line }, w): (Contradiction & { chance: number })[] => {

@@ -65,7 +65,8 @@ export interface LastStands extends LearnedValue {
 }
 /** Where a last is told to stand off. */
 const STANDS_AT: readonly ZoneId[] = ['toe-room', 'ball-girth'];
-function standsOf(words: Settled['words'], now: Gaussian, before: Gaussian): LastStands[] {
+/** @param before what tape and stockroom alone say */
+export function standsOf(words: Settled['words'], now: Gaussian, before: Gaussian): LastStands[] {
   const keys = new Map<string, Settled['words']>();
   for (const word of words) {
     const { pair, zone, side } = word.said;

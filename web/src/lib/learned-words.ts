@@ -21,9 +21,11 @@ export const PART_NAMES: Readonly<Record<OffsetId, string>> = {
 const people = (n: number): string => (n === 1 ? 'one person' : `${n} people`);
 const fitters = (n: number): string => (n === 1 ? 'one fitter' : `${n} fitters`);
 const percent = (p: number): number => Math.round(100 * p);
+/** “shorter”, “fuller round the ball”. */
+export const moreWord = (channel: OffsetId, mm: number): string => MORE[channel][mm < 0 ? 0 : 1];
 /** “2.5 shorter than its sheet, give or take 0.5”. */
 export function standsWords({ channel, net }: Pick<LastSays, 'channel' | 'net'>, figure: (mm: number) => string): string {
-  return `${figure(Math.abs(net.mm))} ${MORE[channel][net.mm < 0 ? 0 : 1]} than its sheet, give or take ${figure(net.sdMm)}`;
+  return `${figure(Math.abs(net.mm))} ${moreWord(channel, net.mm)} than its sheet, give or take ${figure(net.sdMm)}`;
 }
 /** From how many people, and how much the sheet still has to say. */
 export function groundsWords({ people: n, fitters: f, words, sheetShare }: Pick<LastSays, 'people' | 'fitters' | 'words' | 'sheetShare'>): string {
@@ -48,12 +50,14 @@ export const KEEP_WORDS: Readonly<Record<KeepReason, string>> = {
   'not-foretold': 'the newest words are not foretold better by it',
   published: 'a published rule stands above it'
 };
+const FEW = ['no', 'one', 'two', 'three', 'four', 'five', 'six'] as const;
+const numberWord = (n: number): string => FEW[n] ?? String(n);
 /** What a shop's proposals come to, in one sentence. */
 export function learnedHead(lasts: number, targets: number): string {
   if (lasts + targets === 0) return 'Nothing that people said speaks against the sheets or the targets.';
   const of = [
-    ...(lasts > 0 ? [lasts === 1 ? 'One last stands off its sheet' : `${lasts} lasts stand off their sheets`] : []),
-    ...(targets > 0 ? [targets === 1 ? 'the targets of one kind could move' : `the targets of ${targets} kinds could move`] : [])
+    ...(lasts > 0 ? [lasts === 1 ? 'one last stands off its sheet' : `${numberWord(lasts)} lasts stand off their sheets`] : []),
+    ...(targets > 0 ? [targets === 1 ? 'the targets of one kind could move' : `the targets of ${numberWord(targets)} kinds could move`] : [])
   ].join('; ');
   return `${of[0].toUpperCase()}${of.slice(1)}.`;
 }

@@ -5,7 +5,15 @@
    * How far something stands off its sheet: nought is the sheet, the bar holds the truth 90 times in 100, the diamond is what the engine goes by.
    * @prop span mm that the scale reaches either way
    */
-  let { mm, sdMm, inUseMm, span, unit, words }: { mm: number; sdMm: number; inUseMm: number; span: number; unit: LengthUnit; words: string } = $props();
+  let {
+    mm,
+    sdMm,
+    inUseMm,
+    span,
+    unit,
+    words,
+    nought = 'sheet'
+  }: { mm: number; sdMm: number; inUseMm: number; span: number; nought?: string; unit: LengthUnit; words: string } = $props();
   const [WIDTH, HALF, Y] = [330, 150, 26];
   const x = (value: number): number => WIDTH / 2 + (Math.max(-span, Math.min(span, value)) / span) * HALF;
   const Z90 = 1.645;
@@ -22,7 +30,7 @@
       stroke="var(--color-rule-ink)"
       stroke-width={t === 0 ? 2 : 0.8}
     />{/each}
-  <text x={x(0)} y={Y + 30} text-anchor="middle" font-size="13" fill="currentColor">sheet</text>
+  <text x={x(0)} y={Y + 30} text-anchor="middle" font-size="13" fill="currentColor">{nought}</text>
   <text x={x(-span)} y={Y + 30} text-anchor="start" font-size="13" fill="currentColor">{formatSigned(-span, unit)}</text>
   <text x={x(span)} y={Y + 30} text-anchor="end" font-size="13" fill="currentColor">{formatSigned(span, unit)} {unit}</text>
   <rect

@@ -1,4 +1,4 @@
-import type { Contradiction, LearnAsk, LearnedFeet, SendPlan } from '@chiave/core/learn';
+import type { Heard, LearnAsk, LearnedFeet, SendPlan } from '@chiave/core/learn';
 import { proxy } from 'comlink';
 import type { Candidate, OtherShoe, Style, Wear } from '@chiave/core/fit';
 import type { FittingState } from '../fit-feet';
@@ -34,8 +34,8 @@ export const learnFrom = (ask: LearnAsk): Promise<LearnedFeet> => made().ask((e)
 /** Which sizes to send by post. */
 export const planToSend = (ask: LearnAsk, styles: readonly Style[], wear: Wear): Promise<SendPlan> =>
   made().ask((e) => e.send(plain(ask), plain(styles), plain(wear)));
-/** What was felt at the chair and stands apart from feet and shoes. */
-export const contradictions = (ask: LearnAsk): Promise<Contradiction[]> => made().ask((e) => e.contradictions(plain(ask)));
+/** What was felt at the chair and stands apart from feet and shoes, and how each last stands for this wearer. */
+export const heardAt = (ask: LearnAsk): Promise<Heard> => made().ask((e) => e.hear(plain(ask)));
 /** What is told of a pair beside how it lies on the feet: neighbouring sizes, what to measure next. */
 export const openPair = (ask: PairAsk): Promise<Opened> => made().ask((e) => e.open(plain(ask)));
 /** Other sizes and lasts in place of a pair; null where another was opened meanwhile. */

@@ -2,7 +2,7 @@
  * The fit engine beside the page: ranks the stockroom, opens one candidate, lays the feet in it with what is put in. `fit.worker.ts` puts it
  * behind a door; what it is asked and answers is plain data.
  */
-import { contradictionsIn, learnFeet, sendPlan, type Contradiction, type LearnAsk, type LearnedFeet, type SendPlan } from '@chiave/core/learn';
+import { hear, learnFeet, sendPlan, type Heard, type LearnAsk, type LearnedFeet, type SendPlan } from '@chiave/core/learn';
 import {
   byRank,
   checkFit,
@@ -257,7 +257,7 @@ export const fitEngine = {
   /** Which sizes to send by post. */
   send: (ask: LearnAsk, styles: readonly Style[], wear: Wear): SendPlan => sendPlan(ask, styles, wear),
   /** What was felt at the chair and stands apart from feet and shoes. */
-  contradictions: (ask: LearnAsk): Contradiction[] => contradictionsIn(ask),
+  hear: (ask: LearnAsk): Heard => hear(ask),
   open,
   others
 };

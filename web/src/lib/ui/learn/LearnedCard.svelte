@@ -9,10 +9,10 @@
 
   /** One thing learned: drawn against its sheet, in words, and the owner’s answer. @prop given what was answered already */
   let {
-    name, says, grounds, change, mm, sdMm, inUseMm, given, takeable, onanswer, more
+    name, says, grounds, change, mm, sdMm, inUseMm, given, takeable, onanswer, nought, more
   }: {
     name: string; says: string; grounds: string; change: string; mm: number; sdMm: number; inUseMm: number; given: AnswerRow | undefined; takeable: boolean;
-    onanswer: (answer: LearnedAnswerId) => void; more?: Snippet;
+    onanswer: (answer: LearnedAnswerId) => void; nought?: string; more?: Snippet;
   } = $props(); // prettier-ignore
   const SPAN = 8;
   const DONE = { accepted: 'Taken over', refused: 'Left as it is', withdrawn: 'Given back' } as const;
@@ -25,16 +25,16 @@
       <p class="leading-snug">{says}.</p>
       <p class="soft leading-snug">{grounds}.</p>
     </div>
-    <OffsetScale {mm} {sdMm} {inUseMm} span={SPAN} unit={shown.unit} words="{name}: {says}" />
+    <OffsetScale {mm} {sdMm} {inUseMm} span={SPAN} unit={shown.unit} {nought} words="{name}: {says}" />
   </div>
   {@render more?.()}
+  {#if !given && takeable}<p class="soft mt-1 leading-snug">Taken over, {change}.</p>{/if}
   <div class="mt-1 flex flex-wrap items-center gap-2">
     {#if given}
       <p class="mr-auto"><b>{DONE[given.answer]}</b>{given.by ? ` by ${given.by}` : ''}, {format(new Date(given.at), 'd MMM yyyy')}.</p>
       <Button onclick={() => onanswer('withdrawn')}>{given.answer === 'accepted' ? 'Give it back' : 'Ask again'}</Button>
     {:else if takeable}
-      <p class="soft mr-auto leading-snug">Taken over, {change}.</p>
-      <Button kind="primary" onclick={() => onanswer('accepted')}>Take it over</Button>
+      <Button onclick={() => onanswer('accepted')}>Take it over</Button>
       <Button onclick={() => onanswer('refused')}>Leave it</Button>
     {/if}
   </div>

@@ -40,17 +40,19 @@
   {#if rows.length === 0}<p class="soft">Nothing of {one ? styles[0].name : 'these styles'} is made near these feet.</p>{/if}
   <ol class="grid gap-2" aria-label="What to send">
     {#each rows as r, i (i)}
-      <li class="grid grid-cols-[6rem_minmax(0,1fr)] items-center gap-x-3 leading-snug">
+      <li class="grid grid-cols-[5.5rem_minmax(0,1fr)_auto] items-center gap-x-3 leading-snug">
         <span>{COUNT[i]}</span>
         <span class="relative block h-7 border border-line">
           <span class="absolute inset-y-0 left-0 bg-brass-bright" style:width="{100 * (r.chance - r.gain)}%"></span>
           <span class="absolute inset-y-0 {r.worth ? 'bg-ink' : 'bg-edge'}" style:left="{100 * (r.chance - r.gain)}%" style:width="{100 * r.gain}%"></span>
         </span>
+        {#if onsend}<Button class="row-span-2 px-3" aria-label="Write this parcel: {r.pairs.map(nameOf).join(', ')}" onclick={() => onsend(r)}
+            >Write this parcel</Button
+          >{:else}<span></span>{/if}
         <span></span>
         <span
           ><b>{r.pairs.map(nameOf).join(', ')}</b>: {percent(r.chance)} of 100{i > 0 ? `, ${percent(r.gain)} more` : ''};
-          <b>{r.worth ? 'worth its way' : 'not worth its way'}</b>
-          {#if onsend}<Button class="ml-2" onclick={() => onsend(r)}>Write this parcel</Button>{/if}</span
+          <b>{r.worth ? 'worth its way' : 'not worth its way'}</b></span
         >
       </li>
     {/each}

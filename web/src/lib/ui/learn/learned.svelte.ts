@@ -2,6 +2,8 @@ import type { LearnedAnswerId, LearningState, SubjectId } from '../../api/learne
 import { send } from '../../send/save.svelte';
 
 const EVERY_MS = 700;
+/** So many times the people, before what was refused is asked again [model]. */
+const ASK_AGAIN = 2;
 const URL = '/api/v1/learn/shop';
 /** What a shop's try-ons teach, and a new reckoning while it runs. */
 export class Learned {
@@ -42,6 +44,10 @@ export class Learned {
     this.message = sent.ok ? '' : sent.detail;
     if (sent.ok) this.now = { ...this.now, answers: sent.value.answers };
   }
-  answerTo = (subject: SubjectId, id: string, channel: string) =>
-    this.now.answers.find((a) => a.subject === subject && a.id === id && a.channel === channel && a.answer !== 'withdrawn');
+  /** What was answered and still holds: what was refused is asked again once twice as many people have spoken. */
+  answerTo = (subject: SubjectId, id: string, channel: string, people: number) =>
+    this.now.answers.find(
+      (a) =>
+        a.subject === subject && a.id === id && a.channel === channel && a.answer !== 'withdrawn' && !(a.answer === 'refused' && people >= ASK_AGAIN * a.people)
+    );
 }

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { VERDICT_WORDS, ZONE } from '@chiave/core/fit';
-  import { contradictionWords, type Contradiction } from '@chiave/core/learn';
+  import { CHANNEL_OF, contradictionWords, type Contradiction, type LastStands } from '@chiave/core/learn';
   import { formatLength, formatSigned, SIDES, type Side } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
+  import { moreWord } from '$lib/learned-words';
   import { wordOf } from '$lib/drawing/tightness';
   import { writePut } from '$lib/put-text';
   import { send } from '$lib/send/save.svelte';
@@ -22,8 +23,18 @@
     tried,
     on,
     onwear,
-    apart = []
-  }: { desk: Desk; tried: Tried; on: Record<Side, boolean>; onwear: (side: Side) => void; apart?: readonly Contradiction[] } = $props();
+    apart = [],
+    stands = []
+  }: {
+    desk: Desk;
+    tried: Tried;
+    on: Record<Side, boolean>;
+    onwear: (side: Side) => void;
+    apart?: readonly Contradiction[];
+    stands?: readonly LastStands[];
+  } = $props();
+  /** Where this last stands off for this wearer by more than the doubt. */
+  const off = $derived(stands.filter((s) => Math.abs(s.mm) > 1 && Math.abs(s.mm) > 1.3 * s.sdMm));
   const row = $derived(tried.row);
   let message = $state('');
   async function remove(): Promise<void> {
@@ -58,6 +69,13 @@
       <p>Likeliest: {said.reasons.join('; ')}.</p>
       <p><b>{said.check}</b></p>
     </Notice>
+  {/each}
+  {#each off as s (s.zone)}
+    <p class="leading-snug" data-stands>
+      For {desk.fitting.customer.name} this last is as if {formatLength(Math.abs(s.mm), shown.unit)}
+      {moreWord(CHANNEL_OF[s.zone]!, s.mm)} than the stockroom says, give or take
+      {formatLength(s.sdMm, shown.unit)} ({s.pairs === 1 ? 'one pair' : `${s.pairs} pairs`}): foot, liking and last together.
+    </p>
   {/each}
   {#if tried.allFelt.length > 0}
     <ul class="mt-1 leading-snug">

@@ -2,6 +2,7 @@
   import { onMount, untrack } from 'svelte';
   import { format } from 'date-fns';
   import { KIND } from '@chiave/core/fit';
+  import { TUNE } from '@chiave/core/learn';
   import { formatFigure } from '@chiave/core/measure';
   import { changeWords, groundsWords, KEEP_WORDS, learnedHead, PART_NAMES, standsWords } from '$lib/learned-words';
   import { fitterName } from '$lib/send/save.svelte';
@@ -26,14 +27,19 @@
   const lastOf = (id: string) => data.lasts.find((l) => l.id === id);
   const figure = (mm: number): string => formatFigure(mm, shown.unit);
   const proposals = $derived(
-    learned?.lasts.filter((l) => lastOf(l.last) && (l.verdict === 'propose' || l.verdict === 'measure' || shop.answerTo('last', l.last, l.channel))) ?? []
+    learned?.lasts.filter(
+      (l) => lastOf(l.last) && (l.verdict === 'propose' || l.verdict === 'measure' || shop.answerTo('last', l.last, l.channel, l.people))
+    ) ?? []
   );
-  const targets = $derived(learned?.targets.filter((t) => t.move !== null || shop.answerTo('kind', t.kind, t.channel)) ?? []);
+  const targets = $derived(learned?.targets.filter((t) => t.move !== null || shop.answerTo('kind', t.kind, t.channel, t.people)) ?? []);
   const others = $derived(learned?.lasts.filter((l) => lastOf(l.last) && !proposals.includes(l)) ?? []);
-  const kept = $derived(learned?.targets.filter((t) => !targets.includes(t)) ?? []);
+  const stay = $derived(learned?.targets.filter((t) => !targets.includes(t)) ?? []);
+  const kept = $derived(stay.filter((t) => t.keep !== 'few-people'));
+  /** Kinds of which too few people spoke. */
+  const few = $derived([...new Set(stay.filter((t) => t.keep === 'few-people').map((t) => KIND[t.kind].name))].sort());
   const pending = $derived({
-    lasts: proposals.filter((l) => l.verdict === 'propose' && !shop.answerTo('last', l.last, l.channel)).length,
-    targets: targets.filter((t) => !shop.answerTo('kind', t.kind, t.channel)).length
+    lasts: proposals.filter((l) => l.verdict === 'propose' && !shop.answerTo('last', l.last, l.channel, l.people)).length,
+    targets: targets.filter((t) => !shop.answerTo('kind', t.kind, t.channel, t.people)).length
   });
   /** A fitter is told of their own way, and of nobody else’s. */
   const mine = $derived(learned?.ways.filter((w) => w.fitter === me && Math.abs(w.mm) > 2 * w.sdMm) ?? []);
@@ -62,7 +68,7 @@
     {/if}
     {#each proposals as l (l.last + l.channel)}
       {@const last = lastOf(l.last)!}
-      {@const given = shop.answerTo('last', l.last, l.channel)}
+      {@const given = shop.answerTo('last', l.last, l.channel, l.people)}
       <LearnedCard
         name="{last.name}, {PART_NAMES[l.channel]}"
         says="Runs {standsWords(l, figure)}"
@@ -83,7 +89,7 @@
       </LearnedCard>
     {/each}
     {#each targets as t (t.kind + t.channel)}
-      {@const given = shop.answerTo('kind', t.kind, t.channel)}
+      {@const given = shop.answerTo('kind', t.kind, t.channel, t.people)}
       <LearnedCard
         name="{KIND[t.kind].name[0].toUpperCase()}{KIND[t.kind].name.slice(1)}, targets of the {PART_NAMES[t.channel]}"
         says="People here want {figure(Math.abs(t.mm))} {t.mm > 0 ? 'more' : 'less'} than the table, give or take {figure(t.sdMm)}"
@@ -94,6 +100,7 @@
         inUseMm={given?.answer === 'accepted' ? given.mm : 0}
         {given}
         takeable={t.move !== null}
+        nought="table"
         onanswer={(a) => shop.answer('kind', t.kind, t.channel, a)}
       />
     {/each}
@@ -147,7 +154,7 @@
         {w.mm > 0 ? 'tighter' : 'looser'} than the others (± {figure(w.sdMm)}). Only you see this.</Notice
       >
     {/each}
-    {#if kept.length > 0}
+    {#if stay.length > 0}
       <Sheet heading="Targets that stay">
         <ul class="grid gap-1 leading-snug">
           {#each kept as t (t.kind + t.channel)}
@@ -157,6 +164,7 @@
             </li>
           {/each}
         </ul>
+        {#if few.length > 0}<p class="soft mt-1 leading-snug">Under {TUNE.people} people: {few.join(', ')}.</p>{/if}
       </Sheet>
     {/if}
     <Sheet heading="What stands beside what">

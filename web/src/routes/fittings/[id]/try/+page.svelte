@@ -2,7 +2,7 @@
   import { onMount, untrack } from 'svelte';
   import { eliminationOf, type Bout } from '@chiave/core/chair';
   import { sizeText, type Style, type ZoneId } from '@chiave/core/fit';
-  import type { Contradiction } from '@chiave/core/learn';
+  import type { Heard } from '@chiave/core/learn';
   import { SIDES, type Side } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
   import { Tried } from '$lib/ui/try/tried.svelte';
@@ -19,7 +19,7 @@
   import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
   import type { FittingRow, TryRow } from '$lib/api/rows';
   import { learnAskOf } from '$lib/learn-fitting';
-  import { contradictions } from '$lib/workers/fit-client';
+  import { heardAt } from '$lib/workers/fit-client';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -82,15 +82,15 @@
     at = { side: worn?.left === worn?.right ? at.side : shownSide, zone };
   }
   /** What was felt and stands apart from feet and shoes, told as soon as it is tapped; a newer mark overtakes an older question. */
-  let apart = $state.raw<Contradiction[]>([]);
+  let heard = $state.raw<Heard>({ apart: [], stands: [] });
   const asked = $derived(learnAskOf($state.snapshot(desk.fitting) as FittingRow, styleOf));
   let turn = 0;
   $effect(() => {
     const own = ++turn;
-    if (asked === null) apart = [];
+    if (asked === null) heard = { apart: [], stands: [] };
     else
-      void contradictions(asked)
-        .then((found) => own === turn && (apart = found))
+      void heardAt(asked)
+        .then((found) => own === turn && (heard = found))
         .catch(() => {});
   });
   let styleId = $state('');
@@ -180,7 +180,8 @@
         {tried}
         on={{ left: worn?.left === tried, right: worn?.right === tried }}
         onwear={(side) => wear(side, tried)}
-        apart={apart.filter((c) => c.pair === String(tried.row.id))}
+        apart={heard.apart.filter((c) => c.pair === String(tried.row.id))}
+        stands={heard.stands.filter((s) => s.lastId === tried.style?.last.id)}
       />
     {/each}
     <form class="sheet" onsubmit={add} novalidate>

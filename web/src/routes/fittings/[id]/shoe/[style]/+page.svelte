@@ -20,6 +20,7 @@
   import ForecastPanel from '$lib/ui/shoe/ForecastPanel.svelte';
   import HeelSheet from '$lib/ui/shoe/HeelSheet.svelte';
   import HelpList from '$lib/ui/shoe/HelpList.svelte';
+  import AlikeFeet from '$lib/ui/shoe/AlikeFeet.svelte';
   import MadeLike from '$lib/ui/shoe/MadeLike.svelte';
   import NextMeasurePanel from '$lib/ui/shoe/NextMeasurePanel.svelte';
   import { OpenedPair } from '$lib/ui/shoe/opened-pair.svelte';
@@ -161,6 +162,7 @@
           <BallSection sections={pair.seen.drawings} feet={fit.feet} unit={shown.unit} />
           <ToeTable drawings={pair.drawings} feet={fit.feet} unit={shown.unit} />
           <MadeLike style={data.style} size={data.size} shoe={pair.shoe} {feet} />
+          <AlikeFeet fittingId={f.id} styleId={data.style.id} />
         </Sheet>
       </div>
     {/if}
