@@ -28,7 +28,7 @@ import { allStyles } from '../demo/lasts';
 import { addDrawings } from './drawings';
 import { heelFigures } from './heels';
 import { pointeFigures } from './pointe';
-import { learnFigures } from './learn';
+import { learnFigures, planFigures, shopFigures } from './learn';
 import { useFigures } from './use';
 import { lastFigures } from './lasts';
 import { rankFigures, stockOf } from './ranking';
@@ -136,12 +136,21 @@ console.log(
   `learning: two feet behind ${learn.shoes} shoes, ${learn.words} words and a tape, in ${learn.bestMs.toFixed(0)} ms at best, ${learn.medianMs.toFixed(0)} in the middle`
 );
 
+const shop = shopFigures();
+console.log(
+  `learning: a shop of ${thousands(shop.people)} people, ${thousands(shop.pairs)} pairs and ${shop.lasts} lasts, one part of them in ${shop.sweeps} sweeps, ${shop.ms.toFixed(0)} ms; a tenth of the people ${shop.tenthMs.toFixed(0)} ms`
+);
+const plan = planFigures();
+console.log(`learning: which pairs to send, of ${plan.styles} styles ${plan.manyMs.toFixed(0)} ms, of one ${plan.oneMs.toFixed(0)} ms`);
+
 const results = {
   node: process.version,
   at: new Date().toISOString(),
   perSecond,
   rankMs,
   ranking,
+  shop,
+  plan,
   many,
   lasts,
   polygons,
@@ -177,6 +186,8 @@ const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
     ratio: ranking[0].allMs / ranking[0].items / (ranking[2].allMs / ranking[2].items),
     least: 0.5
   },
+  // Each person is a message of their own: ten times the people, at most ten times the work.
+  { what: 'learning a tenth of a shop, tenfold, over learning it whole', ratio: (10 * shop.tenthMs) / shop.ms, least: 1 },
   { what: 'grading over full fit', ratio: lasts.gradesPerSecond / rate('full fit:'), least: 5 }
 ];
 let failed = 0;

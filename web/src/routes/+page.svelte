@@ -108,7 +108,7 @@
       {/each}
     </div>
   </section>
-  <section aria-labelledby="last-here" class="grid content-start gap-3">
+  <section aria-labelledby="last-here" class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
     {#if data.timers.length > 0}<Rings timers={data.timers} />{/if}
     {#if data.due.length > 0}
       <Sheet heading="Parcels to come back" class="!py-2" data-due>

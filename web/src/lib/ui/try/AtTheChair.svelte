@@ -72,9 +72,7 @@
       .flatMap((where) => {
         const said = tried.answerAt(step.id, where);
         if (!said) return [];
-        const words = [said.mm === undefined ? '' : `${formatLength(said.mm, shown.unit)} ${shown.unit}`, said.ok === false ? 'not right' : '']
-          .filter(Boolean)
-          .join(', ');
+        const words = [said.mm === undefined ? '' : formatLength(said.mm, shown.unit), said.ok === false ? 'not right' : ''].filter(Boolean).join(', ');
         return words ? [`${where === 'pair' ? '' : where === 'left' ? 'L ' : 'R '}${words}`] : [];
       })
       .join(' · ');

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { VERDICT_WORDS, ZONE } from '@chiave/core/fit';
   import { CHANNEL_OF, contradictionWords, type Contradiction, type LastStands } from '@chiave/core/learn';
   import { formatLength, formatSigned, SIDES, type Side } from '@chiave/core/measure';
@@ -36,6 +37,7 @@
   /** Where this last stands off for this wearer by more than the doubt. */
   const off = $derived(stands.filter((s) => Math.abs(s.mm) > 1 && Math.abs(s.mm) > 1.3 * s.sdMm));
   const row = $derived(tried.row);
+  onMount(() => tried.restore());
   let message = $state('');
   async function remove(): Promise<void> {
     const sent = await send(`/api/v1/tries/${row.id}`, 'DELETE');

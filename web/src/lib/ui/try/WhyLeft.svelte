@@ -25,7 +25,7 @@
   {#if reason && ofFit}
     <Select
       label="Where"
-      class="w-44"
+      class="w-56"
       empty="nowhere in particular"
       options={zones.map((id) => ({ id, name: ZONE[id].name }))}
       value={reason.zone ?? ''}

@@ -16,6 +16,7 @@ import type { TryRow } from '../../api/rows';
 import { ageOf } from '../../fit-feet';
 import { Keeper } from '../../send/save.svelte';
 import type { Desk } from '../fitting/desk.svelte';
+import { clock } from '../kit/clock';
 import { layTried } from './lay-tried';
 
 /** A kind of which nothing is known. */
@@ -30,6 +31,8 @@ export interface Expected {
 export type Where = Side | 'pair';
 export type ChairAnswer = NonNullable<NonNullable<TryRow['chair']['steps'][StepId]>['left']>;
 
+type Changed = Partial<Pick<TryRow, 'felt' | 'chair' | 'reason'>>;
+
 /** One pair at the chair: what the engine expects of it, what was felt, and how far its protocol came. */
 export class Tried {
   readonly row: TryRow;
@@ -37,20 +40,27 @@ export class Tried {
   readonly keeper: Keeper;
   readonly #desk: Desk;
   /** What was changed and is not saved yet. */
-  #changed: Partial<Pick<TryRow, 'felt' | 'chair' | 'reason'>> = {};
+  #changed: Changed = {};
 
   constructor(desk: Desk, row: TryRow, style: Style | undefined) {
     this.#desk = desk;
     this.row = row;
     this.style = style;
-    this.keeper = new Keeper(`/api/v1/tries/${row.id}`, 'PATCH');
+    this.keeper = new Keeper(`/api/v1/tries/${row.id}`, 'PATCH', `chiave-try-${row.id}`);
     this.keeper.version = row.version;
     this.keeper.onsaved = () => {
       this.#changed = {};
       row.version = this.keeper.version ?? row.version;
     };
   }
-  #save(part: Partial<Pick<TryRow, 'felt' | 'chair' | 'reason'>>): void {
+  /** Takes up what a closed tab or a dead battery left unsaved. In the browser only. */
+  restore(): void {
+    const draft = this.keeper.draft<Changed>();
+    if (!draft) return;
+    Object.assign(this.row, draft);
+    this.#save(draft);
+  }
+  #save(part: Changed): void {
     this.#changed = { ...this.#changed, ...part };
     this.keeper.later(this.#changed);
   }
@@ -126,9 +136,9 @@ export class Tried {
     const { steps, timers } = this.row.chair;
     this.#keepChair({ steps, timers: [...timers.filter((t) => t.step !== step), ...(timer ? [timer] : [])] });
   }
-  begin = (step: StepId, minutes?: number): void => this.#setTimer(step, beginTimer(step, new Date(), minutes));
-  pause = (step: StepId): void => this.#setTimer(step, pauseTimer(this.timer(step)!, new Date()));
-  resume = (step: StepId): void => this.#setTimer(step, resumeTimer(this.timer(step)!, new Date()));
+  begin = (step: StepId, minutes?: number): void => this.#setTimer(step, beginTimer(step, clock.now, minutes));
+  pause = (step: StepId): void => this.#setTimer(step, pauseTimer(this.timer(step)!, clock.now));
+  resume = (step: StepId): void => this.#setTimer(step, resumeTimer(this.timer(step)!, clock.now));
   forget = (step: StepId): void => this.#setTimer(step, undefined);
   /** What a timer rang for was asked. */
   answered = (step: StepId): void => this.#setTimer(step, { ...this.timer(step)!, answered: true });

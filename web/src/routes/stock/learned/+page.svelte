@@ -3,7 +3,7 @@
   import { format } from 'date-fns';
   import { KIND } from '@chiave/core/fit';
   import { TUNE } from '@chiave/core/learn';
-  import { formatFigure } from '@chiave/core/measure';
+  import { formatFigure, formatSigned } from '@chiave/core/measure';
   import { changeWords, groundsWords, KEEP_WORDS, learnedHead, PART_NAMES, standsWords } from '$lib/learned-words';
   import { fitterName } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -116,7 +116,7 @@
             {#each others as l (l.last + l.channel)}
               <tr
                 ><th scope="row" class="text-left font-normal">{lastOf(l.last)!.name}</th><td>{PART_NAMES[l.channel]}</td><td class="figures"
-                  >{l.net.mm < 0 ? '−' : '+'}{figure(Math.abs(l.net.mm))} ± {figure(l.net.sdMm)}</td
+                  >{formatSigned(l.net.mm, shown.unit)} ± {figure(l.net.sdMm)}</td
                 ><td class="figures">{l.people}</td><td>{VERDICTS[l.verdict]}</td></tr
               >
             {/each}
@@ -159,7 +159,7 @@
         <ul class="grid gap-1 leading-snug">
           {#each kept as t (t.kind + t.channel)}
             <li>
-              {KIND[t.kind].name}, {PART_NAMES[t.channel]}: <span class="figures">{t.mm < 0 ? '−' : '+'}{figure(Math.abs(t.mm))} ± {figure(t.sdMm)}</span>,
+              {KIND[t.kind].name}, {PART_NAMES[t.channel]}: <span class="figures">{formatSigned(t.mm, shown.unit)} ± {figure(t.sdMm)}</span>,
               <span class="soft">{t.keep ? KEEP_WORDS[t.keep] : ''}{t.missing > 0 ? `, ${t.missing} more needed` : ''}</span>
             </li>
           {/each}

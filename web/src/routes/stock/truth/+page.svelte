@@ -1,11 +1,11 @@
 <script lang="ts">
-  import { KIND } from '@chiave/core/fit';
+  import { KIND, ZONE } from '@chiave/core/fit';
   import { corrected } from '@chiave/core/learn';
   import SaidAndCame from '$lib/drawing/SaidAndCame.svelte';
   import { truthWords } from '$lib/truth-words';
   import Empty from '$lib/ui/kit/Empty.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
-  import Table from '$lib/ui/kit/Table.svelte';
+  import TruthTable from '$lib/ui/learn/TruthTable.svelte';
 
   let { data } = $props();
   const all = $derived(data.truth.all);
@@ -28,25 +28,23 @@
     </Sheet>
     <div class="grid content-start gap-3">
       <Sheet heading="By kind of shoe">
-        <Table>
-          <caption class="sr-only">Chances that were told and what happened, by kind of shoe</caption>
-          <thead
-            ><tr><th scope="col">Kind</th><th scope="col">Pairs</th><th scope="col">Promised</th><th scope="col">Came out</th><th scope="col">Of 100</th></tr
-            ></thead
-          >
-          <tbody>
-            {#each data.truth.kinds as { kind, calibration: c } (kind)}
-              <tr>
-                <th scope="row" class="text-left font-normal">{KIND[kind].name}</th>
-                <td class="figures">{c.n}</td>
-                <td class="figures">{c.promised.toFixed(1)}</td>
-                <td class="figures">{c.good}</td>
-                <td class="figures">{percent(c.came.low)} to {percent(c.came.high)}{c.truth === 'too-few' ? `; ${c.missing} more to judge` : ''}</td>
-              </tr>
-            {/each}
-          </tbody>
-        </Table>
+        <TruthTable what="Kind" things="Pairs" rows={data.truth.kinds.map(({ kind, calibration }) => ({ name: KIND[kind].name, calibration }))} />
       </Sheet>
+      {#if data.truth.zones.length > 0}
+        <Sheet heading="By zone">
+          <TruthTable what="Zone" things="Words" rows={data.truth.zones.map(({ zone, calibration }) => ({ name: ZONE[zone].name, calibration }))} />
+          <p class="soft mt-1 leading-snug">
+            Each word for a zone, against the chance told beforehand that it lies within its limits. What is off here speaks of lasts or targets: <a
+              href="/stock/learned">what try-ons teach</a
+            >.
+          </p>
+        </Sheet>
+      {/if}
+      {#if data.truth.fitters.length > 0}
+        <Sheet heading="By who noted it">
+          <TruthTable what="Fitter" things="Pairs" rows={data.truth.fitters.map(({ fitter, calibration }) => ({ name: fitter, calibration }))} />
+        </Sheet>
+      {/if}
       <Sheet heading="How it is counted">
         <p class="mb-1 leading-snug">
           The chance that is told says that every zone of both feet lies within its limits. Whether a pair is kept is another thing: many are kept although a
