@@ -59,6 +59,7 @@ export class Tried {
     if (!draft) return;
     Object.assign(this.row, draft);
     this.#save(draft);
+    void this.keeper.now();
   }
   #save(part: Changed): void {
     this.#changed = { ...this.#changed, ...part };
@@ -135,6 +136,8 @@ export class Tried {
   #setTimer(step: StepId, timer: ChairTimer | undefined): void {
     const { steps, timers } = this.row.chair;
     this.#keepChair({ steps, timers: [...timers.filter((t) => t.step !== step), ...(timer ? [timer] : [])] });
+    // It has to ring elsewhere too: nothing waits for another keystroke.
+    void this.keeper.now();
   }
   begin = (step: StepId, minutes?: number): void => this.#setTimer(step, beginTimer(step, clock.now, minutes));
   pause = (step: StepId): void => this.#setTimer(step, pauseTimer(this.timer(step)!, clock.now));

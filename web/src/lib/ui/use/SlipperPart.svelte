@@ -1,6 +1,7 @@
 <script lang="ts">
   import { attributeWords, levelOf, USE_ATTRIBUTE } from '@chiave/core/attributes';
   import { UPPER, type UpperId } from '@chiave/core/fit';
+  import { SLIPPER_MATERIALS } from '@chiave/core/pointe';
   import { QUESTION, suitWords, surfaceAt, useReading, type Answers, type ChoiceQuestion } from '@chiave/core/use';
   import { capital } from '$lib/capital';
   import GripScale from '$lib/drawing/use/GripScale.svelte';
@@ -17,8 +18,10 @@
   const use = useReading('sewn');
   const drags = use.rules.find((r) => r.reads === 'dragMu')!;
   const wanted = drags.grade.as === 'in' ? ([drags.grade.a, drags.grade.b, drags.grade.c, drags.grade.d] as const) : ([0, 0, 1, 1] as const);
-  /** What slippers are sewn of. */
-  const SEWN_OF: readonly UpperId[] = ['soft-leather', 'canvas', 'suede', 'satin'];
+  /** What slippers are sewn of: of uppers that grip alike the first. */
+  const UPPERS: readonly UpperId[] = SLIPPER_MATERIALS.flatMap((m) => [...m.uppers]);
+  const gripsLike = (a: UpperId, b: UpperId, floor: string): boolean =>
+    JSON.stringify(bench.grips.upper[a][surfaceAt(floor)]) === JSON.stringify(bench.grips.upper[b][surfaceAt(floor)]);
   const floors = (QUESTION.floor as ChoiceQuestion).options;
   let shelf = $state.raw<Suits | null>(null);
   $effect(() => {
@@ -27,7 +30,14 @@
     else void bench.shelf(use.madeFor, ['split', 'bend', 'sewn', 'breath']).then((s) => s && (shelf = s));
   });
   const floor = $derived(floors.find((f) => f.id === bench.answers.floor));
-  const rows = $derived(floor ? SEWN_OF.map((id) => ({ name: UPPER[id].name, grip: bench.grips.upper[id][surfaceAt(floor.id)] })) : []);
+  const rows = $derived(
+    floor
+      ? UPPERS.filter((id, i) => !UPPERS.slice(0, i).some((o) => gripsLike(o, id, floor.id))).map((id) => ({
+          name: UPPER[id].name,
+          grip: bench.grips.upper[id][surfaceAt(floor.id)]
+        }))
+      : []
+  );
   const MOST = 8;
   const SPLIT = levelOf('split', 'split');
 </script>
