@@ -70,6 +70,20 @@ describe('what two years of try-ons teach', { timeout: 120_000 }, () => {
     expect((await answer('withdrawn', 'vellum')).status).toBe(404);
     expect((await answer('accepted', 'bramble', 'last', 'colour')).status).toBe(422);
   });
+  it('one reckoning at a time; stopped, what was learned before stands', async () => {
+    const was = await learnAll();
+    expect((await ask('POST', '/learn/shop')).body.began).toBe(true);
+    expect((await ask('POST', '/learn/shop')).body.began).toBe(false);
+    expect((await ask('DELETE', '/learn/shop')).body.removed).toBe(true);
+    for (;;) {
+      const { body } = await get('/learn/shop');
+      if (body.state === 'running') continue;
+      expect(body.state).toBe('stopped');
+      expect(body.learned.lasts).toEqual(was.lasts);
+      break;
+    }
+    expect((await ask('DELETE', '/learn/shop')).body.removed).toBe(false);
+  });
   it('a try taken out, and put back, is unlearned and learned exactly', async () => {
     const was = await learnAll();
     const { body } = await get('/customers?limit=1');
