@@ -1,7 +1,7 @@
 /** People of the two years before, without names: what they tried and said, from the hidden truth. */
 import { bestOfStyle, checkFit, ENGINE_VERSION, fitOnce, footAsWorn, KIND, ORDINARY_WEAR, shoeOf, stateOf, targetsFor, ZONE, zoneSetFor, type Candidate, type KindId, type Style, type Wear, type ZoneId } from '@chiave/core/fit'; // prettier-ignore
-import { FEEL_SD, movedBy, OFFSETS, SLIP } from '@chiave/core/learn';
-import { completeFoot, normalBetween, SIDES, type Foot, type MeasureId, type Side } from '@chiave/core/measure';
+import { FEEL_SD, movedBy, OFFSETS, SLIP, toldOf } from '@chiave/core/learn';
+import { completeFoot, SIDES, type Foot, type MeasureId, type Side } from '@chiave/core/measure';
 import { ZONE_STATES } from '@chiave/core/fit';
 import { honestFeet } from '../bench/honest-feet';
 import type { DemoTry } from './history';
@@ -67,19 +67,10 @@ const outside = (felt: DemoTry['felt']): [ZoneId, Side] | null => {
   return null;
 };
 /** What the engine expected of the zones people speak of. */
-function toldOf(style: Style, c: Candidate, taped: Record<Side, Foot>, wear: Wear): NonNullable<DemoTry['told']> {
-  const fit = checkFit(SIDES.map((s) => footAsWorn(taped[s], wear)), shoeOf(style, c.sizeNumber, c.width), wear, [], ZONE_PLACES); // prettier-ignore
-  const tenth = (n: number): number => Math.round(100 * n) / 100;
-  return Object.fromEntries(
-    fit.feet.map((f) => [
-      f.side,
-      Object.fromEntries(
-        f.zones
-          .filter((z) => SAID.includes(z.zone))
-          .map(({ zone, clearanceMm, sdMm, target: { a, d } }) => [zone, { mm: tenth(clearanceMm), sdMm: tenth(sdMm), chance: tenth(normalBetween((a - clearanceMm) / sdMm, (d - clearanceMm) / sdMm)) }]) // prettier-ignore
-      )
-    ])
-  );
+function expectedOf(style: Style, c: Candidate, taped: Record<Side, Foot>, wear: Wear): NonNullable<DemoTry['told']> {
+  const told = toldOf(checkFit(SIDES.map((s) => footAsWorn(taped[s], wear)), shoeOf(style, c.sizeNumber, c.width), wear, [], ZONE_PLACES)); // prettier-ignore
+  const spoken = (side: Side) => Object.fromEntries(SAID.flatMap((zone) => (told[side]?.[zone] ? [[zone, told[side][zone]]] : [])));
+  return { left: spoken('left'), right: spoken('right') };
 }
 /** The people of the past, the oldest visit first. */
 export function pastVisits(styles: readonly Style[]): PastVisit[] {
@@ -122,7 +113,7 @@ export function pastVisits(styles: readonly Style[]): PastVisit[] {
       const later = taken && random.uniform() < 0.08;
       return {
         style: c.styleId, size: c.size, width: c.width, felt, verdict: c.verdict, probability: Math.round(100 * c.probability) / 100, engine: ENGINE_VERSION, why: '',
-        outcome: later ? 'returned' : taken ? 'kept' : 'left', told: toldOf(style, c, taped, wear),
+        outcome: later ? 'returned' : taken ? 'kept' : 'left', told: expectedOf(style, c, taped, wear),
         ...(taken && !later ? {} : { reason: later ? { code: 'later-pain' } : bad ? { code: 'fit', zone: bad[0], side: bad[1] } : { code: 'other-won' } })
       }; // prettier-ignore
     });

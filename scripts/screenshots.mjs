@@ -28,7 +28,11 @@ async function atTheChair(fitting) {
     ['moonrise-70', '39', { left: { 'toe-room': 'roomy' }, right: { 'ball-girth': 'right' } }]
   ]) {
     const { id } = await api('POST', `/fittings/${fitting}/tries`, { styleId, size, width: 'medium' });
-    await api('PATCH', `/tries/${id}`, { felt });
+    const begun = new Date(Date.now() - 8 * 60_000).toISOString();
+    const steps = Object.fromEntries(
+      ['dressed', 'weight', 'slide'].map((step) => [step, step === 'dressed' ? { pair: { ok: true } } : { left: { ok: true }, right: { ok: true } }])
+    );
+    await api('PATCH', `/tries/${id}`, { felt, chair: { steps, timers: [{ step: 'walk-long', since: begun, before: 0, minutes: 15, answered: false }] } });
     if (styleId === 'lakeside-50') await api('PATCH', `/tries/${id}`, { outcome: 'kept', why: 'as if there were no shoe; ball pad carried as a spare' });
   }
 }
@@ -36,6 +40,9 @@ async function atTheChair(fitting) {
 const ilva = await fittingOf('Ilva Serrandi');
 const tullio = await fittingOf('Tullio Brambati');
 await atTheChair(ilva);
+
+await api('POST', '/learn/shop');
+while ((await api('GET', '/learn/shop')).state === 'running') await new Promise((resolve) => setTimeout(resolve, 500));
 
 /** name, path, viewport, what to wait for, what to do first */
 const PICTURES = [
@@ -65,7 +72,6 @@ const PICTURES = [
       await page.locator('[data-traced]').waitFor({ timeout: 60_000 });
     }
   ],
-  ['sizes', `/fittings/${ilva}/sizes`, DESK, 'svg'],
   ['pull', `/fittings/${await fittingOf('Oriele Macchiara')}/pull`, DESK, '[data-suit] + p'],
   ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, '[data-section]'],
   ['shoe-heel', `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium&part=heel`, DESK, '[data-section]'],
@@ -74,6 +80,7 @@ const PICTURES = [
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
   ['stock', '/stock', DESK, '[role=row]'],
   ['uses', `/stock/use?person=${idOf('Jory Tamblin')}&part=gait`, DESK, '[data-school] li'],
+  ['learned', '/stock/learned', DESK, '[data-learned]'],
   ['occasion', '/stock/occasion', DESK, 'text=/costs least/'],
   [
     'heel-bench',

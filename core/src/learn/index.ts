@@ -14,4 +14,5 @@ export { LIKINGS, type LikingId } from './state';
 export { movedBy, type FootFeatures } from './slopes';
 export * from './shop';
 export * from './shop-says';
+export * from './told';
 export * from './visits';

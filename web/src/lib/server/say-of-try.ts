@@ -1,5 +1,5 @@
 import { checkFit, ENGINE_VERSION, POINTS, readStyleSize, shoeOf, sizeText } from '@chiave/core/fit';
-import { normalBetween } from '@chiave/core/measure';
+import { toldOf } from '@chiave/core/learn';
 import type { z } from 'zod';
 import type { LastRow } from '../api/rows';
 import type { trySchema } from '../api/shop-schema';
@@ -27,7 +27,6 @@ export function sayOfTry({ pair, fitting }: { pair: z.infer<typeof trySchema>; f
   const feet = wornFeetOf(fitting);
   if (feet.length === 0) throw invalid([{ path: 'feet', message: 'measure the length of both feet first' }]);
   const said = refusing('put', () => checkFit(feet, shoeOf(style, read.size, read.width), wearOf(fitting), fitting.customer.flags, POINTS.opened, put));
-  const hundredth = (mm: number): number => Math.round(100 * mm) / 100;
   return {
     styleId,
     size: sizeText(style, read.size),
@@ -37,17 +36,7 @@ export function sayOfTry({ pair, fitting }: { pair: z.infer<typeof trySchema>; f
     probability: said.probability,
     said: said.sentence,
     engine: ENGINE_VERSION,
-    told: Object.fromEntries(
-      said.feet.map((foot) => [
-        foot.side,
-        Object.fromEntries(
-          foot.zones.map(({ zone, clearanceMm, sdMm, target: { a, d } }) => [
-            zone,
-            { mm: hundredth(clearanceMm), sdMm: hundredth(sdMm), chance: hundredth(normalBetween((a - clearanceMm) / sdMm, (d - clearanceMm) / sdMm)) }
-          ])
-        )
-      ])
-    ),
+    told: toldOf(said),
     last: {
       lastId: style.last.id,
       lastVersion: (style.last as Partial<LastRow>).version ?? 0,

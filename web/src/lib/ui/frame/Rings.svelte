@@ -17,7 +17,7 @@
   <ul>
     {#each sorted as t (`${t.fittingId} ${t.style} ${t.timer.step}`)}
       <li class="flex items-baseline gap-3 border-b border-line py-1 last:border-0">
-        <a href="/fittings/{t.fittingId}/try" class="font-semibold">{t.person}</a>
+        <a href="/fittings/{t.fittingId}/try" class="font-semibold whitespace-nowrap">{t.person}</a>
         <span class="soft mr-auto min-w-0 truncate">{t.style} · {CHAIR_STEP[t.timer.step].name}</span>
         <b class="whitespace-nowrap {t.rest <= 0 ? 'text-tight-word' : ''}">{t.timer.since === null ? 'paused' : words(t.rest)}</b>
       </li>

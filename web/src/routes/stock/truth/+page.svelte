@@ -48,7 +48,7 @@
       <Sheet heading="How it is counted">
         <p class="mb-1 leading-snug">
           The chance that is told says that every zone of both feet lies within its limits. Whether a pair is kept is another thing: many are kept although a
-          zone lies a little outside, so that more come out than were promised.
+          zone lies a little outside, so that the two need not agree to the pair.
         </p>
         <p class="leading-snug">
           A pair counts once a person and style, with the chance that was told before it was tried. It came out where it was kept, or toe room and ball were
