@@ -29,6 +29,8 @@ interface Person {
   k: Float64Array;
   t: Float64Array;
   v: Float64Array;
+  /** What stands in place of their own unknowns at these sites; worked out once a sweep. */
+  w: Float64Array;
 }
 /** What is believed of one part of all lasts, of fitters and of the targets of kinds. */
 export interface ChannelBelief {
@@ -107,7 +109,7 @@ function peopleOf(channel: OffsetId, { lasts, visits, given }: ShopAsk, places: 
     for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) k[i * n + j] = words[i].share * words[j].share * LIKING_VARIANCE;
     for (const { from, rows, visit } of blocks)
       rows.forEach((r, i) => rows.forEach((c, j) => (k[(from + i) * n + from + j] += visit.together[r * visit.words.length + c])));
-    return { id, words, at, by, k, t: new Float64Array(n), v: new Float64Array(n) };
+    return { id, words, at, by, k, t: new Float64Array(n), v: new Float64Array(n), w: new Float64Array(n * n) };
   });
 }
 /** What the globals are believed to be beforehand, as a precision: makers' common parts by one rank each. */
@@ -127,8 +129,9 @@ function priorPrecision(lasts: readonly ShopLast[], channel: OffsetId, size: num
   for (let i = lasts.length; i < size; i++) precision[i * size + i] = 1 / (i < lasts.length + ways ? WAY_SD[channel] : TAU_SD) ** 2;
   return { precision, before };
 }
-/** One person's words as a message on the globals: `w` in place of their own unknowns, and the shift it brings. */
-function messageOf({ k, t, v }: Person): { w: Float64Array; shift: Float64Array } {
+/** One person's words as a message on the globals, from their sites as they stand: the shift it brings; `w` is renewed. */
+function messageOf(person: Person): Float64Array {
+  const { k, t, v } = person;
   const n = t.length;
   const root = Float64Array.from(t, Math.sqrt);
   const inner = new Float64Array(n * n);
@@ -137,26 +140,29 @@ function messageOf({ k, t, v }: Person): { w: Float64Array; shift: Float64Array 
   for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) w[i * n + j] *= root[i] * root[j];
   const kv = times(k, v);
   const wkv = times(w, kv);
-  return { w, shift: v.map((x, i) => x - wkv[i]) };
+  person.w = w;
+  return v.map((x, i) => x - wkv[i]);
 }
 /** Adds one person's message to precision and shift of the globals. */
 function addMessage(person: Person, size: number, precision: Float64Array, shift: Float64Array, sign = 1): void {
-  const { w, shift: own } = messageOf(person);
+  const own = messageOf(person);
+  const { w } = person;
   const n = person.t.length;
-  for (let i = 0; i < n; i++) {
-    person.at[i].forEach((a, x) => {
-      shift[a] += sign * person.by[i][x] * own[i];
+  for (let i = 0; i < n; i++)
+    for (let x = 0; x < person.at[i].length; x++) {
+      const a = person.at[i][x];
+      const by = sign * person.by[i][x];
+      shift[a] += by * own[i];
       for (let j = 0; j < n; j++) {
-        const f = sign * person.by[i][x] * w[i * n + j];
-        if (f !== 0) person.at[j].forEach((b, y) => (precision[a * size + b] += f * person.by[j][y]));
+        const f = by * w[i * n + j];
+        if (f !== 0) for (let y = 0; y < person.at[j].length; y++) precision[a * size + person.at[j][y]] += f * person.by[j][y];
       }
-    });
-  }
+    }
 }
 /** Renews a person's sites from what everybody together says. */
 function renew(person: Person, mean: Float64Array, cov: Float64Array, size: number): void {
   const n = person.t.length;
-  const { w } = messageOf(person);
+  const { w } = person;
   const kw = product(person.k, w, n);
   const p = person.k.slice();
   const kwk = product(kw, person.k, n);
@@ -168,8 +174,10 @@ function renew(person: Person, mean: Float64Array, cov: Float64Array, size: numb
   const aca = new Float64Array(n * n);
   for (let i = 0; i < n; i++)
     for (let j = 0; j <= i; j++) {
+      // Plain loops: this is done for every pair of words of every person, some times over.
+      const [atI, byI, atJ, byJ] = [person.at[i], person.by[i], person.at[j], person.by[j]];
       let sum = 0;
-      person.at[i].forEach((a, x) => person.at[j].forEach((b, y) => (sum += person.by[i][x] * person.by[j][y] * cov[a * size + b])));
+      for (let x = 0; x < atI.length; x++) for (let y = 0; y < atJ.length; y++) sum += byI[x] * byJ[y] * cov[atI[x] * size + atJ[y]];
       aca[i * n + j] = aca[j * n + i] = sum;
     }
   const pv = times(p, person.v);
