@@ -1,8 +1,8 @@
 import type { ZoneId, ZoneState } from '../fit';
 import { MEASURE_IDS, type MeasureId, type Side } from '../measure';
-import { believe, type Word } from './ep';
+import { believe, type Gaussian, type Word } from './ep';
 import { widened } from './judged';
-import { settle, standsOf, type LastStands, type LearnAsk, type Settled } from './person';
+import { along, settle, standsOf, type LastStands, type LearnAsk, type LearnedValue, type Settled } from './person';
 import { likingAt, LIKINGS, stateAt } from './state';
 
 /** Why a word and the fit may stand apart: a measure was read wrong, the shoe is not what its label says, or the person feels it so. */
@@ -51,11 +51,18 @@ function chanceIf(why: WhyApart, w: number, { prior, words, readings, thumbs, no
 export interface Heard {
   apart: Contradiction[];
   stands: LastStands[];
+  /** How much more or less room than usual this wearer likes, and what was believed of it beforehand; by how many words. */
+  liking: { now: LearnedValue; before: LearnedValue; words: number };
 }
 export function hear(ask: LearnAsk): Heard {
   const settled = settle(ask);
   const { words, now, prior, readings } = settled;
-  return { apart: apartIn(settled), stands: standsOf(words, now, believe(prior, [], readings)) };
+  const liking = (of: Gaussian): LearnedValue => along(of, [likingAt('common')], [1]);
+  return {
+    apart: apartIn(settled),
+    stands: standsOf(words, now, believe(prior, [], readings)),
+    liking: { now: liking(now), before: liking(prior), words: words.length }
+  };
 }
 /** Words for zones that contradict feet and shoes by more than the doubt, the plainest first. */
 export const contradictionsIn = (ask: LearnAsk): Contradiction[] => apartIn(settle(ask));

@@ -94,7 +94,7 @@ const ODD_TAPE_Z = 2.6;
 
 const deviation = ({ cov, mean }: Gaussian, i: number): number => Math.sqrt(Math.max(0, cov[i * mean.length + i]));
 /** Value and doubt of a line through the state. */
-function along({ mean, cov }: Gaussian, at: readonly number[], by: readonly number[]): LearnedValue {
+export function along({ mean, cov }: Gaussian, at: readonly number[], by: readonly number[]): LearnedValue {
   let [mm, variance] = [0, 0];
   at.forEach((i, k) => {
     mm += by[k] * mean[i];

@@ -9,6 +9,7 @@
   import Choice from '$lib/ui/kit/Choice.svelte';
   import type { Desk } from '$lib/ui/fitting/desk.svelte';
   import { LEFT, OUTCOMES, RETURNED } from '$lib/api/outcomes';
+  import LeaveOut from './LeaveOut.svelte';
   import WhyLeft from './WhyLeft.svelte';
   import { Keeper } from '$lib/send/save.svelte';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
@@ -33,9 +34,17 @@
       Object.entries(row.felt[side]).map(([zone, state]) => ({ side, text: `${ZONE[zone as ZoneId]?.name ?? zone} ${wordOf(state)}` }))
     )
   );
+  /** Why it was left out on this page, or put back; undefined while neither. */
+  let excludedWhy: string | null | undefined;
+  function leaveOut(why: string | null, excluded: TryRow['excluded']): void {
+    row.excluded = excluded;
+    excludedWhy = why;
+    keeper.later(kept());
+  }
+  const kept = () => ({ outcome: row.outcome, why: row.why, reason: $state.snapshot(row.reason), ...(excludedWhy === undefined ? {} : { excludedWhy }) });
   function set(part: Partial<Pick<TryRow, 'outcome' | 'why' | 'reason'>>): void {
     Object.assign(row, part);
-    keeper.later({ outcome: row.outcome, why: row.why, reason: $state.snapshot(row.reason) });
+    keeper.later(kept());
   }
 </script>
 
@@ -71,4 +80,5 @@
     oninput={(e) => set({ why: e.currentTarget.value })}
     placeholder="what decided it, what was put in, what to watch"
   />
+  {#if felt.length > 0}<LeaveOut {row} onchange={leaveOut} />{/if}
 </Sheet>

@@ -3,7 +3,7 @@
   import { eliminationOf, type Bout } from '@chiave/core/chair';
   import { sizeText, type Style, type ZoneId } from '@chiave/core/fit';
   import type { Heard } from '@chiave/core/learn';
-  import { SIDES, type Side } from '@chiave/core/measure';
+  import { formatLength, SIDES, type Side } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
   import { Tried } from '$lib/ui/try/tried.svelte';
   import SmallFeet from '$lib/drawing/SmallFeet.svelte';
@@ -19,6 +19,7 @@
   import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
   import type { FittingRow, TryRow } from '$lib/api/rows';
   import { learnAskOf } from '$lib/learn-fitting';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { heardAt } from '$lib/workers/fit-client';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
@@ -81,13 +82,15 @@
   function look(zone: ZoneId): void {
     at = { side: worn?.left === worn?.right ? at.side : shownSide, zone };
   }
+  const NOTHING_HEARD: Heard = { apart: [], stands: [], liking: { now: { mm: 0, sdMm: 0 }, before: { mm: 0, sdMm: 0 }, words: 0 } };
   /** What was felt and stands apart from feet and shoes, told as soon as it is tapped; a newer mark overtakes an older question. */
-  let heard = $state.raw<Heard>({ apart: [], stands: [] });
+  let heard = $state.raw<Heard>(NOTHING_HEARD);
+  const liked = $derived(heard.liking.now.mm - heard.liking.before.mm);
   const asked = $derived(learnAskOf($state.snapshot(desk.fitting) as FittingRow, styleOf));
   let turn = 0;
   $effect(() => {
     const own = ++turn;
-    if (asked === null) heard = { apart: [], stands: [] };
+    if (asked === null) heard = NOTHING_HEARD;
     else
       void heardAt(asked)
         .then((found) => own === turn && (heard = found))
@@ -184,6 +187,17 @@
         stands={heard.stands.filter((s) => s.lastId === tried.style?.last.id)}
       />
     {/each}
+    {#if heard.liking.words > 0}
+      <p class="soft leading-snug" data-liking>
+        By what was felt {desk.fitting.customer.name} likes shoes {Math.abs(liked) < 0.5
+          ? 'about as they said'
+          : `${formatLength(Math.abs(liked), shown.unit)} ${liked > 0 ? 'looser' : 'closer'} than they said`}, give or take {formatLength(
+          heard.liking.now.sdMm,
+          shown.unit
+        )}
+        ({heard.liking.words === 1 ? 'one word' : `${heard.liking.words} words`}; beforehand give or take {formatLength(heard.liking.before.sdMm, shown.unit)}).
+      </p>
+    {/if}
     <form class="sheet" onsubmit={add} novalidate>
       <h2>Another pair</h2>
       <div class="mt-1 grid items-start gap-3 grid-cols-2">

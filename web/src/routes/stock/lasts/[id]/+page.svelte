@@ -6,6 +6,9 @@
   import LastReadings from '$lib/ui/stock/LastReadings.svelte';
   import LastViews from '$lib/drawing/LastViews.svelte';
   import { gradedDrop, gradeLast } from '@chiave/core/last';
+  import { formatLength, formatSigned } from '@chiave/core/measure';
+  import { PART_NAMES } from '$lib/learned-words';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -62,6 +65,20 @@
     <Sheet class="lg:col-span-2" heading="Definition">
       <LastForm {last} version={last.version} letters={data.maker.letters} />
     </Sheet>
+    {#if data.says.length > 0}
+      <Sheet heading="What try-ons say">
+        <ul class="leading-snug" data-says>
+          {#each data.says as l (l.channel)}
+            {@const taken = data.answers.find((a) => a.channel === l.channel)}
+            <li>
+              {PART_NAMES[l.channel]}: <span class="figures">{formatSigned(l.net.mm, shown.unit)} ± {formatLength(l.net.sdMm, shown.unit)}</span>
+              <span class="soft">from {l.people} people{taken ? `; ${formatSigned(taken.mm, shown.unit)} taken over` : ''}</span>
+            </li>
+          {/each}
+        </ul>
+        <p class="soft mt-1">Beside this sheet, which they never change: <a href="/stock/learned">what try-ons teach</a>.</p>
+      </Sheet>
+    {/if}
     <Sheet heading="On this last">
       <p class="soft text-sm">One school: same last, same fit. Another: upper, sole and factory change how it feels. Take it as a strong hint, not as proof.</p>
       <ul data-same-last>
