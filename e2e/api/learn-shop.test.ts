@@ -178,6 +178,9 @@ describe('at the chair and beside it', () => {
     expect((await get(`/customers/${customer}/known`)).body.shoes).toMatchObject(shoes);
     expect((await ask('PUT', `/customers/${customer}/known`, { shoes: [{ text: 'eu 41', kind: 'clog' }] })).status).toBe(422);
     expect((await get('/customers/999999/known')).status).toBe(404);
+    expect((await get(`/customers/${customer}/export`)).body.knownShoes).toMatchObject(shoes);
+    expect((await ask('DELETE', `/customers/${customer}`)).status).toBe(200);
+    expect((await get(`/customers/${customer}/known`)).body.shoes).toEqual([]);
   });
   it('alike feet tell what was kept only of five and more, and never of whom', async () => {
     const { fitting } = await newFitting();

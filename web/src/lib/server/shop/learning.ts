@@ -4,8 +4,10 @@ import { z } from 'zod';
 import { shopLearned, type LearningState, type ShopLearned } from '../../api/learned-schema';
 import type { VisitsRead } from '../../learn-visits';
 import { apart, bySchema, database, select, tables } from '../db';
+import type { Answered, Asked } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { log } from '../log';
+import { Problem } from '../problems';
 import { answersNow } from './learned-answers';
 import { visitsAsKept } from './fittings';
 import { allLasts } from './stockroom';
@@ -71,17 +73,32 @@ export const stopLearning = (): boolean => {
   return running !== null;
 };
 
+/** Too much at once is no reason to give up what runs in the background. */
+const [PAUSE_MS, MOST_PAUSES] = [500, 120];
+async function patiently<N extends 'readVisits' | 'learnChannel'>(name: N, asked: Asked<N>): Promise<Answered<N>> {
+  for (let pause = 0; ; pause++) {
+    try {
+      return await heavy(name, asked);
+    } catch (error) {
+      if (!(error instanceof Problem && error.status === 429) || pause === MOST_PAUSES) throw error;
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+    }
+  }
+}
 async function learnAll(run: Run): Promise<void> {
   const stamp = await stampNow();
   const ids = (
-    await select(z.object({ id: z.coerce.number() }), "SELECT DISTINCT fitting_id AS id FROM try_ons WHERE felt LIKE '%:%\"%:%' ORDER BY fitting_id")
+    await select(
+      z.object({ id: z.coerce.number() }),
+      "SELECT DISTINCT fitting_id AS id FROM try_ons WHERE JSON_LENGTH(felt, '$.left') + JSON_LENGTH(felt, '$.right') > 0 ORDER BY fitting_id"
+    )
   ).map((r) => r.id);
   const batches = Array.from({ length: Math.ceil(ids.length / BATCH) }, (_, i) => ids.slice(i * BATCH, (i + 1) * BATCH));
   run.of = batches.length + CHANNEL_ORDER.length;
   const all: VisitsRead[] = [];
   for (const batch of batches) {
     if (run.stopped) return void (ended = 'stopped');
-    all.push(await heavy('readVisits', { fittings: await visitsAsKept(batch) }));
+    all.push(await patiently('readVisits', { fittings: await visitsAsKept(batch) }));
     run.done++;
   }
   const visits = all.flatMap((r) => r.visits);
@@ -90,7 +107,7 @@ async function learnAll(run: Run): Promise<void> {
   let given: Given = {};
   for (const channel of CHANNEL_ORDER) {
     if (run.stopped) return void (ended = 'stopped');
-    const says = await heavy('learnChannel', { channel, lasts, given, visits: onlyOf(visits, channel) });
+    const says = await patiently('learnChannel', { channel, lasts, given, visits: onlyOf(visits, channel) });
     given = { ...given, [channel]: says.given };
     learned.lasts.push(...says.lasts);
     learned.ways.push(...says.ways);

@@ -7,6 +7,8 @@ import { Problem, invalid } from '../problems';
 import { changesOf, logChange } from './changes';
 import { customerOf, heldPerson } from './customers';
 import { fittingsOf, writeFeet } from './fittings';
+import { knownOf } from './known-shoes';
+import { postsOf } from './posts';
 import { tracingOf } from './tracings';
 
 const sessionsOf = async (id: number): Promise<FeetSession[]> =>
@@ -22,7 +24,13 @@ export const feetCsvOf = async (id: number): Promise<string> => writeCsv(CSV_COL
 
 /** Everything kept about one person, as one file. @throws Problem 404 */
 export async function everythingOf(id: number): Promise<object> {
-  const [customer, fittings, changes] = await Promise.all([customerOf(id), fittingsOf(id), changesOf(id, 100_000)]);
+  const [customer, fittings, changes, knownShoes, parcels] = await Promise.all([
+    customerOf(id),
+    fittingsOf(id),
+    changesOf(id, 100_000),
+    knownOf(id),
+    postsOf({ customerId: id })
+  ]);
   const rows = fittings.length === 0 ? [] : await tables(database()).Tracing.findAll({ where: { fittingId: fittings.map((f) => f.id) } });
   const tracings = rows.map((row) => ({ fittingId: row.fittingId, ...tracingOf(row) }));
   return {
@@ -32,6 +40,8 @@ export async function everythingOf(id: number): Promise<object> {
     customer,
     fittings: fittings.map(({ customer: _same, shopTargets: _shop, shopPulls: _pulls, feet, ...f }) => ({ ...f, feet: feetOut(feet) })),
     tracings,
+    knownShoes,
+    parcels,
     changes
   };
 }
