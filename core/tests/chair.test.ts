@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { KIND_IDS } from '../src/fit';
-import { beginTimer, CHAIR_STEP, chairCautions, eliminationOf, expectedFirst, left, passed, pauseTimer, protocolFor, readByHand, readingOf, resumeTimer, rings, stepsOf, type Bout } from '../src/chair'; // prettier-ignore
+import { beginTimer, CHAIR_STEP, chairCautions, eliminationOf, expectedFirst, left, passed, pauseTimer, postCautions, protocolFor, readByHand, readingOf, resumeTimer, rings, stepsOf, type Bout } from '../src/chair'; // prettier-ignore
 
 describe('protocols', () => {
   it('has one of every kind, no step twice, every timer with what to ask', () => {
@@ -26,6 +26,12 @@ describe('protocols', () => {
     expect(chairCautions(['numb'], 60).join()).toContain('thumb');
     expect(chairCautions([], 4)).toHaveLength(1);
     expect(chairCautions([], 30)).toEqual([]);
+  });
+  it('speaks against the post for feet that feel little, a device, and shoes a teacher leads', () => {
+    expect(postCautions([], 'loafer')).toEqual([]);
+    expect(postCautions(['diabetic'], 'loafer').join()).toContain('in person');
+    expect(postCautions(['prosthesis'], 'walking').join()).toContain('clinic');
+    expect(postCautions([], 'pointe').join()).toContain('teacher');
   });
   it('takes a thumb before the toes for the room inside, and for nothing in a pointed shoe', () => {
     expect(readingOf('longest-toe', 'lace-boot')).toBe('toe-room');

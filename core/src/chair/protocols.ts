@@ -53,3 +53,12 @@ export function chairCautions(flags: readonly FlagId[], age: number | null): str
 }
 /** Under this age a child’s words say little of a shoe: the fitter’s thumb does [practice]. */
 export const CHILD_TELLS_FROM = 6;
+/** What speaks against a fitting by post: nobody looks at the foot. */
+export function postCautions(flags: readonly FlagId[], kind: KindId): string[] {
+  const out: string[] = [];
+  if (KIND[kind].teacherLeads) out.push('These are fitted in person with the teacher, never by post.');
+  if (flags.some((f) => FLAG[f].numb))
+    out.push('Feet that feel little are fitted in person: at home nobody looks at the skin after the first hour. Ask their clinician.');
+  if (flags.some((f) => FLAG[f].device)) out.push('A shoe for a device is tried with the device and with the clinic that set it.');
+  return out;
+}

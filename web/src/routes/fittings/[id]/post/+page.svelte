@@ -2,9 +2,10 @@
   import { untrack } from 'svelte';
   import { invalidate } from '$app/navigation';
   import { addDays, format } from 'date-fns';
+  import { postCautions } from '@chiave/core/chair';
   import { KIND, KINDS, type KindId } from '@chiave/core/fit';
   import type { LearnAsk, SendPlan } from '@chiave/core/learn';
-  import { askOf } from '$lib/learn-fitting';
+  import { askOf, tellsOfShoes } from '$lib/learn-fitting';
   import { wearOf } from '$lib/fit-feet';
   import { checkWords } from '$lib/post-words';
   import { USUAL_COSTS } from '$lib/api/post-schema';
@@ -37,7 +38,8 @@
   const styles = $derived(of.some((s) => s.id === only) ? of.filter((s) => s.id === only) : of);
   const ask = $derived.by((): LearnAsk | null => {
     const own = askOf($state.snapshot(desk.fitting) as FittingRow, styleOf);
-    return own && { ...own, pairs: [...own.pairs, ...known.ask.pairs] };
+    // What feet that feel little say of their shoes is no evidence, told or kept.
+    return own && { ...own, pairs: [...own.pairs, ...(tellsOfShoes(desk.fitting) ? known.ask.pairs : [])] };
   });
   let plan = $state.raw<SendPlan | null>(null);
   let failed = $state(false);
@@ -94,12 +96,13 @@
   <div class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
     <Sheet class="grid gap-2" heading="What goes out">
       <div class="grid gap-2 sm:grid-cols-2">
-        <Select label="Kind" options={KINDS} bind:value={kind} />
+        <Select label="Kind" options={KINDS.filter((k) => !k.teacherLeads)} bind:value={kind} />
         <Select label="Style" empty="all that are made near these feet" options={of} bind:value={only} />
       </div>
       {#if data.known.length > 0}<p class="soft">
           With what {desk.fitting.customer.name} told of {data.known.length === 1 ? 'one shoe' : `${data.known.length} shoes`} they wear.
         </p>{/if}
+      {#each postCautions(desk.fitting.customer.flags, kind) as caution (caution)}<Notice tone="caution">{caution}</Notice>{/each}
       {#if !ask}<Notice>Measure the length of both feet first, or take it from the shoes they wear in <a href="/sizes/between">Between makers</a>.</Notice>
       {:else if styles.length === 0}<Notice>No {KIND[kind].name} of the stockroom is made for {desk.fitting.customer.fitsAs}.</Notice>
       {:else if failed}<Notice tone="caution" role="alert">The plan could not be worked out. Choose one style, or try again.</Notice>
