@@ -8,7 +8,7 @@ export const SLIPPER_FLOORS = [
 export type SlipperFloorId = (typeof SLIPPER_FLOORS)[number]['id'];
 /** How a material moves on a floor, how it takes sweat, and how far it gives, of the foot's length. */
 export const SLIPPER_MATERIALS = [
-  { id: 'leather', name: 'leather', on: { wood: { well: true, words: 'grips wood' }, vinyl: { well: false, words: 'sticks on vinyl in turns' } }, breathes: false, gives: 0.012, uppers: ['smooth-leather', 'soft-leather', 'stiff-leather', 'suede'] },
+  { id: 'leather', name: 'leather', on: { wood: { well: true, words: 'grips wood' }, vinyl: { well: false, words: 'sticks on vinyl in turns' } }, breathes: false, gives: 0.012, uppers: ['soft-leather', 'smooth-leather', 'stiff-leather', 'suede'] },
   { id: 'canvas', name: 'canvas', on: { wood: { well: false, words: 'slips on wood' }, vinyl: { well: true, words: 'slides a little on vinyl, which grips' } }, breathes: true, gives: 0.006, uppers: ['canvas', 'knit', 'satin', 'mesh'] }
 ] as const satisfies readonly { id: string; name: string; on: Record<SlipperFloorId, { well: boolean; words: string }>; breathes: boolean; gives: number; uppers: readonly UpperId[] }[]; // prettier-ignore
 export type SlipperMaterialId = (typeof SLIPPER_MATERIALS)[number]['id'];

@@ -42,11 +42,13 @@ async function kept(): Promise<z.infer<typeof keptSchema> | null> {
 }
 /** How far it has come, what was learned last, and what the shop answered. */
 export async function learningNow(): Promise<LearningState> {
+  // Looked at before the database is asked: what ends meanwhile is not taken for something that never ran.
+  const run = running && { ...running };
   const [was, stamp, answers] = await Promise.all([kept(), stampNow(), answersNow()]);
   return {
-    state: running ? 'running' : (ended ?? (was ? 'done' : 'none')),
-    done: running?.done ?? 0,
-    of: running?.of ?? 0,
+    state: run ? 'running' : (ended ?? (was ? 'done' : 'none')),
+    done: run?.done ?? 0,
+    of: run?.of ?? 0,
     at: was?.at ?? null,
     stale: was?.stamp !== stamp,
     learned: was?.learned ?? null,

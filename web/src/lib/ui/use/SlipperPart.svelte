@@ -18,8 +18,8 @@
   const use = useReading('sewn');
   const drags = use.rules.find((r) => r.reads === 'dragMu')!;
   const wanted = drags.grade.as === 'in' ? ([drags.grade.a, drags.grade.b, drags.grade.c, drags.grade.d] as const) : ([0, 0, 1, 1] as const);
-  /** What slippers are sewn of: of uppers that grip alike the first. */
-  const UPPERS: readonly UpperId[] = SLIPPER_MATERIALS.flatMap((m) => [...m.uppers]);
+  /** What slippers are sewn of: the usual upper of each material, then others; of those that grip alike the first. */
+  const UPPERS: readonly UpperId[] = [...SLIPPER_MATERIALS.map((m) => m.uppers[0]), ...SLIPPER_MATERIALS.flatMap((m) => m.uppers.slice(1))];
   const gripsLike = (a: UpperId, b: UpperId, floor: string): boolean =>
     JSON.stringify(bench.grips.upper[a][surfaceAt(floor)]) === JSON.stringify(bench.grips.upper[b][surfaceAt(floor)]);
   const floors = (QUESTION.floor as ChoiceQuestion).options;
