@@ -4,6 +4,8 @@ import { SIDES } from '@chiave/core/measure';
 import { CONFIDENCES, SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
 import { footAnswer } from './foot-schema';
+import { knownShoeSchema } from './known-schema';
+import { postRow } from './post-schema';
 import {
   changeRow,
   customerLine,
@@ -179,6 +181,8 @@ export const personFileAnswer = z.object({
   customer: customerRow,
   fittings: z.array(fittingAnswer.omit({ customer: true, shopTargets: true, shopPulls: true })),
   tracings: z.array(tracingRow.extend({ fittingId: number })),
+  knownShoes: z.array(knownShoeSchema),
+  parcels: z.array(postRow),
   changes: z.array(changeRow)
 });
 export const feetFileAnswer = z.object({
