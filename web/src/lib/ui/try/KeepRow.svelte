@@ -48,7 +48,7 @@
   }
 </script>
 
-<Sheet class="grid gap-2" data-keep={row.styleId}>
+<Sheet class="grid content-start gap-2" data-keep={row.styleId}>
   <div class="flex flex-wrap items-baseline gap-3">
     <h2 class="mr-auto">
       {name} <span class="figures">{withFractions(row.size)} {row.width}</span> <span class="text-base font-normal"><PutWords put={row.put} /></span>
