@@ -49,9 +49,8 @@ export function eliminationOf(pairs: readonly number[], bouts: readonly Bout[], 
     const challenger = met ? (met.left === champion ? met.right : met.left) : waiting[0];
     const own = said.filter((x) => [x.left, x.right].includes(champion) && [x.left, x.right].includes(challenger));
     // One bout each way round counts, the newest.
-    const thisWay = own.filter((x) => x.left === champion).at(-1);
-    const otherWay = own.filter((x) => x.right === champion).at(-1);
-    const both = [thisWay, otherWay].flatMap((x) => (x ? [x] : []));
+    const newest = [own.filter((x) => x.left === champion).at(-1), own.filter((x) => x.right === champion).at(-1)];
+    const both = own.filter((x) => newest.includes(x));
     const duel: Duel = { a: champion, b: challenger, bouts: both, end: endOf(champion, challenger, both, chance) };
     duels.push(duel);
     if (!duel.end) {

@@ -1,8 +1,8 @@
 /** What a fitter measures with when the tape lies elsewhere: everybody's own, read once. */
 export const HAND_PARTS = [
-  { id: 'thumbMm', name: 'thumb', word: 'a thumb’s width', low: 12, high: 35 },
-  { id: 'fingerMm', name: 'finger', word: 'a finger’s width', low: 9, high: 28 },
-  { id: 'nailMm', name: 'thumbnail', word: 'a thumbnail’s width', low: 8, high: 25 }
+  { id: 'thumbMm', name: 'thumb', low: 12, high: 35 },
+  { id: 'fingerMm', name: 'finger', low: 9, high: 28 },
+  { id: 'nailMm', name: 'thumbnail', low: 8, high: 25 }
 ] as const;
 export type HandPartId = (typeof HAND_PARTS)[number]['id'];
 /** A fitter’s own, mm. */

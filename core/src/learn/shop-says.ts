@@ -1,8 +1,8 @@
-import type { KindId } from '../fit';
+import { KIND, KIND_ZONES, type KindId } from '../fit';
 import { siteOf } from './ep';
 import type { OffsetId } from './felt';
-import type { ChannelBelief } from './shop';
-import { LIKING_VARIANCE, type ShopVisit, type ShopWord } from './visits';
+import { freedFrom, type ChannelBelief } from './shop';
+import { CHANNEL_OF, LIKING_VARIANCE, type ShopVisit, type ShopWord } from './visits';
 
 interface Value {
   mm: number;
@@ -106,7 +106,7 @@ export function waysSay(belief: ChannelBelief): WaySays[] {
   });
 }
 /** Why our targets for a kind stay as they are. */
-export const KEEP_REASONS = ['few-people', 'few-words', 'one-hand', 'all-alike', 'unsure', 'near', 'not-foretold', 'published'] as const;
+export const KEEP_REASONS = ['shared', 'few-people', 'few-words', 'one-hand', 'all-alike', 'unsure', 'near', 'not-foretold', 'published'] as const;
 export type KeepReason = (typeof KEEP_REASONS)[number];
 /** What a kind's cuts lie off the table in these hands, and whether to move them. */
 export interface TargetSays extends Value {
@@ -126,8 +126,8 @@ export interface TargetSays extends Value {
 }
 /** A target is moved only by so much evidence [model]. */
 export const TUNE = { people: 30, words: 60, fitters: 2, sdMm: 0.6, mm: 0.75, z: 2, mostMm: 3, alike: 0.95 } as const;
-/** Kinds whose room is a published rule: it is never made less. */
-const PUBLISHED: readonly KindId[] = ['extra-depth'];
+/** The zone whose cuts a kind has of its own and that speaks of a part of a last; none where the cuts are those of every kind. */
+export const targetZone = (channel: OffsetId): (typeof KIND_ZONES)[number] | undefined => KIND_ZONES.find((zone) => CHANNEL_OF[zone] === channel);
 
 function targetAt(belief: ChannelBelief, kind: KindId): { by: Map<number, number>; words: { person: string; word: ShopWord }[]; fitters: number } {
   const { lasts, fitters, kinds, people } = belief;
@@ -157,13 +157,14 @@ export function targetsSay(belief: ChannelBelief, older: { belief: ChannelBelief
     const move = Math.max(-TUNE.mostMm, Math.min(TUNE.mostMm, said.mm));
     const near = Math.abs(said.mm) < TUNE.mm || Math.abs(said.mm) < TUNE.z * said.sdMm;
     const keep: KeepReason | null =
-      people < TUNE.people ? 'few-people'
+      targetZone(belief.channel) === undefined ? 'shared'
+      : people < TUNE.people ? 'few-people'
       : words.length < TUNE.words ? 'few-words'
       : fitters < TUNE.fitters ? 'one-hand'
       : most > TUNE.alike * words.length ? 'all-alike'
       : said.sdMm >= TUNE.sdMm ? 'unsure'
       : near ? 'near'
-      : move < 0 && PUBLISHED.includes(kind) ? 'published'
+      : move < 0 && KIND[kind].publishedRoom ? 'published'
       : older && foretold(older, kind, belief.channel) <= 0 ? 'not-foretold'
       : null; // prettier-ignore
     const missing = keep === 'few-people' ? TUNE.people - people : keep === 'few-words' ? TUNE.words - words.length : 0;
@@ -191,8 +192,9 @@ function foretold({ belief, newest }: { belief: ChannelBelief; newest: readonly 
   const { mean, lasts, before } = belief;
   let gain = 0;
   for (const visit of newest)
-    visit.words.forEach((word, i) => {
-      if (word.channel !== channel || word.kind !== kind) return;
+    visit.words.forEach((said, i) => {
+      if (said.channel !== channel || said.kind !== kind) return;
+      const word = freedFrom(belief, said);
       const at = lasts.findIndex((l) => l.id === word.last);
       const cv = visit.together[i * visit.words.length + i] + word.share ** 2 * LIKING_VARIANCE + (at < 0 ? 0 : ((word.by[channel] ?? 0) * before[at]) ** 2);
       const cg = at < 0 ? 0 : (word.by[channel] ?? 0) * mean[at];

@@ -43,11 +43,18 @@ export interface ChannelBelief {
   /** Deviations of the lasts beforehand. */
   before: Float64Array;
   people: Person[];
+  /** What other parts of the lasts had come to. */
+  given: Given;
   sweeps: number;
 }
 
 /** What is known of other parts of a last, mm: what a word owes to them is taken off it. */
 export type Given = Readonly<Partial<Record<OffsetId, ReadonlyMap<string, { mm: number; sdMm: number }>>>>;
+/** The same for a word that was not learned from: those of a last that is not there stay as they are. */
+export const freedFrom = ({ lasts, given }: Pick<ChannelBelief, 'lasts' | 'given'>, word: ShopWord): ShopWord => {
+  const last = lasts.find((l) => l.id === word.last);
+  return last ? freed(word, last.mark, given) : word;
+};
 /** A word of one part of a last, with what the other parts bring taken off; what of them nothing is known of is noise to it. */
 function freed(word: ShopWord, mark: EvidenceMark, given: Given): ShopWord {
   let [mm, variance] = [word.mm, word.sd ** 2];
@@ -246,7 +253,7 @@ export function learnChannel(channel: OffsetId, ask: ShopAsk, onsweep: (sweep: n
     if (onsweep(sweeps + 1)) break;
   }
   lean(cov, size, people, lasts, ask.given ?? {});
-  return { channel, lasts, fitters, kinds, mean, cov, before, people, sweeps };
+  return { channel, lasts, fitters, kinds, mean, cov, before, people, given: ask.given ?? {}, sweeps };
 }
 /** What a channel came to for each last, as it is given to the next: girths first, since lengths and insteps lean on them. */
 export const CHANNEL_ORDER = ['girth', 'length', 'instep', 'heel', 'toe'] as const satisfies readonly OffsetId[];

@@ -41,6 +41,7 @@ export function changeWords(channel: OffsetId, mm: number, grade: Pick<Grade, 'l
 }
 /** Why targets stay as they are. */
 export const KEEP_WORDS: Readonly<Record<KeepReason, string>> = {
+  shared: 'its cuts are those of every kind',
   'few-people': 'too few people',
   'few-words': 'too few words',
   'one-hand': 'one fitter took them all: it may be their way',

@@ -6,7 +6,7 @@
   import SmallPair from '$lib/drawing/SmallPair.svelte';
   import { feetOf } from '$lib/fit-feet';
   import { dueWords } from '$lib/post-words';
-  import Rings from '$lib/ui/frame/Rings.svelte';
+  import RunningTimers from '$lib/ui/frame/RunningTimers.svelte';
   import QuickBox from '$lib/ui/frame/QuickBox.svelte';
   import { STEPS, stepOf } from '$lib/ui/fitting/steps';
   import AddPerson from '$lib/ui/people/AddPerson.svelte';
@@ -109,7 +109,7 @@
     </div>
   </section>
   <section aria-labelledby="last-here" class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
-    {#if data.timers.length > 0}<Rings timers={data.timers} />{/if}
+    {#if data.timers.length > 0}<RunningTimers timers={data.timers} />{/if}
     {#if data.due.length > 0}
       <Sheet heading="Parcels to come back" class="!py-2" data-due>
         <ul>

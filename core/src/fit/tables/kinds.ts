@@ -39,6 +39,8 @@ export interface KindDefinition<Id extends string = string> extends KindTraits {
   shaftMm: number;
   /** True where it is a soft dance slipper: lies close, goes by floor and material, its elastics are sewn on. */
   slipper: boolean;
+  /** True where its room is a published rule, which a shop never makes less. */
+  publishedRoom: boolean;
   /** True where it is fitted in person with the teacher, never chosen from figures. */
   teacherLeads: boolean;
   marks: string;
@@ -52,7 +54,7 @@ const HELD_HEEL = cuts(-1, 0, 3, 6);
 
 /** What most kinds are. */
 const USUAL = {
-  pullOn: false, street: true, formality: 3, roomSchools: false, betweenSizes: null, moulds: true, sock: true, toeFiller: true, opensTo: 0.765, shaftMm: 0, slipper: false, teacherLeads: false
+  pullOn: false, street: true, formality: 3, roomSchools: false, betweenSizes: null, moulds: true, sock: true, toeFiller: true, opensTo: 0.765, shaftMm: 0, slipper: false, publishedRoom: false, teacherLeads: false
 } as const satisfies Partial<KindDefinition>; // prettier-ignore
 type Own = Omit<KindDefinition, 'id' | 'name' | keyof typeof USUAL> & Partial<Pick<KindDefinition, keyof typeof USUAL>>;
 const kind = <const Id extends string>(id: Id, name: string, own: Own): KindDefinition<Id> => ({ ...USUAL, ...own, id, name });
@@ -121,7 +123,7 @@ const DEFINITIONS = [
   }),
   kind('extra-depth', 'extra depth', {
     basis: 'inside', cuts: { 'toe-room': cuts(8, 10, 20, 25), 'ball-girth': cuts(-4, 0, 8, 14), instep: LACED, 'heel-slip': CLOSE_HEEL }, slipWhenNewMm: 1,
-    opensTo: 0.56, usual: { closure: 'hook-loop', toe: 'square', soleStiffness: 3, heelHeightMm: 20, heel: 'wedge' }, toeFiller: false, moulds: false,
+    opensTo: 0.56, usual: { closure: 'hook-loop', toe: 'square', soleStiffness: 3, heelHeightMm: 20, heel: 'wedge' }, toeFiller: false, moulds: false, publishedRoom: true,
     marks: 'inside 10 to 20 mm longer than the foot: IWGDF, from memory', note: 'more than about one size over trips and shears'
   }),
   kind('heels-dance', 'heels class', {

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { checkFit, ENGINE_VERSION, POINTS, readStyleSize, shoeOf, sizeText } from '@chiave/core/fit';
 import { toldOf } from '@chiave/core/learn';
 import type { z } from 'zod';
@@ -8,12 +9,7 @@ import type { Stock } from './heavy/stock';
 import { invalid, notFound, refusing } from './problems';
 
 /** A short stamp of something plain: two that are the same have the same one. */
-function stampOf(value: unknown): string {
-  if (value === null) return '';
-  let sum = 0;
-  for (const c of JSON.stringify(value)) sum = (Math.imul(sum, 31) + c.charCodeAt(0)) >>> 0;
-  return sum.toString(36);
-}
+const stampOf = (value: unknown): string => (value === null ? '' : createHash('sha256').update(JSON.stringify(value)).digest('base64url').slice(0, 12));
 /**
  * What the engine says of a pair that is carried to the chair, as it is kept with the pair.
  * @throws Problem 404 for a style that is not there, 422 for a size outside the run, a help not for this shoe, or feet not measured

@@ -1,5 +1,5 @@
 import { ENGINE_VERSION, ownTarget, type KIND_ZONES, type KindId, type ShopTargets } from '@chiave/core/fit';
-import { OFFSETS, type OffsetId } from '@chiave/core/learn';
+import { OFFSETS, targetZone } from '@chiave/core/learn';
 import type { LearnedOffsets } from '@chiave/core/last';
 import type { z } from 'zod';
 import type { AnswerRow, learnedAnswerSchema, ShopLearned } from '../../api/learned-schema';
@@ -8,8 +8,6 @@ import { invalid, notFound } from '../problems';
 import { keepTargets, targetsOfShop } from './settings';
 
 type KindZone = (typeof KIND_ZONES)[number];
-/** Which targets a part of a last moves. */
-const ZONE_OF: Partial<Readonly<Record<OffsetId, KindZone>>> = { length: 'toe-room', girth: 'ball-girth', instep: 'instep' };
 
 /** What the shop answered to what it learned: of each part of each subject the newest answer. */
 export async function answersNow(): Promise<AnswerRow[]> {
@@ -66,8 +64,8 @@ export async function answerLearned(
     : null; // prettier-ignore
   if (!said && answer !== 'withdrawn') throw notFound(`anything learned of ${id}, ${channel}`);
   if (answer === 'accepted' && !said!.ok) throw invalid([{ path: 'answer', message: 'what was learned of this does not go so far: it is not proposed' }]);
-  const zone = subject === 'kind' ? ZONE_OF[channel] : undefined;
-  if (subject === 'kind' && !zone) throw invalid([{ path: 'channel', message: `targets are moved for ${Object.keys(ZONE_OF).join(', ')}` }]);
+  const zone = subject === 'kind' ? targetZone(channel) : undefined;
+  if (subject === 'kind' && !zone) throw invalid([{ path: 'channel', message: `targets are moved for ${OFFSETS.filter(targetZone).join(', ')}` }]);
   if (zone) {
     const held = was?.answer === 'accepted' ? was.mm : 0;
     const wanted = answer === 'accepted' ? said!.mm : 0;

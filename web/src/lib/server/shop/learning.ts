@@ -31,7 +31,6 @@ interface Run {
   done: number;
   of: number;
   stopped: boolean;
-  failed: boolean;
 }
 let running: Run | null = null;
 let ended: 'stopped' | 'failed' | null = null;
@@ -58,7 +57,7 @@ export async function learningNow(): Promise<LearningState> {
 /** Learns all anew, in the background; one at a time. @returns false where it is under way already */
 export function beginLearning(): boolean {
   if (running) return false;
-  const run: Run = { done: 0, of: 1, stopped: false, failed: false };
+  const run: Run = { done: 0, of: 1, stopped: false };
   running = run;
   ended = null;
   void apart(() => learnAll(run))

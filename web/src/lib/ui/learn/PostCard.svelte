@@ -16,7 +16,7 @@
   /** A parcel: what went out, by when it goes back, what became of each pair and why. */
   let { post, styles, onchange }: { post: PostRow; styles: readonly Pick<Style, 'id' | 'name' | 'kind'>[]; onchange?: () => void } = $props();
   let message = $state('');
-  const today = new Date().toISOString().slice(0, 10);
+  const today = format(new Date(), 'yyyy-MM-dd');
   const styleOf = (id: string) => styles.find((s) => s.id === id);
   const zonesOf = (id: string) => {
     const style = styleOf(id);

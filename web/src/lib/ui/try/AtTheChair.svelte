@@ -65,6 +65,11 @@
     else if (parsed.mm < -50 || parsed.mm > 100) problems[key(step, where)] = 'From −50 to 100 mm.';
     else tried.answer(step, where, { mm: Math.round(10 * parsed.mm) / 10 });
   }
+  /** “15 to 20 minutes”, “1 to 2 hours”. */
+  function spanWords({ least, usual }: { least: number; usual: number }): string {
+    const [unit, word] = usual >= 120 ? [60, 'hours'] : [1, 'minutes'];
+    return `${least === usual ? '' : `${least / unit} to `}${usual / unit} ${word}`;
+  }
   /** What was not simply right. */
   const said = $derived(tried.steps.map((step) => ({ step, words: summary(step) })).filter((s) => s.words !== ''));
   const summary = (step: ChairStep<StepId>): string =>
@@ -147,9 +152,7 @@
       </div>
       {#if step.caution}<p class="leading-snug text-tight-word">{step.caution}</p>{/if}
       {#if step.minutes && !tried.timer(step.id)}
-        <Button class="justify-self-start" onclick={() => tried.begin(step.id)}
-          >Start the time: {step.minutes.usual >= 120 ? `${step.minutes.usual / 60} hours` : `${step.minutes.usual} minutes`}</Button
-        >
+        <Button class="justify-self-start" onclick={() => tried.begin(step.id)}>Start the time: {spanWords(step.minutes)}</Button>
       {/if}
       {#each places(step) as where (where)}
         <div class="flex flex-wrap items-end gap-x-3 gap-y-1">
@@ -189,4 +192,5 @@
       {#each said as { step, words } (step.id)}<li class="flex gap-3"><span class="mr-auto">{step.name}</span><span class="figures">{words}</span></li>{/each}
     </ul>
   {/if}
+  <p class="soft mt-1 leading-tight">Steps and times are common practice; your own eye goes before them.</p>
 </Sheet>

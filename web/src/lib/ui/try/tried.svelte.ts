@@ -1,15 +1,4 @@
-import {
-  beginTimer,
-  chairCautions,
-  pauseTimer,
-  protocolFor,
-  resumeTimer,
-  rings,
-  stepsOf,
-  type ChairStep,
-  type ChairTimer,
-  type StepId
-} from '@chiave/core/chair';
+import { beginTimer, chairCautions, pauseTimer, protocolFor, resumeTimer, stepsOf, type ChairStep, type ChairTimer, type StepId } from '@chiave/core/chair';
 import { clearanceAt, KIND, ZONE, zoneSetFor, zoneState, type FitDrawing, type Style, type ZoneId, type ZoneState } from '@chiave/core/fit';
 import { SIDES, type Side } from '@chiave/core/measure';
 import type { TryRow } from '../../api/rows';
@@ -145,9 +134,6 @@ export class Tried {
   forget = (step: StepId): void => this.#setTimer(step, undefined);
   /** What a timer rang for was asked. */
   answered = (step: StepId): void => this.#setTimer(step, { ...this.timer(step)!, answered: true });
-  ringing(now: Date): ChairTimer[] {
-    return this.row.chair.timers.filter((t) => rings(t, now));
-  }
   lost(reason: TryRow['reason']): void {
     this.row.reason = reason;
     this.#save({ reason: $state.snapshot(reason) });

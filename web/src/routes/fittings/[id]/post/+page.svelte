@@ -55,7 +55,7 @@
   });
   let costs = $state({ ...USUAL_COSTS });
   const day = (d: Date): string => format(d, 'yyyy-MM-dd');
-  /** What makers mostly give for sending back, days [practice]. */
+  /** What makers mostly give for sending back, days [model]: the maker’s own day is written over it. */
   const USUAL_DAYS = 21;
   let parcel = $state.raw<SendPlan['sets'][number] | null>(null);
   let sentOn = $state(day(new Date()));
