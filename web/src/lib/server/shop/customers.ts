@@ -1,4 +1,4 @@
-import type { Transaction } from 'sequelize';
+import type { Model, ModelStatic, Transaction } from 'sequelize';
 import { z } from 'zod';
 import type { CustomerLine, CustomerRow, PeoplePage } from '../../api/rows';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
@@ -105,6 +105,25 @@ export async function heldPerson(id: number, transaction: Transaction, how: 'sha
   const row = await tables(database()).Customer.findByPk(id, { transaction, lock: how === 'share' ? transaction.LOCK.SHARE : transaction.LOCK.UPDATE });
   if (!row) throw notFound(`person ${id}`);
   if (row.erasedAt) throw gone(`Person ${id}`);
+  return row;
+}
+
+/** What is kept with a person: whose it is, and how often it was changed. */
+type OfPerson = Model & { customerId: number; version?: number | null };
+/**
+ * A row that hangs on a person, held for writing, the person held against being erased meanwhile.
+ * @param what what it is called: “occasion”
+ * @param seen the version that was seen; another one now is a conflict
+ * @throws Problem 404, 409, 410
+ */
+export async function heldOf<M extends OfPerson>(model: ModelStatic<M>, id: number, what: string, transaction: Transaction, seen?: number): Promise<M> {
+  const before = await model.findByPk(id, { transaction });
+  if (!before) throw notFound(`${what} ${id}`);
+  await heldPerson(before.customerId, transaction, 'share');
+  const row = await model.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
+  if (!row) throw notFound(`${what} ${id}`);
+  const now = row.version ?? 0;
+  if (seen !== undefined && seen !== now) throw conflict(`this ${what}`, seen, now);
   return row;
 }
 

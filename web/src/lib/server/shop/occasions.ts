@@ -1,9 +1,8 @@
 import type { z } from 'zod';
 import type { occasionChangeSchema, OccasionRow, occasionSchema } from '../../api/occasion-schema';
 import { database, tables, transacted } from '../db';
-import { conflict, notFound } from '../problems';
 import { logChange, whatChanged } from './changes';
-import { customerOf, heldPerson } from './customers';
+import { customerOf, heldOf, heldPerson } from './customers';
 
 /** Occasions kept with people; they go when the person is erased. */
 
@@ -32,13 +31,7 @@ export async function changeOccasion(
   by: string
 ): Promise<{ id: number; version: number }> {
   return transacted(async (transaction) => {
-    const { Occasion } = tables(database());
-    const seen = await Occasion.findByPk(id, { transaction });
-    if (!seen) throw notFound(`occasion ${id}`);
-    await heldPerson(seen.customerId, transaction, 'share');
-    const row = await Occasion.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-    if (!row) throw notFound(`occasion ${id}`);
-    if (version !== undefined && version !== row.version) throw conflict('this occasion', version, row.version);
+    const row = await heldOf(tables(database()).Occasion, id, 'occasion', transaction, version);
     const before = { name: row.name, plan: row.plan };
     const next = row.version + 1;
     await row.update({ ...body, version: next, updatedAt: new Date() }, { transaction });
@@ -50,9 +43,7 @@ export async function changeOccasion(
 /** Takes a kept occasion away. @throws Problem 404, 410 */
 export async function removeOccasion(id: number, by: string): Promise<void> {
   await transacted(async (transaction) => {
-    const row = await tables(database()).Occasion.findByPk(id, { transaction });
-    if (!row) throw notFound(`occasion ${id}`);
-    await heldPerson(row.customerId, transaction, 'share');
+    const row = await heldOf(tables(database()).Occasion, id, 'occasion', transaction);
     await row.destroy({ transaction });
     await logChange({ by, customerId: row.customerId, what: 'occasion taken away', changed: { name: row.name } }, transaction);
   });

@@ -17,7 +17,7 @@ import { coreModel } from '../../pointe-models';
 import { database, tables, transacted } from '../db';
 import { conflict, invalid, notFound, type FieldError } from '../problems';
 import { logChange } from './changes';
-import { customerOf, heldPerson } from './customers';
+import { customerOf, heldOf, heldPerson } from './customers';
 
 /** Boxes of the stockroom and what is kept with dancers. */
 
@@ -164,13 +164,7 @@ export async function changePair(
   by: string
 ): Promise<{ id: number; version: number }> {
   return transacted(async (transaction) => {
-    const { PointePair } = tables(database());
-    const seen = await PointePair.findByPk(id, { transaction });
-    if (!seen) throw notFound(`pair ${id}`);
-    await heldPerson(seen.customerId, transaction, 'share');
-    const row = await PointePair.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-    if (!row) throw notFound(`pair ${id}`);
-    if (version !== undefined && version !== row.version) throw conflict('this pair', version, row.version);
+    const row = await heldOf(tables(database()).PointePair, id, 'pair', transaction, version);
     const next = row.version + 1;
     await row.update({ pair, version: next, updatedAt: new Date() }, { transaction });
     await logChange({ by, customerId: row.customerId, what: `pointe pair ${id}`, changed: { hours: pair.hours, died: pair.died } }, transaction);
@@ -180,9 +174,7 @@ export async function changePair(
 /** Takes a pair away. @throws Problem 404, 410 */
 export async function removePair(id: number, by: string): Promise<void> {
   await transacted(async (transaction) => {
-    const row = await tables(database()).PointePair.findByPk(id, { transaction });
-    if (!row) throw notFound(`pair ${id}`);
-    await heldPerson(row.customerId, transaction, 'share');
+    const row = await heldOf(tables(database()).PointePair, id, 'pair', transaction);
     await row.destroy({ transaction });
     await logChange({ by, customerId: row.customerId, what: 'pointe pair taken away', changed: {} }, transaction);
   });

@@ -1,12 +1,10 @@
-import type { Transaction } from 'sequelize';
 import { z } from 'zod';
 import type { PostRow, postSchema } from '../../api/post-schema';
 import { KEPT, RETURNED, UNDECIDED } from '../../api/outcomes';
 import { database, select, tables, transacted, type PostModel, type TryOnModel } from '../db';
 import { heavy } from '../heavy/pool';
-import { conflict, notFound } from '../problems';
 import { logChange } from './changes';
-import { heldPerson } from './customers';
+import { heldOf } from './customers';
 import { fittingOf, heldFitting } from './fittings';
 import { createTry, type SaidOfTry } from './tries';
 
@@ -71,30 +69,19 @@ export async function addPost(
     return Number(post.id);
   });
 }
-/** A parcel, its person held. @throws Problem 404, 410 */
-async function heldPost(id: number, transaction: Transaction): Promise<PostModel> {
-  const { Post } = tables(database());
-  const seen = await Post.findByPk(id, { transaction });
-  if (!seen) throw notFound(`parcel ${id}`);
-  await heldPerson(seen.customerId, transaction, 'share');
-  const row = await Post.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-  if (!row) throw notFound(`parcel ${id}`);
-  return row;
-}
 /** Changes a parcel's last day to send back. @throws Problem 404, 409, 410 */
 export async function changePost(id: number, { dueOn, version }: { dueOn: string | null; version?: number }): Promise<number> {
   return transacted(async (transaction) => {
-    const row = await heldPost(id, transaction);
-    const now = row.version ?? 0;
-    if (version !== undefined && version !== now) throw conflict('this parcel', version, now);
-    await row.update({ dueOn, version: now + 1 }, { transaction });
-    return now + 1;
+    const row = await heldOf(tables(database()).Post, id, 'parcel', transaction, version);
+    const next = (row.version ?? 0) + 1;
+    await row.update({ dueOn, version: next }, { transaction });
+    return next;
   });
 }
 /** Takes a parcel back that never went out; what was decided of its pairs goes with it. @throws Problem 404, 410 */
 export async function removePost(id: number): Promise<void> {
   await transacted(async (transaction) => {
-    const row = await heldPost(id, transaction);
+    const row = await heldOf(tables(database()).Post, id, 'parcel', transaction);
     await tables(database()).TryOn.destroy({ where: { postId: id }, transaction });
     await row.destroy({ transaction });
   });
