@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { sizesOf } from '@chiave/core/fit';
 import { LASTS, MAKERS } from './design';
 import { history } from './history';
+import { DEMO_TODAY, keptFile } from './keep';
 import { allStyles, lastOf } from './lasts';
 import { pastVisits } from './past';
 import { PEOPLE } from './people';
@@ -39,6 +40,8 @@ for (const { person, values } of DANCERS) {
 }
 write('fittings', fittings);
 write('past', pastVisits(styles));
+const kept = keptFile(fittings, styles);
+writeFileSync(new URL('./data/keep.json', import.meta.url), `{\n"today": "${DEMO_TODAY}",\n${Object.entries(kept).map(([name, rows]) => `"${name}": [\n${(rows as unknown[]).map((r) => `  ${JSON.stringify(r)}`).join(',\n')}\n]`).join(',\n')}\n}\n`); // prettier-ignore
 writeFileSync(new URL('./data/pointe.json', import.meta.url), `${JSON.stringify(pointeFile(), null, 1)}\n`);
 write('readings', readings());
 console.log(

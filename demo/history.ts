@@ -1,7 +1,6 @@
 import { USES_OF, type DemoUse } from './uses';
 import { growthAt } from '@chiave/core/foot';
 import { ENGINE_VERSION, ZONE, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, type Candidate, type KindId, type Style, type Wear } from '@chiave/core/fit';
-import type { WearLookId } from '@chiave/core/use';
 import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave/core/measure';
 import { PEOPLE, type PersonDesign } from './people';
 import { feltIn, SHIFT, type Wearer } from './past';
@@ -47,7 +46,6 @@ export interface DemoTry {
   verdict: string;
   probability: number;
   engine: string;
-  worn?: { looks: WearLookId; hours: number };
   /** Who noted it. */
   by?: string;
   reason?: { code: string; zone?: string; side?: string };
@@ -59,13 +57,6 @@ const ALSO_KEPT: Readonly<Record<string, readonly KindId[]>> = {
   'savina-grell': ['walking', 'sneaker', 'oxford'],
   'amos-kellendrin': ['sneaker', 'lace-boot']
 };
-/** How worn a pair looks that was bought so many days ago: an evening or two a week. */
-const HOURS_A_DAY = 0.6;
-function wornAfter(days: number): NonNullable<DemoTry['worn']> {
-  const hours = Math.round((HOURS_A_DAY * days) / 10) * 10;
-  return { looks: days > 600 ? 'nearly-done' : days > 300 ? 'worn' : days > 90 ? 'worn-in' : 'new', hours };
-}
-
 /** How much smaller a growing foot was some days ago, as a share of today's. */
 function shareThen(person: PersonDesign, daysAgo: number): number {
   const lengthMm = person.left[0] ?? 250;
@@ -135,7 +126,7 @@ export function history(styles: readonly Style[]): DemoFitting[] {
       if (daysAgo > 0) {
         const also = daysAgo === visits[0] ? (ALSO_KEPT[person.id] ?? []) : [];
         const tries = [...triesOf(fitting, person, styles, random), ...also.flatMap((kind) => keptOfKind(kind, fitting, person, styles))];
-        fitting.tries = tries.map((t) => (t.outcome === 'kept' ? { ...t, worn: wornAfter(daysAgo) } : t));
+        fitting.tries = tries;
       }
       out.push(fitting);
     }

@@ -2,6 +2,8 @@ import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { forgetAnswers } from '$lib/server/answered-writes';
 import { warmUp } from '$lib/server/heavy/pool';
+import { reckonStale } from '$lib/server/shop/due';
+import { shopToday } from '$lib/server/shop/settings';
 import { log, noteProblem } from '$lib/server/log';
 import { COOKIE, cookieIsGood, guardHost, passcodeNeeded } from '$lib/server/passcode';
 import { isDatabaseAway } from '$lib/server/database-problems';
@@ -13,6 +15,7 @@ export const init: ServerInit = () => {
   const forget = (): void => void forgetAnswers().catch((err: unknown) => log.warn({ err }, 'old answers are kept a while longer'));
   forget();
   warmUp();
+  void shopToday().then(reckonStale, () => {});
   setInterval(forget, FORGET_EVERY_MS).unref();
 };
 
@@ -27,6 +30,8 @@ const HEADERS: Readonly<Record<string, string>> = {
   'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=()'
 };
 const OPEN_PATHS = new Set(['/enter', '/api/v1/enter', '/api/v1/health', '/mark.svg']);
+/** Calendars are read by other programs, by an address that nobody can guess. */
+const CALENDARS = '/calendar/';
 const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
 
 /** A page elsewhere must not write here: a request that changes something comes from our own origin, or from no page. */
@@ -55,7 +60,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (fromElsewhere(event.request)) return secure(problemResponse(new Problem(403, 'From elsewhere', 'The request comes from another site.')));
   const known = building || !passcodeNeeded() || cookieIsGood(event.cookies.get(COOKIE));
   event.locals.role = known ? 'fitter' : null;
-  if (!known && !OPEN_PATHS.has(pathname) && !pathname.startsWith('/_app/')) {
+  if (!known && !OPEN_PATHS.has(pathname) && !pathname.startsWith('/_app/') && !pathname.startsWith(CALENDARS)) {
     if (pathname.startsWith('/api/')) return secure(problemResponse(new Problem(401, 'Passcode needed', 'Enter the shop passcode first.')));
     return secure(new Response(null, { status: 303, headers: { location: `/enter?to=${encodeURIComponent(pathname + event.url.search)}` } }));
   }

@@ -23,10 +23,15 @@ export function daysBefore(day: string, days: number): string {
   at.setUTCDate(at.getUTCDate() - days);
   return at.toISOString().slice(0, 10);
 }
+/** Days before an event at which to buy at the latest, and better. */
+export function lastBuyDays(kind: KindId, withDevice: boolean, postDays: number): WearIn {
+  const { least, better } = wearIn(kind, withDevice);
+  return { least: least + postDays, better: better + postDays };
+}
 /** Last day to buy for an event, and the better one. @param postDays days in the post */
 export const lastBuy = (event: string, kind: KindId, { withDevice = false, postDays = 0 } = {}): { last: string; better: string } => {
-  const { least, better } = wearIn(kind, withDevice);
-  return { last: daysBefore(event, least + postDays), better: daysBefore(event, better + postDays) };
+  const { least, better } = lastBuyDays(kind, withDevice, postDays);
+  return { last: daysBefore(event, least), better: daysBefore(event, better) };
 };
 /** Whether a running pair lives until the race. */
 export type Until = 'lives' | 'look' | 'next';

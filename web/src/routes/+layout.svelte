@@ -20,6 +20,7 @@
   const NAV = [
     { href: '/', name: 'Today', here: (path: string) => path === '/' },
     { href: '/people', name: 'People', here: under('/people', '/fittings') },
+    { href: '/keeping', name: 'Keeping', here: under('/keeping', '/answers') },
     { href: '/sizes', name: 'Rule', here: under('/sizes') },
     { href: '/stock/bench', name: 'Benches', here: bench },
     { href: '/stock', name: 'Stockroom', here: (path: string) => stock(path) && !bench(path) }

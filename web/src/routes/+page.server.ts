@@ -1,26 +1,35 @@
+import { dayNumber } from '@chiave/core/keep';
 import { forPage } from '$lib/server/page';
 import { seenLast } from '$lib/server/shop/customers';
+import { dueThisWeek, reckonStale, rowOf } from '$lib/server/shop/due';
 import { openFittings } from '$lib/server/shop/fittings';
-import { postsDue } from '$lib/server/shop/posts';
-import { runningTimers } from '$lib/server/shop/tries';
+import { shopToday } from '$lib/server/shop/settings';
+import { cameBack, runningTimers } from '$lib/server/shop/tries';
 import { stockroomNow } from '$lib/server/shop/stockroom';
 
-/** So many open fittings stand beside each other, and so many people below. */
+/** So many open fittings stand beside each other, so many people of whom something is due, and so many who were here last. */
 const OPEN = 3;
-const LAST_HERE = 8;
-/** Parcels are shown this many days before their last day. */
-const DUE_DAYS = 5;
+const DUE = 9;
+const LAST_HERE = 5;
+/** Pairs that came back are told for so many days. */
+const BACK_DAYS = 14;
 
-/** What is going on: fittings in which nothing is kept yet, with the pair at the chair, and who was here last. */
+/** What is going on: who is being fitted, what is due this week by person, timers that run, what came back, and who was here last. */
 export const load = async () => {
-  const [open, people, { styles }, due, timers] = await forPage(
-    Promise.all([openFittings(OPEN), seenLast(LAST_HERE), stockroomNow(), postsDue(DUE_DAYS), runningTimers()])
+  const today = await forPage(shopToday());
+  const [open, people, { styles }, due, timers, back] = await forPage(
+    Promise.all([openFittings(OPEN), seenLast(LAST_HERE), stockroomNow(), dueThisWeek(today, DUE), runningTimers(), cameBack(BACK_DAYS)])
   );
+  void reckonStale(today);
   const nameOf = (id: string): string => styles.find((s) => s.id === id)?.name ?? id;
+  const day = dayNumber(today);
   return {
+    today,
     open: open.map((fitting) => ({ fitting, style: styles.find((s) => s.id === fitting.tries[0]?.styleId) ?? null })),
     people,
-    due: due.map(({ id, person, fittingId, dueOn, pairs }) => ({ id, person, fittingId, dueOn, pairs: pairs.map((p) => nameOf(p.styleId)) })),
-    timers: timers.map(({ styleId, ...t }) => ({ ...t, style: nameOf(styleId) }))
+    due: due.people.map(({ id, name, items }) => ({ id, name, items: items.map((i) => rowOf(i, day, { id, name })) })),
+    dueTotal: due.total,
+    timers: timers.map(({ styleId, ...t }) => ({ ...t, style: nameOf(styleId) })),
+    back: back.map(({ styleId, ...b }) => ({ ...b, style: nameOf(styleId) }))
   };
 };

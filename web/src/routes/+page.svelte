@@ -1,11 +1,16 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { formatFigure, formatLength } from '@chiave/core/measure';
-  import { format } from 'date-fns';
+  import type { DueAnswerId } from '@chiave/core/keep';
+  import { format, parseISO } from 'date-fns';
+  import { invalidateAll } from '$app/navigation';
+  import type { DueRow } from '$lib/api/keep-schema';
+  import { send } from '$lib/send/save.svelte';
+  import { withFractions } from '$lib/size-fractions';
+  import DueLine from '$lib/ui/keep/DueLine.svelte';
   import SmallFeet from '$lib/drawing/SmallFeet.svelte';
   import SmallPair from '$lib/drawing/SmallPair.svelte';
   import { feetOf } from '$lib/fit-feet';
-  import { dueWords } from '$lib/post-words';
   import RunningTimers from '$lib/ui/frame/RunningTimers.svelte';
   import QuickBox from '$lib/ui/frame/QuickBox.svelte';
   import { STEPS, stepOf } from '$lib/ui/fitting/steps';
@@ -20,7 +25,16 @@
   import { smallTried } from '$lib/ui/try/lay-tried';
 
   let { data } = $props();
-  const today = format(new Date(), 'yyyy-MM-dd');
+  /** Things shown of one person; the rest stands with their pairs. */
+  const ITEMS = 3;
+  let busy = $state(false);
+  async function answer(item: DueRow, what: DueAnswerId, days?: number): Promise<void> {
+    busy = true;
+    const sent = await send('/api/v1/due', 'POST', { customerId: item.person.id, rule: item.rule, subject: item.subject, anchor: item.anchor, answer: what, ...(days === undefined ? {} : { days }) }); // prettier-ignore
+    busy = false;
+    message = sent.ok ? '' : sent.detail;
+    if (sent.ok) await invalidateAll();
+  }
   let adding = $state(false);
   let message = $state('');
 
@@ -53,7 +67,7 @@
 <svelte:head><title>Today · Chiave</title></svelte:head>
 
 <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
-  <h1>{format(new Date(), 'EEEE d MMMM')}</h1>
+  <h1>{format(parseISO(data.today), 'EEEE d MMMM')}</h1>
   <p class="soft mr-auto">
     {open.length === 0 ? 'no fitting is open' : open.length === 1 ? 'one fitting is open' : `${open.length} fittings are open`} · the shoe room of the lyric theatre
     at Porto Levanna
@@ -76,48 +90,70 @@
 </Sheet>
 
 <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,16fr)_minmax(0,9fr)]">
-  <section aria-labelledby="open">
-    <h2 id="open" class="mb-2">Open fittings</h2>
-    <div class="grid gap-3 sm:grid-cols-3">
-      {#each open as { fitting, step, feet, drawn, at }, i (fitting.id)}
-        <Sheet class="grid content-start gap-1" data-open={fitting.id}>
-          {#if drawn}<SmallPair feet={drawn} />{:else}<SmallFeet {feet} />{/if}
-          <h3 class="name"><a href="/people/{fitting.customer.id}">{fitting.customer.name}</a></h3>
-          <p class="soft leading-tight">{fitting.purpose || 'purpose not asked yet'}</p>
-          <svg viewBox="0 0 210 16" class="w-full" role="img" aria-label="at {STEPS[step].name}, step {step + 1} of {STEPS.length}">
-            <line x1="2" x2="208" y1="8" y2="8" stroke="var(--color-line)" stroke-width="3" />
-            <line x1="2" x2={2 + (206 * step) / (STEPS.length - 1)} y1="8" y2="8" stroke="var(--color-brass-line)" stroke-width="3" />
-            {#each STEPS as s, n (s.id)}<line
-                x1={2 + (206 * n) / (STEPS.length - 1)}
-                x2={2 + (206 * n) / (STEPS.length - 1)}
-                y1={n === step ? 2 : 4}
-                y2={n === step ? 14 : 12}
-                stroke={n <= step ? 'var(--color-brass)' : 'var(--color-edge)'}
-                stroke-width={n === step ? 4 : 1.5}
-              />{/each}
-          </svg>
-          <p><b>{STEPS[step].name}</b> <span class="soft">· {at}</span></p>
-          <Button
-            kind={i === 0 ? 'primary' : 'plain'}
-            href="/fittings/{fitting.id}/{STEPS[step].id}"
-            aria-label="Go on: {STEPS[step].name}, with {fitting.customer.name}">{i === 0 ? `Go on: ${STEPS[step].name}` : 'Go on'}</Button
-          >
-        </Sheet>
-      {:else}
-        <Empty>Nothing is open. Pick a person, or add one.{#snippet action()}<Button href="/people">People</Button>{/snippet}</Empty>
-      {/each}
-    </div>
-  </section>
+  <div class="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
+    <section aria-labelledby="open">
+      <h2 id="open" class="mb-2">Open fittings</h2>
+      <div class="grid gap-3 sm:grid-cols-3">
+        {#each open as { fitting, step, feet, drawn, at }, i (fitting.id)}
+          <Sheet class="grid content-start gap-1" data-open={fitting.id}>
+            {#if drawn}<SmallPair feet={drawn} />{:else}<SmallFeet {feet} />{/if}
+            <h3 class="name"><a href="/people/{fitting.customer.id}">{fitting.customer.name}</a></h3>
+            <p class="soft leading-tight">{fitting.purpose || 'purpose not asked yet'}</p>
+            <svg viewBox="0 0 210 16" class="w-full" role="img" aria-label="at {STEPS[step].name}, step {step + 1} of {STEPS.length}">
+              <line x1="2" x2="208" y1="8" y2="8" stroke="var(--color-line)" stroke-width="3" />
+              <line x1="2" x2={2 + (206 * step) / (STEPS.length - 1)} y1="8" y2="8" stroke="var(--color-brass-line)" stroke-width="3" />
+              {#each STEPS as s, n (s.id)}<line
+                  x1={2 + (206 * n) / (STEPS.length - 1)}
+                  x2={2 + (206 * n) / (STEPS.length - 1)}
+                  y1={n === step ? 2 : 4}
+                  y2={n === step ? 14 : 12}
+                  stroke={n <= step ? 'var(--color-brass)' : 'var(--color-edge)'}
+                  stroke-width={n === step ? 4 : 1.5}
+                />{/each}
+            </svg>
+            <p><b>{STEPS[step].name}</b> <span class="soft">· {at}</span></p>
+            <Button
+              kind={i === 0 ? 'primary' : 'plain'}
+              href="/fittings/{fitting.id}/{STEPS[step].id}"
+              aria-label="Go on: {STEPS[step].name}, with {fitting.customer.name}">{i === 0 ? `Go on: ${STEPS[step].name}` : 'Go on'}</Button
+            >
+          </Sheet>
+        {:else}
+          <Empty>Nothing is open. Pick a person, or add one.{#snippet action()}<Button href="/people">People</Button>{/snippet}</Empty>
+        {/each}
+      </div>
+    </section>
+    <section aria-labelledby="due-week">
+      <h2 id="due-week" class="mb-2 flex items-baseline justify-between">
+        <span
+          >Due this week <span class="soft text-base font-normal"
+            >{data.dueTotal === 0 ? '' : data.dueTotal === 1 ? 'of one person' : `of ${data.dueTotal} people`}</span
+          ></span
+        >
+        <a href="/keeping" class="text-base font-normal print:hidden">All of it, print and calendar</a>
+      </h2>
+      <Sheet class="!py-1">
+        {#each data.due as p (p.id)}
+          <div class="border-b border-line py-1 last:border-0" data-due-person={p.name}>
+            <h3 class="text-base font-semibold"><a href="/people/{p.id}/pairs">{p.name}</a></h3>
+            <ul>
+              {#each p.items.slice(0, ITEMS) as item (`${item.rule} ${item.subject}`)}<DueLine {item} today={data.today} {busy} who onanswer={answer} />{/each}
+            </ul>
+            {#if p.items.length > ITEMS}<p class="soft pb-1"><a href="/people/{p.id}/pairs">{p.items.length - ITEMS} more</a></p>{/if}
+          </div>
+        {:else}<p class="soft py-2">Nothing is due.</p>{/each}
+      </Sheet>
+    </section>
+  </div>
   <section aria-labelledby="last-here" class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
     {#if data.timers.length > 0}<RunningTimers timers={data.timers} />{/if}
-    {#if data.due.length > 0}
-      <Sheet heading="Parcels to come back" class="!py-2" data-due>
+    {#if data.back.length > 0}
+      <Sheet heading="Came back" class="!py-2" data-back>
         <ul>
-          {#each data.due as p (p.id)}
-            <li class="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1 last:border-0">
-              <a href="/fittings/{p.fittingId}/post" class="font-semibold">{p.person}</a>
-              <span class="soft mr-auto">{p.pairs.join(', ')}</span>
-              <b class={p.dueOn! < today ? 'text-tight-word' : ''}>{dueWords(p.dueOn, today)}</b>
+          {#each data.back as b, at (at)}
+            <li class="border-b border-line py-1 leading-snug last:border-0">
+              <a href="/people/{b.personId}" class="font-semibold">{b.person}</a>
+              <span class="soft">{b.style} {withFractions(b.size)}{b.why ? `: ${b.why}` : ''}</span>
             </li>
           {/each}
         </ul>

@@ -3,6 +3,6 @@ export { drawFit, type EdgePoint, type FitDrawing } from './drawing';
 export { feetAt, forecast, FORECAST_HOURS, LATER_HOURS } from './forecast';
 export { hardlySlides, heldBack, type HeldBack } from './held-back';
 export { drawSection, type SectionDrawing } from './section';
-export { suspectsOf, SYMPTOM, type SymptomId, SYMPTOMS } from './symptoms';
+export { suspectsOf, SYMPTOM, SYMPTOM_IDS, type SymptomId, SYMPTOMS } from './symptoms';
 export { drawSide, heelMadeOf, poseFootOf } from './side';
 export { toeShapesOn, type ToeShapeOn, type ToesIn } from './toe-families';

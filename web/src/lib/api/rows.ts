@@ -3,7 +3,7 @@ import { FLAG_IDS, KIND_IDS, VERDICTS, type ShopTargets } from '@chiave/core/fit
 import { OFFSETS } from '@chiave/core/last';
 import { SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
-import { pullRow, useAskedSchema, wornSchema, type PullRow } from './use-schema';
+import { pullRow, useAskedSchema, type PullRow } from './use-schema';
 import { feetOut, footAnswer, footIn, type FeetBody } from './foot-schema';
 import { chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema } from './chair-schema';
 import { OUTCOMES } from './outcomes';
@@ -56,7 +56,6 @@ export const tryRow = z
     probability: z.number(),
     said: z.string(),
     engine: z.string(),
-    worn: wornSchema.nullable(),
     chair: chairSchema,
     reason: reasonSchema.nullable(),
     told: toldSchema.nullable().describe('what was expected zone by zone'),

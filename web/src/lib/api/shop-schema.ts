@@ -7,7 +7,7 @@ import { boutsSchema, chairSchema, reasonSchema } from './chair-schema';
 import { pairPutSchema } from './put-schema';
 import { OUTCOMES } from './outcomes';
 import { setOf } from './sets';
-import { useAskedSchema, wornSchema } from './use-schema';
+import { useAskedSchema } from './use-schema';
 import { idOf, text } from './values';
 
 const thisYear = new Date().getUTCFullYear();
@@ -99,7 +99,6 @@ export const tryPatchSchema = z
     felt: feltSchema,
     outcome: z.enum(idOf(OUTCOMES)),
     why: text(2000),
-    worn: wornSchema.nullable().describe('how worn a kept pair looks now'),
     chair: chairSchema.describe('the protocol as far as it came, and its timers'),
     reason: reasonSchema.nullable().describe('why it was left or came back'),
     excludedWhy: text(300).nullable().describe('taken out of what is learned, and why; null puts it back'),

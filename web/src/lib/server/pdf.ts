@@ -17,6 +17,10 @@ export class MmPage {
     const { widthMm, heightMm } = ALL[paper];
     this.doc = new PDFDocument({ size: [widthMm * PT_PER_MM, heightMm * PT_PER_MM], margin: 0, info: { Title: title, Creator: 'Chiave' }, compress: true });
   }
+  /** A new page of the same size, behind this one. */
+  nextPage(): void {
+    this.doc.addPage({ size: [this.widthMm * PT_PER_MM, this.heightMm * PT_PER_MM], margin: 0 });
+  }
   get widthMm(): number {
     return ALL[this.paper].widthMm;
   }

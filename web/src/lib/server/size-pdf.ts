@@ -77,6 +77,11 @@ const GAUGE_SCALES: readonly { id: ScaleId; school?: string; head: string }[] = 
  */
 export function gaugePdf(paper: PaperId): Promise<Uint8Array> {
   const page = new MmPage(paper, 'Foot gauge');
+  drawGauge(page);
+  return page.bytes();
+}
+/** The gauge on a page of its own. */
+export function drawGauge(page: MmPage): void {
   const heelY = page.heightMm - 14;
   const top = 26;
   const longest = Math.floor(heelY - top);
@@ -119,7 +124,6 @@ export function gaugePdf(paper: PaperId): Promise<Uint8Array> {
     { width: 76, colour: SOFT }
   );
   page.text(`Feet from 90 to ${longest} mm.`, 12, 192, 3.4, { colour: SOFT });
-  return page.bytes();
 }
 
 /** A chart of scales, with its schools and a check ruler. */

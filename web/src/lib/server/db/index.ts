@@ -14,10 +14,14 @@ export {
   type LastModel,
   type LearnedAnswerModel,
   type MakerModel,
+  type OfPersonModel,
+  type PairFacts,
+  type PairLifeModel,
+  type PairModel,
   type Tables,
   type TracingModel,
   type TryOnModel
 } from './models';
 export { wordsOf } from './person-words';
-export { select, selectRows } from './select';
+export { change, select, selectPlain, selectRows } from './select';
 export { apart, errorNumber, OutcomeUnknown, transacted } from './transacted';

@@ -14,6 +14,7 @@ import * as beliefs from './migrations/0011-pointe-beliefs';
 import * as uses from './migrations/0012-uses';
 import * as pulls from './migrations/0013-pulls';
 import * as learning from './migrations/0014-learning';
+import * as keeping from './migrations/0015-keeping';
 import { steps, type Steps } from './steps';
 
 interface Migration {
@@ -36,7 +37,8 @@ export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0011-pointe-beliefs', ...beliefs },
   { name: '0012-uses', ...uses },
   { name: '0013-pulls', ...pulls },
-  { name: '0014-learning', ...learning }
+  { name: '0014-learning', ...learning },
+  { name: '0015-keeping', ...keeping }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

@@ -4,7 +4,7 @@ import type { CustomerLine, CustomerRow, PeoplePage } from '../../api/rows';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
 import { BLANK_CHAIR } from '../../api/chair-schema';
 import { tellsOfShoes } from '../../learn-fitting';
-import { database, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
+import { change, database, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
 import { changesOf, logChange, whatChanged } from './changes';
 
@@ -105,8 +105,12 @@ export async function heldPerson(id: number, transaction: Transaction, how: 'sha
   const row = await tables(database()).Customer.findByPk(id, { transaction, lock: how === 'share' ? transaction.LOCK.SHARE : transaction.LOCK.UPDATE });
   if (!row) throw notFound(`person ${id}`);
   if (row.erasedAt) throw gone(`Person ${id}`);
+  await change(STALE, { id });
   return row;
 }
+/** Whoever writes to a person changes what is due of them: it is reckoned anew. */
+const STALE =
+  "INSERT INTO due_people (customer_id, next_on, sort_on, stale) VALUES (:id, '', '', 1) ON DUPLICATE KEY UPDATE next_on = '', sort_on = '', stale = 1";
 
 /** What is kept with a person: whose it is, and how often it was changed. */
 type OfPerson = Model & { customerId: number; version?: number | null };
@@ -163,7 +167,7 @@ const ANONYMOUS = { name: 'erased', work: '', story: null, born: null, bornMonth
 const WORDS_OF_A_FITTING = { purpose: '', wearingNow: '', trouble: '', note: '', looked: {}, weightKg: null, feetWeightKg: null };
 
 /**
- * Erases one person on request: name, story, health flags, words, tracings, occasions, what the pointe bench keeps and the record of changes go;
+ * Erases one person on request: name, story, health flags, words, tracings, occasions, pairs and what is kept with them, what the pointe bench keeps and the record of changes go;
  * measures and tries stay without a name. Cannot be taken back. @throws Problem 404, 410
  */
 export async function eraseCustomer(id: number): Promise<void> {
@@ -188,7 +192,15 @@ export async function eraseCustomer(id: number): Promise<void> {
       t.Occasion.destroy(kept),
       t.PointeDancer.destroy(kept),
       t.PointePair.destroy(kept),
-      t.PointeBarre.destroy(kept)
+      t.PointeBarre.destroy(kept),
+      t.Pair.destroy(kept),
+      t.EventAhead.destroy(kept),
+      t.Wish.destroy(kept),
+      t.Trouble.destroy(kept),
+      t.FeetLooked.destroy(kept),
+      t.DueAnswer.destroy(kept),
+      t.DuePerson.destroy(kept),
+      t.SaidAnswer.destroy(kept)
     ]);
     await t.Change.destroy({ where: { customerId: id }, transaction });
   });

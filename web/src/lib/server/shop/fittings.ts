@@ -52,7 +52,6 @@ export const tryOf = (row: TryOnModel): TryRow => ({
   probability: row.probability,
   said: row.said ?? '',
   engine: row.engine,
-  worn: row.worn,
   chair: row.chair,
   reason: row.reason,
   told: row.told,

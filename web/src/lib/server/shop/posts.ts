@@ -86,9 +86,3 @@ export async function removePost(id: number): Promise<void> {
     await row.destroy({ transaction });
   });
 }
-/** Parcels whose last day to send back comes within so many days, or has passed: nearest first. */
-export async function postsDue(within: number, today = new Date()): Promise<PostRow[]> {
-  const until = new Date(today.getTime() + within * 86_400_000).toISOString().slice(0, 10);
-  const open = await postsOf({ open: true });
-  return open.filter((p) => p.dueOn !== null && p.dueOn <= until).sort((a, b) => (a.dueOn! < b.dueOn! ? -1 : 1));
-}

@@ -1,3 +1,4 @@
+import { dayIn } from '@chiave/core/keep';
 import type { ShopTargets } from '@chiave/core/fit';
 import { MEASURE_GROUP_IDS } from '@chiave/core/measure';
 import type { z } from 'zod';
@@ -14,6 +15,7 @@ const ORDER_NAME = 'measure-order';
 const TARGETS_NAME = 'targets';
 const TIPS_NAME = 'tip-stock';
 const HANDS_NAME = 'hands';
+const ZONE_NAME = 'time-zone';
 
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
 export async function stripsOfShop(): Promise<string[]> {
@@ -73,3 +75,15 @@ export async function handsOfShop(): Promise<Hands> {
 export async function keepHands(hands: Hands): Promise<void> {
   await tables(database()).Setting.upsert({ name: HANDS_NAME, value: hands });
 }
+
+/** The time zone whose calendar days the shop goes by; the machine's own until somebody says another. */
+export async function zoneOfShop(): Promise<string> {
+  const row = await tables(database()).Setting.findByPk(ZONE_NAME);
+  return row && typeof row.value === 'string' ? row.value : Intl.DateTimeFormat().resolvedOptions().timeZone;
+}
+/** Keeps it. */
+export async function keepZone(zone: string): Promise<void> {
+  await tables(database()).Setting.upsert({ name: ZONE_NAME, value: zone });
+}
+/** Today in the shop, as YYYY-MM-DD. */
+export const shopToday = async (now = new Date()): Promise<string> => dayIn(now, await zoneOfShop());

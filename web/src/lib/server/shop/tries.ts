@@ -1,14 +1,16 @@
 import type { ChairTimer } from '@chiave/core/chair';
 import type { Transaction } from 'sequelize';
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { tryPatchSchema, trySchema } from '../../api/shop-schema';
-import { UNDECIDED } from '../../api/outcomes';
+import { KEPT, RETURNED, UNDECIDED } from '../../api/outcomes';
 import type { TryRow } from '../../api/rows';
-import { database, selectRows, tables, transacted, type FittingModel, type TryOnModel } from '../db';
+import { database, select, selectRows, tables, transacted, type FittingModel, type TryOnModel } from '../db';
 import type { Answered } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { conflict, notFound } from '../problems';
 import { fittingOf, heldFitting, tryOf } from './fittings';
+import { aroundOf, pairOfTry, type Around } from './pairs';
+import { shopToday } from './settings';
 
 /** A pair as it is kept: with what the engine said of it. */
 export type SaidOfTry = Answered<'sayOfTry'>;
@@ -56,6 +58,7 @@ async function heldTry(id: number, transaction: Transaction): Promise<{ row: Try
 
 /** Notes what was felt, what became of it and why; returns the new version. @throws Problem 404, 409, 410 */
 export async function saveTry(id: number, { version, excludedWhy, ...patch }: z.infer<typeof tryPatchSchema>, by: string): Promise<number> {
+  const pairs = patch.outcome === undefined ? null : await forPairs(id);
   return transacted(async (transaction) => {
     const { row, fitting } = await heldTry(id, transaction);
     const now = row.version;
@@ -63,9 +66,20 @@ export async function saveTry(id: number, { version, excludedWhy, ...patch }: z.
     const excluded = excludedWhy === undefined ? {} : { excluded: excludedWhy === null ? null : { by, at: new Date().toISOString(), why: excludedWhy } };
     await row.update({ ...patch, ...excluded, version: now + 1 }, { transaction });
     if (row.postId && patch.outcome) await closePost(row.postId, transaction);
+    if (pairs && patch.outcome) await pairOfTry(row, { customerId: fitting.customerId, kept: patch.outcome === KEPT, today: pairs.today, by }, pairs.around, transaction); // prettier-ignore
     await fitting.update({ updatedAt: new Date() }, { transaction });
     return now + 1;
   });
+}
+
+/** What a pair that is kept is looked at with, read before anything is held. @throws Problem 404 */
+async function forPairs(tryId: number): Promise<{ today: string; around: Around }> {
+  const t = tables(database());
+  const tried = await t.TryOn.findByPk(tryId, { attributes: ['fittingId'] });
+  const fitting = tried && (await t.Fitting.findByPk(tried.fittingId, { attributes: ['customerId'] }));
+  if (!fitting) throw notFound(`pair tried ${tryId}`);
+  const [today, around] = await Promise.all([shopToday(), aroundOf(fitting.customerId).catch(() => ({ fitting: null, styles: new Map() }))]);
+  return { today, around };
 }
 
 /** Takes a pair off the list again. @throws Problem 404, 410 */
@@ -92,5 +106,15 @@ export async function runningTimers(): Promise<{ fittingId: number; person: stri
     row.chair.timers
       .filter((t) => !t.answered)
       .map((timer) => ({ fittingId: row.fittingId, person: String((row.get() as unknown as { person: string }).person), styleId: row.styleId, timer }))
+  );
+}
+
+/** Pairs that came back within some days, the newest first, with the reason that was given. */
+export async function cameBack(days: number): Promise<{ personId: number; person: string; styleId: string; size: string; why: string; on: string }[]> {
+  return select(
+    z.object({ personId: z.number(), person: z.string(), styleId: z.string(), size: z.string(), why: z.string().nullable().transform((w) => w ?? ''), on: z.date().transform((d) => d.toISOString()) }), // prettier-ignore
+    `SELECT c.id AS personId, c.name AS person, t.style_id AS styleId, t.size, t.why, f.updated_at AS \`on\` FROM fittings f JOIN try_ons t ON t.fitting_id = f.id JOIN customers c ON c.id = f.customer_id
+     WHERE f.updated_at > :since AND t.outcome = :back AND c.erased_at IS NULL ORDER BY f.updated_at DESC LIMIT 6`,
+    { since: new Date(Date.now() - days * 86_400_000), back: RETURNED }
   );
 }

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import { ENGINE_VERSION } from '@chiave/core/fit';
+  import { ofSize } from '$lib/said-cards';
+  import { send } from '$lib/send/save.svelte';
   import type { AnswerCard } from '$lib/api/size-schema';
   import { downloadPdf } from '$lib/ui/kit/download';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -9,6 +12,13 @@
   /** The answer card: what is printed and sent. */
   let { card, onshop }: { card: AnswerCard; onshop: (shop: string) => void } = $props();
   let message = $state('');
+  let kept = $state('');
+  /** Keeps what is said here among the answers, to be said again. */
+  async function keep(): Promise<void> {
+    const sent = await send('/api/v1/answers', 'POST', { kind: 'size', about: card.title, card: ofSize($state.snapshot(card)), engine: ENGINE_VERSION });
+    message = sent.ok ? '' : sent.detail;
+    kept = sent.ok ? 'Kept among the answers.' : '';
+  }
   const pdf = async (paper: string) => (message = await downloadPdf(`/api/v1/sizes/card?paper=${paper}`, card, 'answer-card.pdf'));
 </script>
 
@@ -16,11 +26,13 @@
   <div class="mb-2 flex flex-wrap items-end gap-2 print:hidden">
     <h2 class="mr-auto">Answer card</h2>
     <Field label="From" class="w-80" value={card.shop} maxlength={120} oninput={(e) => onshop(e.currentTarget.value)} />
+    <Button onclick={keep}>Keep as said</Button>
     <Button onclick={() => window.print()}>Print</Button>
     <Button onclick={() => pdf('a4')}>PDF, A4</Button>
     <Button onclick={() => pdf('letter')}>PDF, US Letter</Button>
   </div>
   {#if message}<Notice tone="caution" role="alert">{message}</Notice>{/if}
+  {#if kept}<p role="status" class="mb-2 print:hidden">{kept} <a href="/answers">Answers to send</a></p>{/if}
   <article class="card">
     <header class="bg-ink px-6 py-3 text-sheet"><b class="text-2xl">Chiave</b><span class="ml-4 text-[#f0d9a6]">{card.shop}</span></header>
     <div class="grid gap-4 p-6 md:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)] print:grid-cols-1">

@@ -3,7 +3,7 @@ const MOST_PX = 1400;
 const MOST_BYTES = 20_000_000;
 
 /** A picture as JPEG of a size worth keeping, or why it cannot be taken. */
-export async function smaller(file: File): Promise<{ base64: string; width: number; height: number } | string> {
+export async function smaller(file: File, mostPx = MOST_PX): Promise<{ base64: string; width: number; height: number } | string> {
   if (file.size > MOST_BYTES) return `${file.name} has ${Math.round(file.size / 1e6)} MB; pictures up to ${MOST_BYTES / 1e6} MB are taken.`;
   let bitmap: ImageBitmap;
   try {
@@ -11,7 +11,7 @@ export async function smaller(file: File): Promise<{ base64: string; width: numb
   } catch {
     return 'This is no picture that can be opened: JPEG, PNG and WebP are read.';
   }
-  const shrink = Math.min(1, MOST_PX / Math.max(bitmap.width, bitmap.height));
+  const shrink = Math.min(1, mostPx / Math.max(bitmap.width, bitmap.height));
   const canvas = document.createElement('canvas');
   canvas.width = Math.round(bitmap.width * shrink);
   canvas.height = Math.round(bitmap.height * shrink);

@@ -12,15 +12,20 @@ export interface LaidFoot {
   targets: ReturnType<typeof targetsFor>;
 }
 
-/** Both feet in a pair as they are worn; null where its size or what was put in is gone, or a foot was not measured. */
-export function layTried(fitting: FittingRow, row: TryRow, style: Style | undefined): Record<Side, LaidFoot> | null {
+/** A pair to be drawn: its size and what was put in. */
+type Laid = Pick<TryRow, 'size' | 'width' | 'put'>;
+/**
+ * Both feet in a pair as they are worn; null where its size or what was put in is gone, or a foot was not measured.
+ * @param hoursWorn girth grows by the material
+ */
+export function layTried(fitting: FittingRow, row: Laid, style: Style | undefined, hoursWorn = 0): Record<Side, LaidFoot> | null {
   const feet = wornFeetOf(fitting);
   const size = parseSize(row.size);
   if (!style || size === null || feet.length < 2) return null;
   // Thirds are written as fractions: back onto the run's own step.
   const onRun = style.from + Math.round((size - style.from) / style.step) * style.step;
   const shoe = shoeOf(style, onRun, row.width);
-  const wear = wearOf(fitting);
+  const wear = { ...wearOf(fitting), hoursWorn };
   const targets = targetsFor(shoe, wear);
   if (!stillGoesIn(shoe, wear, row.put)) return null;
   return Object.fromEntries(
@@ -32,8 +37,8 @@ export function layTried(fitting: FittingRow, row: TryRow, style: Style | undefi
 }
 
 /** The same as large as a card allows. */
-export function smallTried(fitting: FittingRow, row: TryRow, style: Style | undefined): SmallPairLines | null {
-  const laid = layTried(fitting, row, style);
+export function smallTried(fitting: FittingRow, row: Laid, style: Style | undefined, hoursWorn = 0): SmallPairLines | null {
+  const laid = layTried(fitting, row, style, hoursWorn);
   return laid
     ? smallPair(
         SIDES.map((side) => ({ side, drawing: laid[side].drawing })),

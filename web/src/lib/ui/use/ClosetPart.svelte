@@ -8,7 +8,6 @@
   import Choices from '$lib/ui/kit/Choices.svelte';
   import Empty from '$lib/ui/kit/Empty.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
-  import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
@@ -42,7 +41,9 @@
 </script>
 
 {#if !bench.person}<Empty>Choose whose closet it is.</Empty>
-{:else if bench.own.length === 0}<Empty>No pair of {bench.person.name} was kept yet: pairs stand here once a try is kept.</Empty>
+{:else if bench.own.length === 0}<Empty
+    >No pair of {bench.person.name} was kept yet: pairs stand here once a try is kept or <a href="/people/{bench.person.id}/pairs">one is added</a>.</Empty
+  >
 {:else}
   <div class="print:hidden">
     <Choices legend="Judged for" options={USES} chosen={uses} onchange={(all: UseId[]) => (chosen = all)} />
@@ -69,24 +70,11 @@
                   hideLabel
                   label="How worn {bench.nameOf(own.styleId)} looks"
                   options={WEAR_LOOKS}
-                  value={own.worn?.looks ?? WEAR_LOOKS[0].id}
-                  onpick={(looks: WearLookId) => bench.wear(own.id, { looks, hours: own.worn?.hours ?? 0 })}
+                  value={own.worn.looks}
+                  onpick={(looks: WearLookId) => bench.wear(own.id, looks)}
                 /></td
               >
-              <td
-                ><div class="w-24">
-                  <NumberField
-                    hideLabel
-                    label="Hours {bench.nameOf(own.styleId)} was worn"
-                    unit="h"
-                    value={own.worn?.hours ?? 0}
-                    low={0}
-                    high={20000}
-                    step={10}
-                    onchange={(hours) => bench.wear(own.id, { looks: own.worn?.looks ?? WEAR_LOOKS[0].id, hours: hours ?? 0 })}
-                  />
-                </div></td
-              >
+              <td class="figures">{own.worn.hours} h</td>
               {#each judged as { use, suits } (use)}
                 {@const suit = suits.suits[own.styleId]}
                 <td class={suit?.class === 'suits' ? 'font-semibold' : ''}>{suit ? suitWords(suit) : 'gone from the stockroom'}</td>
@@ -95,7 +83,11 @@
           {/each}
         </tbody>
       </Table>
-      <p class="soft mt-1">A worn pair is judged as it is: firmer foam, less tread, a sock shaft that has gone soft. What the wear does is our estimate.</p>
+      <p class="soft mt-1">
+        A worn pair is judged as it is: firmer foam, less tread, a sock shaft that has gone soft. What the wear does is our estimate; hours are noted with <a
+          href="/people/{bench.person.id}/pairs">their pairs</a
+        >.
+      </p>
     </Sheet>
   </div>
   <Sheet class="mt-3">

@@ -1,7 +1,7 @@
 import { ANYBODY, gripsWith, USES, wearOf, type Answers, type FigureId, type Looks, type Schools, type UseId, type UsePerson, type UseSetting, type WearSeen } from '@chiave/core/use'; // prettier-ignore
 import { SIDES, type Side } from '@chiave/core/measure';
-import { KEPT } from '../../api/outcomes';
-import { fittingIn, type FittingAnswer, type FittingRow, type TryRow } from '../../api/rows';
+import type { PairRow } from '../../api/keep-schema';
+import { fittingIn, type FittingAnswer, type FittingRow } from '../../api/rows';
 import type { PullRow } from '../../api/use-schema';
 import { send } from '../../send/save.svelte';
 import type { StyleBrief } from '../../style-brief';
@@ -11,8 +11,20 @@ import type { Suits } from '../../workers/messages';
 
 /** Which question an answer belongs to: a newer one of the same kind makes an older one fall. */
 type Kind = 'shelf' | 'options' | 'closet';
-/** A pair that was kept at an earlier visit. */
-type OwnPair = Pick<TryRow, 'id' | 'styleId' | 'size' | 'width' | 'worn' | 'version'>;
+/** A pair of somebody's own, as worn as it is. */
+interface OwnPair extends Pick<PairRow, 'id' | 'body' | 'version'> {
+  styleId: string;
+  size: string;
+  width: string;
+  worn: WearSeen;
+}
+/** Pairs in use whose style the stockroom has: one of each style. */
+function ownPairs(pairs: readonly PairRow[]): OwnPair[] {
+  const inUse = pairs.filter((p) => p.state === 'owned' && p.body.styleId !== null);
+  return inUse
+    .filter((p, i) => inUse.findIndex((o) => o.body.styleId === p.body.styleId) === i)
+    .map(({ id, body, version, worn }) => ({ id, body, version, styleId: body.styleId!, size: body.size, width: body.width, worn: { looks: body.looks, hours: Math.round(worn.hours) } })); // prettier-ignore
+}
 
 /** A use looked at by itself: whose feet, what was answered, which schools, and the shelf in its order. */
 export class UseBench {
@@ -26,7 +38,7 @@ export class UseBench {
   /** What was taken of the person. */
   taken = $state.raw<UsePerson>(ANYBODY);
   weightKg = $state<number | null>(null);
-  /** Pairs that were kept at earlier visits: what stands in the closet. */
+  /** Pairs of their own: what stands in the closet. */
   own = $state.raw<OwnPair[]>([]);
   /** The shop's own pull tests. */
   pulls = $state.raw<readonly PullRow[]>([]);
@@ -64,8 +76,10 @@ export class UseBench {
       return;
     }
     const fittings = sent.value.fittings.map(fittingIn);
-    const kept = fittings.flatMap((f) => f.tries.filter((t) => t.outcome === KEPT));
-    this.own = kept.filter((t, i) => kept.findIndex((o) => o.styleId === t.styleId) === i).map(({ id, styleId, size, width, worn, version }) => ({ id, styleId, size, width, worn, version })); // prettier-ignore
+    const pairs = await send<{ pairs: PairRow[] }>(`/api/v1/customers/${who.id}/pairs`, 'GET');
+    if (this.person?.id !== who.id) return;
+    if (pairs.ok) this.own = ownPairs(pairs.value.pairs);
+    else this.message = pairs.detail;
     const fitting = fittings.find((f) => f.use.uses.length > 0) ?? fittings[0];
     if (!fitting) {
       this.message = `${who.name} was not fitted yet: the bench goes by an ordinary foot.`;
@@ -107,10 +121,11 @@ export class UseBench {
     return this.#one('closet', Promise.all(uses.map(async (use) => ({ use, suits: await this.#judge(use, this.schools, own) }))));
   }
   /** Notes how worn a pair looks now; what the server refuses is said and the pair stays as it was. */
-  async wear(id: number, worn: WearSeen | null): Promise<void> {
+  async wear(id: number, looks: WearSeen['looks']): Promise<void> {
     const pair = this.own.find((o) => o.id === id)!;
-    this.own = this.own.map((o) => (o.id === id ? { ...o, worn } : o));
-    const sent = await send<{ version: number }>(`/api/v1/tries/${id}`, 'PATCH', { worn, version: pair.version });
+    const body = { ...pair.body, looks };
+    this.own = this.own.map((o) => (o.id === id ? { ...o, body, worn: { ...o.worn, looks } } : o));
+    const sent = await send<{ version: number }>(`/api/v1/pairs/${id}`, 'PUT', { ...body, version: pair.version });
     this.message = sent.ok ? '' : sent.detail;
     this.own = this.own.map((o) => (o.id !== id ? o : sent.ok ? { ...o, version: sent.value.version } : pair));
   }

@@ -65,6 +65,7 @@
     {#if data.customer.story}<p>{data.customer.story}</p>{/if}
     {#each data.customer.flags as flag, at (at)}<Badge color="primary" class="mr-1">{FLAG_CHOICES.find((f) => f.id === flag)?.name}</Badge>{/each}
   </div>
+  <Button href="/people/{data.customer.id}/pairs">Pairs and what is due</Button>
   <Button kind="primary" onclick={open}>New fitting</Button>
 </div>
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}

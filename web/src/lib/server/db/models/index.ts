@@ -1,6 +1,7 @@
 import type { InferAttributes, InferCreationAttributes, Model, Sequelize, Transaction } from 'sequelize';
 import { personWords } from '../person-words';
 import { json, MOMENT, NUMBER, STRING, TEXT } from './columns';
+import { keepingTables } from './keeping';
 import { learningTables } from './learning';
 import { peopleTables, type CustomerModel } from './people';
 import { pointeTables } from './pointe';
@@ -36,11 +37,13 @@ const made = (sequelize: Sequelize) => ({
   ...peopleTables(sequelize),
   ...learningTables(sequelize),
   ...pointeTables(sequelize),
+  ...keepingTables(sequelize),
   ...shopTables(sequelize)
 });
 export type Tables = ReturnType<typeof made>;
 export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
 export { readingsOf } from './people';
+export type { OfPersonModel, PairFacts, PairLifeModel, PairModel } from './keeping';
 export type { LearnedAnswerModel, PostModel } from './learning';
 export type { HabitModel, LastModel, MakerModel, PullModel } from './stock';
 

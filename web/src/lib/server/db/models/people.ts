@@ -41,7 +41,7 @@ import { OUTCOMES } from '../../../api/outcomes';
 import type { TryRow } from '../../../api/rows';
 import { idOf } from '../../../api/values';
 import { occasionFields, type OccasionBody } from '../../../api/occasion-schema';
-import { BLANK_USE_ASKED, useAskedSchema, wornSchema, type UseAsked } from '../../../api/use-schema';
+import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../../api/use-schema';
 import { bySchema, isFigure, oneOf, record, records, textRecord, textSet } from '../kept';
 import { DOUBLE, flag, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
 import { outlineOf } from './stock';
@@ -127,7 +127,6 @@ export interface TryOnModel extends Model<InferAttributes<TryOnModel>, InferCrea
   probability: number;
   said: string | null;
   engine: string;
-  worn: CreationOptional<TryRow['worn']>;
   chair: CreationOptional<TryRow['chair']>;
   reason: CreationOptional<TryRow['reason']>;
   told: CreationOptional<TryRow['told']>;
@@ -309,7 +308,6 @@ export const peopleTables = (sequelize: Sequelize) => ({
       probability: DOUBLE,
       said: TEXT,
       engine: STRING(10),
-      worn: json('worn', (v) => bySchema(v, wornSchema.nullable(), null)),
       chair: json('chair', (v) => bySchema(v, chairSchema, BLANK_CHAIR)),
       reason: json('reason', (v) => bySchema(v, reasonSchema.nullable(), null)),
       told: json('told', (v) => bySchema(v, toldSchema.nullable(), null)),

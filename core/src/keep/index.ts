@@ -1,0 +1,13 @@
+export * from './by-kind';
+export * from './care';
+export * from './cost';
+export * from './days';
+export * from './due';
+export * from './life';
+export * from './records';
+export * from './rotation';
+export type { DueRule, Found } from './rule';
+export { leftOn, pairFor } from './rules/ahead';
+export * from './season';
+export * from './tally';
+export * from './trouble';

@@ -1,0 +1,51 @@
+import { lastBuyDays } from '../use';
+import { KIND_LIFE } from './by-kind';
+import type { DayNumber } from './days';
+import { lifeOfPair, rateOf, wearOfPair, type Band, type EventAhead, type KeptPair } from './records';
+import { leftOn } from './rules/ahead';
+
+/** Whether a pair lives until a day, and what to do where it does not. */
+export const UNTIL_EVENT = [
+  { id: 'lives', name: 'lives until then' },
+  { id: 'look', name: 'may end before: look at it' },
+  { id: 'next', name: 'ends before: the next pair' }
+] as const;
+export type UntilEventId = (typeof UNTIL_EVENT)[number]['id'];
+export interface Season {
+  until: UntilEventId;
+  /** What is left on the day, in what its kind counts; negative where it is over. */
+  left: Band;
+  /** The day on which it ends as it is worn now; null where nobody wears it. */
+  ends: { earliest: DayNumber; centre: DayNumber; latest: DayNumber } | null;
+  /** Days from its end to the event; null where it lives until then or no end is in sight. */
+  daysBefore: number | null;
+  buyBy: { better: DayNumber; last: DayNumber };
+  wearInFrom: DayNumber;
+}
+const WEEK = 7;
+/** When a pair ends. @param perWeek in what its kind counts; as it was worn until now where it is left out */
+export function endsOf(pair: KeptPair, today: DayNumber, perWeek?: number): Season['ends'] {
+  const { counts } = KIND_LIFE[pair.kind];
+  const rate = perWeek === undefined ? rateOf(pair, today)[counts] : perWeek / WEEK;
+  if (!(rate > 0)) return null;
+  const used = wearOfPair(pair, today)[counts];
+  const life = lifeOfPair(pair);
+  const at = (amount: number): DayNumber => today + Math.max(0, Math.round((amount - used) / rate));
+  return { earliest: at(life.low), centre: at(life.centre), latest: at(life.high) };
+}
+/** A pair against an event. @param withDevice worn in longer with a device */
+export function untilEvent(pair: KeptPair, event: EventAhead, today: DayNumber, withDevice = false): Season {
+  const left = leftOn(pair, event, today);
+  const perWeek = event.kmAWeek > 0 ? (KIND_LIFE[pair.kind].counts === 'km' ? event.kmAWeek : event.kmAWeek / KIND_LIFE[pair.kind].kmh) : undefined;
+  const ends = endsOf(pair, today, perWeek);
+  const { least, better } = lastBuyDays(event.kind ?? pair.kind, withDevice, event.postDays);
+  const until = left.low > 0 ? 'lives' : left.centre > 0 ? 'look' : 'next';
+  return {
+    until,
+    left,
+    ends,
+    daysBefore: ends === null || until === 'lives' ? null : event.on - (until === 'next' ? ends.centre : ends.earliest),
+    buyBy: { better: event.on - better, last: event.on - least },
+    wearInFrom: event.on - better + event.postDays
+  };
+}

@@ -1,0 +1,123 @@
+import { byUrgency, dayNumber, dayText, DUE_RULE, dueOf, LIFE_EVENT, sayDue, type DueItem, type DueRuleId } from '@chiave/core/keep';
+import type { z } from 'zod';
+import { type dueAnswerSchema, type DueRow } from '../../api/keep-schema';
+import { apart, database, selectPlain, tables, transacted } from '../db';
+import { invalid, notFound } from '../problems';
+import { heldPerson } from './customers';
+import { recordsOf, withoutFacts, type NamedRecords } from './kept-records';
+import { addLife, refreshPairs } from './pairs';
+import { log } from '../log';
+
+/** What is due: of one person, of all of them, and of those of whom something is told this week. */
+const PAIR_SUBJECT = /^pair:(\d+)$/;
+const doneWords = (rule: DueRuleId): string => {
+  const { writes } = DUE_RULE[rule];
+  return writes ? LIFE_EVENT[writes].name : 'done';
+};
+export function rowOf(item: DueItem, today: number, person: { id: number; name: string }): DueRow {
+  return { person, ...sayDue(item, today), pair: PAIR_SUBJECT.exec(item.subject)?.[1] ?? null, done: doneWords(item.rule) };
+}
+export interface DueOfPerson {
+  id: number;
+  name: string;
+  items: DueItem[];
+}
+const told = ({ records }: NamedRecords, today: number, ahead: number, quiet: boolean): DueItem[] =>
+  dueOf(records, today, ahead).filter((i) => quiet || !DUE_RULE[i.rule].quiet);
+/** Days that are looked ahead for when something comes up next; after them a person is gone through again. */
+const HORIZON = 90;
+/** When something of a person is told next, and where they stand among others. */
+function nextOf(named: NamedRecords, today: number): { nextOn: string; sortOn: string } {
+  const ahead = told(named, today, HORIZON, false);
+  const snoozes = named.records.answers.flatMap((a) => (a.until !== null && a.until > today ? [a.until] : []));
+  const next = Math.min(today + HORIZON, ...ahead.map((i) => Math.max(today, i.earliest)), ...snoozes);
+  const sort = Math.min(next, ...ahead.filter((i) => i.earliest <= today).map((i) => (DUE_RULE[i.rule].firm ? i.latest : Math.max(i.due, today - HORIZON))));
+  return { nextOn: dayText(next), sortOn: dayText(sort) };
+}
+/** Writes when some people are told next. Rows that were made stale meanwhile stay so. */
+async function writeNext(found: ReadonlyMap<number, NamedRecords>, today: string): Promise<void> {
+  const day = dayNumber(today);
+  const rows = [...found].map(([customerId, named]) => ({ customerId, ...nextOf(named, day), stale: false }));
+  if (rows.length > 0) await tables(database()).DuePerson.bulkCreate(rows, { updateOnDuplicate: ['nextOn', 'sortOn', 'stale'] });
+}
+/** What is due of everybody, or of one. @param ahead days looked ahead */
+export async function dueList(today: string, { ahead, person, quiet = false }: { ahead: number; person?: number; quiet?: boolean }): Promise<DueOfPerson[]> {
+  const found = await recordsOf(person === undefined ? null : [person], today);
+  if (person !== undefined && !found.has(person)) throw notFound(`person ${person}`);
+  const day = dayNumber(today);
+  const out: DueOfPerson[] = [];
+  for (const [id, named] of found) {
+    const items = told(named, day, ahead, quiet);
+    if (items.length > 0) out.push({ id, name: named.name, items });
+  }
+  const urgent = byUrgency(day);
+  return out.sort((a, b) => urgent(a.items[0], b.items[0]) || a.id - b.id);
+}
+/** So many people are gone through for Today; the rest are counted. */
+const GONE_THROUGH = 40;
+/** Those of whom something is told this week, the most urgent first, and how many there are. */
+export async function dueThisWeek(today: string, most: number, ahead = 7): Promise<{ people: DueOfPerson[]; total: number }> {
+  const until = dayText(dayNumber(today) + ahead);
+  const [rows, [{ total }]] = await Promise.all([
+    selectPlain<{ id: number }>('SELECT customer_id AS id FROM due_people WHERE next_on <= :until ORDER BY sort_on, customer_id LIMIT :most', { until, most: GONE_THROUGH }), // prettier-ignore
+    selectPlain<{ total: number }>('SELECT COUNT(*) AS total FROM due_people WHERE next_on <= :until', { until })
+  ]);
+  const found = await recordsOf(rows.map((r) => r.id), today); // prettier-ignore
+  const day = dayNumber(today);
+  await writeNext(found, today);
+  const people = [...found].map(([id, named]) => ({ id, name: named.name, items: told(named, day, ahead, false) })).filter((p) => p.items.length > 0);
+  const urgent = byUrgency(day);
+  people.sort((a, b) => urgent(a.items[0], b.items[0]) || a.id - b.id);
+  return { people: people.slice(0, most), total: rows.length < GONE_THROUGH ? people.length : Number(total) };
+}
+const CHUNK = 500;
+let reckoning: Promise<void> | null = null;
+/** Goes through everybody whose list was never worked out or has changed, beside the requests. */
+export function reckonStale(today: string): Promise<void> {
+  return (reckoning ??= apart(async () => {
+    try {
+      for (let ids; (ids = await withoutFacts(CHUNK)).length > 0;) for (const id of ids) await refreshPairs(id);
+      for (;;) {
+        const rows = await selectPlain<{ id: number }>('SELECT customer_id AS id FROM due_people WHERE stale = 1 LIMIT :most', { most: CHUNK });
+        if (rows.length === 0) return;
+        const found = await recordsOf(rows.map((r) => r.id), today); // prettier-ignore
+        await writeNext(found, today);
+        // Who was erased has no list.
+        const gone = rows.filter((r) => !found.has(r.id)).map((r) => r.id);
+        if (gone.length > 0) await tables(database()).DuePerson.destroy({ where: { customerId: gone } });
+      }
+    } catch (err) {
+      log.warn({ err }, 'what is due could not be gone through; it is tried again with the next look at Today');
+    } finally {
+      reckoning = null;
+    }
+  }));
+}
+
+/**
+ * Answers what is due. “Done” of something that belongs on a pair’s life line is written there.
+ * @throws Problem 404, 410, 422
+ */
+export async function answerDue(
+  { customerId, rule, subject, anchor, answer, days, note }: z.infer<typeof dueAnswerSchema>,
+  by: string,
+  today: string
+): Promise<void> {
+  const { writes } = DUE_RULE[rule];
+  const pair = PAIR_SUBJECT.exec(subject);
+  if (writes && answer === 'done' && pair) {
+    await addLife(Number(pair[1]), { on: today, what: writes, note, again: true }, by);
+    return;
+  }
+  await transacted(async (transaction) => {
+    await heldPerson(customerId, transaction, 'share');
+    const found = await recordsOf([customerId], today);
+    const named = found.get(customerId);
+    const known = named && dueOf({ ...named.records, answers: [] }, dayNumber(today), 366).some((i) => i.rule === rule && i.subject === subject);
+    if (!known) throw invalid([{ path: 'subject', message: `nothing of the kind is due of “${subject}”: it was done or taken away meanwhile` }]);
+    await tables(database()).DueAnswer.create(
+      { customerId, rule, subject, anchor, answer, onDay: today, untilDay: days === undefined ? null : dayText(dayNumber(today) + days), note, byWhom: by, createdAt: new Date() }, // prettier-ignore
+      { transaction }
+    );
+  });
+}

@@ -1,0 +1,17 @@
+import { feedMadeAnswer, feedsAnswer, feedSchema } from '$lib/api/keep-schema';
+import { fitterOf, get, write } from '$lib/server/endpoint';
+import { addFeed, allFeeds } from '$lib/server/shop/feeds';
+
+export const GET = get({ summary: 'Calendars that were given out', answer: feedsAnswer }, async () => ({ feeds: await allFeeds() }));
+export const POST = write(
+  {
+    summary: 'Give out a private address under which what is due is read as a calendar; it is told once',
+    body: feedSchema,
+    status: 201,
+    answer: feedMadeAnswer
+  },
+  async (body, event) => {
+    const { id, token } = await addFeed(body, fitterOf(event));
+    return { id, address: `${event.url.origin}/calendar/${token}` };
+  }
+);
