@@ -53,7 +53,7 @@ type Habit = [unit: WearUnitId, perWeek: number, times: number];
 /** How a kind is worn in this house: so much a week. */
 const WEEKLY: Readonly<Record<KindId, Habit>> = {
   oxford: ['hours', 11, 4], loafer: ['hours', 8, 4], pump: ['performances', 2, 2], flat: ['hours', 17, 5], sandal: ['hours', 5, 2], 'lace-boot': ['hours', 26, 4], 'elastic-boot': ['hours', 14, 4],
-  'western-boot': ['hours', 7, 2], 'tall-boot': ['hours', 6, 2], sneaker: ['hours', 13, 5], running: ['km', 24, 3], walking: ['km', 19, 5], 'extra-depth': ['hours', 24, 5], 'heels-dance': ['classes', 2, 2],
+  'western-boot': ['hours', 7, 2], 'tall-boot': ['hours', 6, 2], sneaker: ['hours', 13, 5], running: ['km', 8, 3], walking: ['km', 11, 5], 'extra-depth': ['hours', 24, 5], 'heels-dance': ['classes', 2, 2],
   'pole-sandal': ['classes', 2, 2], 'pole-boot': ['classes', 2, 2], character: ['classes', 2, 2], 'ballet-slipper': ['classes', 2, 2], pointe: ['hours', 2, 2]
 }; // prettier-ignore
 /** Tips are changed in this house after so many days, if somebody thinks of it. */
@@ -138,7 +138,8 @@ const OTHERS: readonly DemoPair[] = [
   own({ person: 'kilian-porrovecchio', name: 'seven-inch sandals, second hand', kind: 'pole-sandal', size: '10', boughtAgo: 300, price: 40, uses: ['air', 'floor'], habits: [habit(290, 'classes', 2, 2)], life: [{ ago: 110, what: 'tipped', cost: TIP_COST }, { ago: 12, what: 'capped', cost: 6 }] }),
   own({ person: 'jory-tamblin', name: 'grey trainers of last year', kind: 'running', size: '44', boughtAgo: 640, price: 110, uses: ['long'], habits: [habit(630, 'km', 25, 3, 418)], life: [{ ago: 415, what: 'retired' }] }),
   own({ person: 'perla-ondavi', name: 'slippers from the school’s box', kind: 'ballet-slipper', size: '3', boughtAgo: 430, price: 12, uses: ['floor'], habits: [habit(428, 'classes', 2, 2, 62)], life: [{ ago: 60, what: 'given', note: 'to the first class' }] }),
-  own({ person: 'dorian-vespuccelli', name: 'black patent, grandfather’s', kind: 'oxford', size: '8', boughtAgo: null, price: null, uses: ['stage'], life: [{ ago: 190, what: 'repaired', cost: 60, note: 'welt sewn' }, { ago: 20, what: 'worn', amount: 1, unit: 'performances' }], story: 'half a size short since always' })
+  own({ person: 'greta-ollivand', name: 'first slippers', kind: 'ballet-slipper', size: '11', boughtAgo: 66, price: 14, uses: ['floor'], colour: 'pink', habits: [habit(62, 'classes', 1, 1)], story: 'sewn twice: the elastics came off' }),
+  own({ person: 'dorian-vespuccelli', name: 'black patent, grandfather’s', kind: 'oxford', size: '8', boughtAgo: null, price: null, uses: ['stage'], life: [{ ago: 190, what: 'repaired', cost: 60, note: 'welt sewn' }, { ago: 20, what: 'worn', amount: 1, unit: 'performances' }, { ago: 1, what: 'worn', amount: 1, unit: 'performances' }], story: 'half a size short since always' })
 ]; // prettier-ignore
 /** What is told of kept pairs beside the usual line, by person and style. */
 const TOLD: readonly { person: string; style: string; more: (p: DemoPair) => Partial<DemoPair> }[] = [
@@ -230,7 +231,22 @@ const SAID: readonly DemoSaid[] = [
   { person: 'livia-sandrel', askedBy: '', ago: 40, kind: 'arrive', about: 'loafers by post', title: 'When your loafers arrive', answer: '', lines: [['on carpet only, both feet, with the sock they are for', ''], ['walk for a quarter of an hour; then the ball, the heel, the throat', '']], reservations: ['what hurts, comes back'] }
 ]; // prettier-ignore
 
+export interface DemoAppointment {
+  person: string;
+  inDays: number;
+  time: string;
+  minutes: number;
+  purpose: string;
+}
+const comes = (person: string, inDays: number, time: string, minutes: number, purpose: string): DemoAppointment => ({ person, inDays, time, minutes, purpose });
+const APPOINTMENTS: readonly DemoAppointment[] = [
+  comes('mina-lindqvarn', 0, '09:30', 30, 'school shoes'), comes('ilva-serrandi', 0, '10:30', 60, 'pumps, operetta'), comes('cosima-travaglin', 0, '12:00', 60, 'gala pair, hem'),
+  comes('oriele-macchiara', 0, '14:30', 75, 'heels class'), comes('savina-grell', 0, '16:30', 60, 'clinic’s letter'), comes('jory-tamblin', 1, '17:30', 45, 'the next running pair'),
+  comes('piero-halvarin', 2, '16:00', 30, 'measured again')
+]; // prettier-ignore
+
 export interface DemoKept {
+  appointments: readonly DemoAppointment[];
   pairs: DemoPair[];
   events: readonly DemoEvent[];
   wishes: readonly DemoWish[];
@@ -243,5 +259,5 @@ export function keptFile(fittings: readonly DemoFitting[], styles: readonly Styl
     const told = TOLD.find((t) => t.person === p.person && t.style === p.style);
     return told ? { ...p, ...told.more(p) } : p;
   });
-  return { pairs, events: EVENTS, wishes: WISHES, troubles: TROUBLES, looks: LOOKS, said: SAID };
+  return { pairs, appointments: APPOINTMENTS, events: EVENTS, wishes: WISHES, troubles: TROUBLES, looks: LOOKS, said: SAID };
 }

@@ -75,6 +75,11 @@
     color: #f0e3c6;
     text-decoration: none;
   }
+  @media (max-width: 1023px) {
+    .main-link {
+      padding-inline: 0.42rem;
+    }
+  }
   .main-link:hover {
     color: var(--color-sheet);
   }

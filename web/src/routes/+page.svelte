@@ -7,7 +7,9 @@
   import type { DueRow } from '$lib/api/keep-schema';
   import { send } from '$lib/send/save.svelte';
   import { withFractions } from '$lib/size-fractions';
-  import DueLine from '$lib/ui/keep/DueLine.svelte';
+  import DayRule from '$lib/drawing/keep/DayRule.svelte';
+  import DueBrief from '$lib/ui/keep/DueBrief.svelte';
+  import { clock } from '$lib/ui/kit/clock';
   import SmallFeet from '$lib/drawing/SmallFeet.svelte';
   import SmallPair from '$lib/drawing/SmallPair.svelte';
   import { feetOf } from '$lib/fit-feet';
@@ -25,8 +27,22 @@
   import { smallTried } from '$lib/ui/try/lay-tried';
 
   let { data } = $props();
-  /** Things shown of one person; the rest stands with their pairs. */
-  const ITEMS = 3;
+  /** Things shown of one person, and in all; the rest stands in the whole list. */
+  const [EACH, MOST] = [2, 9];
+  const shownDue = $derived(data.due.flatMap((p) => p.items.slice(0, EACH)).slice(0, MOST));
+  /** Minutes after midnight, in the shop's own time zone. */
+  const now = $derived.by(() => {
+    const parts = new Intl.DateTimeFormat('en-GB', { timeZone: data.zone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).format(clock.now).split(':'); // prettier-ignore
+    return 60 * Number(parts[0]) + Number(parts[1]);
+  });
+  const count = (n: number, one: string, many: string): string => (n === 0 ? '' : n === 1 ? `one ${one}` : `${n} ${many}`);
+  const headline = $derived(
+    [
+      data.comes.length === 0 ? 'nobody is noted for today' : count(data.comes.length, 'comes today', 'come today'),
+      data.open.length === 0 ? 'no fitting is open' : count(data.open.length, 'fitting is open', 'fittings are open'),
+      data.dueTotal === 0 ? 'nothing is due' : `something is due of ${data.dueTotal === 1 ? 'one person' : `${data.dueTotal} people`}`
+    ].join(' · ')
+  );
   let busy = $state(false);
   async function answer(item: DueRow, what: DueAnswerId, days?: number): Promise<void> {
     busy = true;
@@ -68,11 +84,10 @@
 
 <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
   <h1>{format(parseISO(data.today), 'EEEE d MMMM')}</h1>
-  <p class="soft mr-auto">
-    {open.length === 0 ? 'no fitting is open' : open.length === 1 ? 'one fitting is open' : `${open.length} fittings are open`} · the shoe room of the lyric theatre
-    at Porto Levanna
-  </p>
-  <Button kind={open.length === 0 && !adding ? 'primary' : 'plain'} onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button>
+  <p class="soft mr-auto">{headline}</p>
+  <span class="print:hidden"
+    ><Button kind={open.length === 0 && !adding ? 'primary' : 'plain'} onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button></span
+  >
 </div>
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 {#if adding}<AddPerson onadded={begin} />{/if}
@@ -84,12 +99,15 @@
     <Button kind="text" onclick={seen}>Not now</Button>
   </Notice>
 {/if}
-<Sheet class="mt-3 float" aria-label="Ask">
-  <QuickBox large />
-  <p class="soft mt-1">A size as it stands on a box, or a length: us w 6.5, 24,1 cm, 9 5/8 in. Enter lays it on the rule.</p>
+{#if data.comes.length > 0}<section class="mt-3" aria-label="Who comes"><DayRule comes={data.comes} {now} /></section>{/if}
+<Sheet class="mt-3 float print:hidden" aria-label="Ask">
+  <div class="flex flex-wrap items-center gap-x-5 gap-y-1">
+    <QuickBox large />
+    <p class="soft min-w-64 flex-1">A size as it stands on a box, or a length: us w 6.5, 24,1 cm, 9 5/8 in. Enter lays it on the rule.</p>
+  </div>
 </Sheet>
 
-<div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,16fr)_minmax(0,9fr)]">
+<div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,14fr)_minmax(0,11fr)]">
   <div class="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
     <section aria-labelledby="open">
       <h2 id="open" class="mb-2">Open fittings</h2>
@@ -123,43 +141,7 @@
         {/each}
       </div>
     </section>
-    <section aria-labelledby="due-week">
-      <h2 id="due-week" class="mb-2 flex items-baseline justify-between">
-        <span
-          >Due this week <span class="soft text-base font-normal"
-            >{data.dueTotal === 0 ? '' : data.dueTotal === 1 ? 'of one person' : `of ${data.dueTotal} people`}</span
-          ></span
-        >
-        <a href="/keeping" class="text-base font-normal print:hidden">All of it, print and calendar</a>
-      </h2>
-      <Sheet class="!py-1">
-        {#each data.due as p (p.id)}
-          <div class="border-b border-line py-1 last:border-0" data-due-person={p.name}>
-            <h3 class="text-base font-semibold"><a href="/people/{p.id}/pairs">{p.name}</a></h3>
-            <ul>
-              {#each p.items.slice(0, ITEMS) as item (`${item.rule} ${item.subject}`)}<DueLine {item} today={data.today} {busy} who onanswer={answer} />{/each}
-            </ul>
-            {#if p.items.length > ITEMS}<p class="soft pb-1"><a href="/people/{p.id}/pairs">{p.items.length - ITEMS} more</a></p>{/if}
-          </div>
-        {:else}<p class="soft py-2">Nothing is due.</p>{/each}
-      </Sheet>
-    </section>
-  </div>
-  <section aria-labelledby="last-here" class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
-    {#if data.timers.length > 0}<RunningTimers timers={data.timers} />{/if}
-    {#if data.back.length > 0}
-      <Sheet heading="Came back" class="!py-2" data-back>
-        <ul>
-          {#each data.back as b, at (at)}
-            <li class="border-b border-line py-1 leading-snug last:border-0">
-              <a href="/people/{b.personId}" class="font-semibold">{b.person}</a>
-              <span class="soft">{b.style} {withFractions(b.size)}{b.why ? `: ${b.why}` : ''}</span>
-            </li>
-          {/each}
-        </ul>
-      </Sheet>
-    {/if}
-    <div>
+    <section aria-labelledby="last-here">
       <h2 id="last-here" class="mb-2 flex items-baseline justify-between">Here last <a href="/people" class="text-base font-normal">Everybody</a></h2>
       <Sheet class="!py-1">
         <ul>
@@ -177,7 +159,38 @@
           {/each}
         </ul>
       </Sheet>
+    </section>
+  </div>
+  <section aria-labelledby="due-week" class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
+    <div>
+      <h2 id="due-week" class="mb-2 flex items-baseline justify-between">
+        <span>Due this week</span><a href="/keeping" class="text-base font-normal print:hidden"
+          >Whole list{data.dueTotal > shownDue.length ? `, of ${data.dueTotal} people` : ''}</a
+        >
+      </h2>
+      <Sheet class="!py-1">
+        <ul>
+          {#each shownDue as item (`${item.person.id} ${item.rule} ${item.subject}`)}<DueBrief {item} today={data.today} {busy} onanswer={answer} />{:else}<li
+              class="soft py-2"
+            >
+              Nothing is due.
+            </li>{/each}
+        </ul>
+      </Sheet>
     </div>
+    {#if data.timers.length > 0}<RunningTimers timers={data.timers} />{/if}
+    {#if data.back.length > 0}
+      <Sheet heading="Came back" class="!py-2" data-back>
+        <ul>
+          {#each data.back as b, at (at)}
+            <li class="border-b border-line py-1 leading-snug last:border-0">
+              <a href="/people/{b.personId}" class="font-semibold">{b.person}</a>
+              <span class="soft">{b.style} {withFractions(b.size)}{b.why ? `: ${b.why}` : ''}</span>
+            </li>
+          {/each}
+        </ul>
+      </Sheet>
+    {/if}
   </section>
 </div>
 

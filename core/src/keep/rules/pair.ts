@@ -135,7 +135,7 @@ const caps = rule({
 });
 const runningEnds = rule({
   id: 'running-pair',
-  name: 'a running pair ends',
+  name: 'its distance is run',
   source: { mark: 'standard', words: '300 to 500 miles, by weight, foam and surface (published advice, from memory)' },
   action: 'look at foam and tread; fit the next pair',
   writes: 'retired',

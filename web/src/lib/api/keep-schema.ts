@@ -223,6 +223,18 @@ export const eventFields = z.strictObject({
   kmAWeek: mm(0, 400).default(0).describe('run or walked until then')
 });
 export const eventSchema = eventFields.meta({ id: 'EventAhead', example: { name: 'the lakeside run', on: '2027-01-10', kind: 'running', kmAWeek: 32 } });
+const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time as 09:30');
+/** Who comes when. */
+export const appointmentFields = z.strictObject({
+  on: keptDay,
+  time: clockTime,
+  minutes: z.number().int().min(5, 'from 5 to 480 minutes').max(480, 'from 5 to 480 minutes').default(45),
+  purpose: text(120).default('')
+});
+export const appointmentSchema = appointmentFields.meta({
+  id: 'Appointment',
+  example: { on: '2026-12-01', time: '10:30', minutes: 45, purpose: 'pumps for the operetta' }
+});
 export const PRIORITIES = [
   { id: 'first', name: 'first' },
   { id: 'soon', name: 'soon' },
@@ -262,6 +274,9 @@ export const lookedSchema = lookedFields.meta({ id: 'FeetLookedAt', example: { o
 
 const rowOf = <S extends z.ZodObject>(fields: S, id: string) => z.object({ id: z.number(), version: z.number(), by: z.string(), body: fields }).meta({ id });
 export const eventRow = rowOf(eventFields, 'KeptEvent');
+export const appointmentRow = rowOf(appointmentFields, 'KeptAppointment');
+export type AppointmentRow = z.infer<typeof appointmentRow>;
+export const appointmentsAnswer = z.object({ appointments: z.array(appointmentRow) });
 export const wishRow = z.object({ id: z.number(), version: z.number(), by: z.string(), body: wishFields, inStock: z.number().describe('of its style, size and width in the stockroom') }).meta({ id: 'KeptWish' }); // prettier-ignore
 export const troubleRow = rowOf(troubleFields, 'KeptTrouble');
 export const lookedRow = rowOf(lookedFields, 'KeptLook');
@@ -295,6 +310,7 @@ export const eventChangeSchema = eventFields.extend({ version }).meta({ id: 'Eve
 export const wishChangeSchema = wishFields.extend({ version }).meta({ id: 'WishChange' });
 export const troubleChangeSchema = troubleFields.extend({ version }).meta({ id: 'TroubleChange' });
 export const lookedChangeSchema = lookedFields.extend({ version }).meta({ id: 'FeetLookedAtChange' });
+export const appointmentChangeSchema = appointmentFields.extend({ version }).meta({ id: 'AppointmentChange' });
 export const rotationSchema = z
   .strictObject({
     slots: z

@@ -17,7 +17,7 @@
   );
 </script>
 
-<svg viewBox="0 0 {wide} {high}" class="block w-full max-w-[760px]" role="img" aria-label={said}>
+<svg viewBox="0 0 {wide} {high}" class="block w-full" style="max-width: {wide}px" role="img" aria-label={said}>
   {#each days as day (day)}<text x={x(day)} y="18" font-size="15" text-anchor="middle" fill="currentColor">{format(parseISO(day), 'EEE d')}</text>{/each}
   {#each pairs as pair (pair)}
     <text x="4" y={y(pair) + 5} font-size="16" font-weight="600" fill="currentColor">{pair}</text>

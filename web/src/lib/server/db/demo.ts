@@ -13,7 +13,7 @@ import { tryRow } from '../../api/rows';
 import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
 import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../api/use-schema';
 import { barreSchema, dancerSchema, pointeMakerSchema, pointeModelSchema, pointePairSchema } from '../../api/pointe-schema';
-import { habitSchema, keptPairBody, lookedFields, troubleFields, wishFields, lifeRow, eventFields } from '../../api/keep-schema';
+import { appointmentFields, habitSchema, keptPairBody, lookedFields, troubleFields, wishFields, lifeRow, eventFields } from '../../api/keep-schema';
 import { saidCardSchema, saidSchema } from '../../api/said-schema';
 import { definitionSchema } from './models/pointe';
 import { tables } from './models';
@@ -100,6 +100,7 @@ const keepFile = z.object({
       })
   ),
   events: z.array(eventFields.omit({ on: true }).extend({ person: z.string(), inDays: days })),
+  appointments: z.array(appointmentFields.omit({ on: true }).extend({ person: z.string(), inDays: days })),
   wishes: z.array(wishFields.omit({ styleId: true }).extend({ person: z.string(), style: z.string().nullable() })),
   troubles: z.array(troubleFields.omit({ on: true, pairId: true }).extend({ person: z.string(), ago: days, style: z.string().nullable() })),
   looks: z.array(z.object({ person: z.string(), ago: days, found: lookedFields.shape.found })),
@@ -185,7 +186,7 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
     for (const fitting of fittings) await insertFitting(t, fitting, { customerId: ids.get(fitting.person)!, lastOf }, insert);
     await insertPast(t, past, lastOf, insert);
     await insertPointe(t, pointe, { ids, at: lastOpened(fittings) }, insert);
-    await insertKeep(t, keep, { ids, today, styles }, insert);
+    await insertKeep(t, keep, { ids, today, styles, makerNames: namesOf(makers), lastNames: namesOf(lasts) }, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
 }
@@ -209,11 +210,19 @@ const pointeOn = (move: Moves, file: z.output<typeof pointeFile>): z.output<type
   }))
 });
 
+const namesOf = (rows: readonly { id: string; name: string }[]): ReadonlyMap<string, string> => new Map(rows.map((r) => [r.id, r.name]));
+interface KeepAround {
+  ids: ReadonlyMap<string, number>;
+  today: string;
+  styles: readonly z.output<typeof files.styles>[];
+  makerNames: ReadonlyMap<string, string>;
+  lastNames: ReadonlyMap<string, string>;
+}
 /** Pairs with their lines, what comes, wishes, troubles, looks and answers: all in days about the day the demo is opened. */
 async function insertKeep(
   t: ReturnType<typeof tables>,
   keep: KeepFile,
-  { ids, today, styles }: { ids: ReadonlyMap<string, number>; today: string; styles: readonly z.output<typeof files.styles>[] },
+  { ids, today, styles, makerNames, lastNames }: KeepAround,
   options: { transaction: Transaction }
 ): Promise<void> {
   const now = dayNumber(today);
@@ -235,8 +244,8 @@ async function insertKeep(
     const body = keptPairBody.parse({
       ...rest,
       styleId,
-      maker: rest.maker || (style?.maker ?? ''),
-      last: style?.last ?? '',
+      maker: rest.maker || (makerNames.get(style?.maker ?? '') ?? ''),
+      last: lastNames.get(style?.last ?? '') ?? '',
       upper: style?.upper,
       colour: rest.colour || (style?.details.colour ?? ''),
       tipMm: style && wholeDetails(style.details).tipWidthMm,
@@ -254,6 +263,7 @@ async function insertKeep(
   }
   const base = (person: string) => ({ customerId: ids.get(person)!, byWhom: by, version: 0, createdAt: at });
   await t.EventAhead.bulkCreate(keep.events.map(({ person, inDays, ...e }) => ({ ...base(person), onDay: ago(-inDays), body: { ...e, on: ago(-inDays) } })), options); // prettier-ignore
+  await t.Appointment.bulkCreate(keep.appointments.map(({ person, inDays, ...a }) => ({ ...base(person), onDay: ago(-inDays), body: { ...a, on: ago(-inDays) } })), options); // prettier-ignore
   await t.Wish.bulkCreate(keep.wishes.map(({ person, style, ...w }) => ({ ...base(person), onDay: null, body: { ...w, styleId: style } })), options); // prettier-ignore
   await t.Trouble.bulkCreate(keep.troubles.map(({ person, ago: n, style, ...x }) => ({ ...base(person), onDay: ago(n), body: { ...x, on: ago(n), pairId: pairOf.get(`${person} ${style}`) ?? null } })), options); // prettier-ignore
   await t.FeetLooked.bulkCreate(keep.looks.map(({ person, ago: n, found }) => ({ ...base(person), onDay: ago(n), body: { on: ago(n), found, note: '' } })), options); // prettier-ignore

@@ -195,6 +195,7 @@ export async function eraseCustomer(id: number): Promise<void> {
       t.PointeBarre.destroy(kept),
       t.Pair.destroy(kept),
       t.EventAhead.destroy(kept),
+      t.Appointment.destroy(kept),
       t.Wish.destroy(kept),
       t.Trouble.destroy(kept),
       t.FeetLooked.destroy(kept),

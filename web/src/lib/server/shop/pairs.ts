@@ -83,6 +83,7 @@ export async function pairsOf(customerId: number, today: string): Promise<PairRo
 export async function refreshPairs(customerId: number): Promise<void> {
   const around = await aroundOf(customerId);
   await transacted(async (transaction) => {
+    await heldPerson(customerId, transaction, 'share');
     const rows = await tables(database()).Pair.findAll({ where: { customerId }, transaction, lock: transaction.LOCK.UPDATE });
     for (const row of rows) await refreshPair(row, around, transaction);
   });

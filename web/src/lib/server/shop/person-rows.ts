@@ -4,7 +4,7 @@ import { logChange, whatChanged } from './changes';
 import { customerOf, heldOf, heldPerson } from './customers';
 
 /** Rows that hang on a person, with a day and a body: listed, added, changed and taken away in one way. */
-type Named = 'EventAhead' | 'Wish' | 'Trouble' | 'FeetLooked';
+type Named = 'EventAhead' | 'Appointment' | 'Wish' | 'Trouble' | 'FeetLooked';
 type BodyOf<N extends Named> = NonNullable<InstanceType<Tables[N]>['body']>;
 export interface PersonRow<B> {
   id: number;
@@ -55,6 +55,7 @@ export function personRows<N extends Named>(name: N, what: string, dayOf: (body:
   };
 }
 export const events = personRows('EventAhead', 'event', (b) => b.on);
+export const appointments = personRows('Appointment', 'appointment', (b) => b.on);
 export const wishes = personRows('Wish', 'wish', () => null);
 export const troubles = personRows('Trouble', 'trouble', (b) => b.on);
 export const looks = personRows('FeetLooked', 'look at the feet', (b) => b.on);

@@ -50,7 +50,7 @@
     label="Quick size"
     hideLabel
     figures
-    class={large ? 'w-full max-w-lg' : 'w-36 lg:w-64'}
+    class={large ? 'w-full max-w-lg' : 'w-32 lg:w-64'}
     inputClass={large ? 'min-h-14 text-xl' : ''}
     type="search"
     aria-describedby="quick-answer"

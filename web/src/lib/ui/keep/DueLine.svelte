@@ -22,7 +22,7 @@
   <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
     <div class="min-w-0 flex-1 basis-64 leading-snug">
       <b>{capital(item.title)}</b>{#if item.name}<span>: {item.name}</span>{/if}
-      <span class="block">{item.reason}. {capital(item.action)}.</span>
+      <span class="block">{capital(item.reason)}. {capital(item.action)}.</span>
     </div>
     <b class="whitespace-nowrap {item.state === 'late' ? 'text-tight-word' : ''}">{whenWords(item, today)}</b>
     <span class="flex gap-1 print:hidden">

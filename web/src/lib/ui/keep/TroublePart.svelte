@@ -81,8 +81,8 @@
     </div>
     <Notice class="mt-2" tone="caution">
       {isSerious
-        ? `Today: call the ${WHOM.clinician}, before the shoe is worn again.`
-        : `A wound, a blister, warmth or a red place that stays: the ${WHOM.clinician}, the same day${withDevice ? `; the ${WHOM.orthotist} for the device` : ''}.`}
+        ? `Today: call ${WHOM.clinician}, before the shoe is worn again.`
+        : `A wound, a blister, warmth or a red place that stays: ${WHOM.clinician}, the same day${withDevice ? `; ${WHOM.orthotist} for the device` : ''}.`}
       Nothing here tells what it is.
     </Notice>
   </Sheet>

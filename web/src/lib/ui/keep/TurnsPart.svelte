@@ -2,7 +2,7 @@
   import { KINDS, type KindId } from '@chiave/core/fit';
   import { PAIR_USE, PAIR_USES, UNTIL_EVENT, usesOf, type PairUseId } from '@chiave/core/keep';
   import { addDays, format, parseISO } from 'date-fns';
-  import type { EventRow, PairRow, RotationAnswer, SeasonRow } from '$lib/api/keep-schema';
+  import type { AppointmentRow, EventRow, PairRow, RotationAnswer, SeasonRow } from '$lib/api/keep-schema';
   import { capital } from '$lib/capital';
   import BuyDays from '$lib/drawing/use/BuyDays.svelte';
   import WeekOfPairs from '$lib/drawing/keep/WeekOfPairs.svelte';
@@ -19,8 +19,8 @@
 
   /** Which pair on which day, and what comes: whether a pair lives until then, and by when the next is bought. */
   // prettier-ignore
-  let { keep, pairs, events, seasons, today }: {
-    keep: PersonKeep; pairs: readonly PairRow[]; events: readonly EventRow[]; seasons: readonly SeasonRow[]; today: string;
+  let { keep, pairs, events, seasons, appointments, today }: {
+    keep: PersonKeep; pairs: readonly PairRow[]; events: readonly EventRow[]; seasons: readonly SeasonRow[]; appointments: readonly AppointmentRow[]; today: string;
   } = $props();
   const owned = $derived(pairs.filter((p) => p.state === 'owned'));
   /** What somebody's pairs are for: the uses that can be put on days. */
@@ -59,6 +59,13 @@
   let kind = $state<KindId | ''>('');
   let km = $state<number | null>(null);
   let hem = $state(false);
+  let comesOn = $state('');
+  let comesAt = $state('10:00');
+  let purpose = $state('');
+  async function comes(): Promise<void> {
+    if (await keep.add('appointments', { on: comesOn, time: comesAt, purpose })) [comesOn, purpose] = ['', ''];
+  }
+  const toCome = $derived(appointments.filter((a) => a.body.on >= today).sort((a, b) => `${a.body.on}${a.body.time}`.localeCompare(`${b.body.on}${b.body.time}`))); // prettier-ignore
   const wrong = (path: string): string | undefined => keep.errors.find((e) => e.path === path)?.message;
   async function add(): Promise<void> {
     if (await keep.add('events', { name, on, kind: kind === '' ? null : kind, kmAWeek: km ?? 0, hem })) [name, on, km, hem] = ['', '', null, false];
@@ -73,7 +80,7 @@
       {#each days as day, i (day)}
         <Select
           label={format(parseISO(day), 'EEE d')}
-          class="w-32"
+          class="w-40"
           empty="nothing"
           options={uses}
           value={useOn(day, i)}
@@ -115,5 +122,23 @@
     <div class="w-36"><NumberField label="Until then, a week" unit="km" value={km} low={0} high={400} step={5} onchange={(v) => (km = v)} /></div>
     <Check bind:checked={hem}>a long hem</Check>
     <Button disabled={keep.busy || name.trim() === '' || on === ''} onclick={add}>Add it</Button>
+  </div>
+</Sheet>
+<Sheet class="mt-3 print:hidden" heading="Comes again">
+  <ul>
+    {#each toCome as a (a.id)}
+      <li class="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
+        <b class="figures">{longDay(a.body.on)}, {a.body.time}</b><span class="mr-auto">{a.body.purpose}</span>
+        <Button kind="text" disabled={keep.busy} onclick={() => keep.remove('appointments', a.id)} aria-label="Take away: {longDay(a.body.on)}, {a.body.time}"
+          >take away</Button
+        >
+      </li>
+    {/each}
+  </ul>
+  <div class="mt-2 flex flex-wrap items-end gap-2">
+    <Field label="Comes on" type="date" class="w-44" bind:value={comesOn} />
+    <Field label="At" type="time" class="w-32" bind:value={comesAt} error={wrong('time')} />
+    <Field label="For what" class="min-w-48 flex-1" maxlength={120} bind:value={purpose} placeholder="measured again" />
+    <Button disabled={keep.busy || comesOn === ''} onclick={comes}>Note it</Button>
   </div>
 </Sheet>

@@ -57,9 +57,9 @@ export class PersonKeep {
   }
   removePair = (id: number): Promise<unknown> => this.#act(`/pairs/${id}`, 'DELETE');
   /** Rows that hang on the person: events, wishes, troubles, looks. */
-  add = async (rows: 'events' | 'wishes' | 'troubles' | 'looks', body: object): Promise<boolean> =>
+  add = async (rows: 'appointments' | 'events' | 'wishes' | 'troubles' | 'looks', body: object): Promise<boolean> =>
     (await this.#act(`/customers/${this.personId()}/${rows}`, 'POST', body)) !== null;
   change = async (rows: 'events' | 'wishes', id: number, body: object, version: number): Promise<boolean> =>
     (await this.#act(`/${rows}/${id}`, 'PUT', { ...body, version })) !== null;
-  remove = (rows: 'events' | 'wishes' | 'troubles' | 'looks', id: number): Promise<unknown> => this.#act(`/${rows}/${id}`, 'DELETE');
+  remove = (rows: 'appointments' | 'events' | 'wishes' | 'troubles' | 'looks', id: number): Promise<unknown> => this.#act(`/${rows}/${id}`, 'DELETE');
 }

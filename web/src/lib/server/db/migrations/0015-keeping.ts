@@ -10,7 +10,7 @@ const moment = { type: DATE(3), allowNull: false };
 const day = { type: STRING(10), allowNull: true };
 const count = { type: NUMBER, allowNull: false, defaultValue: 0 };
 /** What hangs on a person with a day and a body. */
-const OF_A_PERSON = ['events_ahead', 'wishes', 'troubles', 'feet_looked'];
+const OF_A_PERSON = ['events_ahead', 'wishes', 'troubles', 'feet_looked', 'appointments'];
 
 /**
  * Pairs of people’s own with their life lines, what was answered to what is due, events, wishes, troubles and looks at the feet; answers
@@ -40,6 +40,7 @@ export async function up(s: Steps): Promise<void> {
   });
   for (const table of OF_A_PERSON)
     await s.createTable(table, { id: serial, customer_id: person, on_day: day, body: { type: JSON, allowNull: false }, by_whom: { type: STRING(60), allowNull: false }, version: count, created_at: moment }); // prettier-ignore
+  await s.addIndex('appointments', ['on_day']);
   await s.createTable('due_answers', {
     id: serial,
     customer_id: person,

@@ -1,7 +1,7 @@
 import { PAIR_STATES, type KeptPair, type PairState } from '@chiave/core/keep';
 import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
 import type { z } from 'zod';
-import { eventFields, keptPairBody, lookedFields, troubleFields, wishFields, type PairBody } from '../../../api/keep-schema';
+import { appointmentFields, eventFields, keptPairBody, lookedFields, troubleFields, wishFields, type PairBody } from '../../../api/keep-schema';
 import { ANSWER_KINDS, saidCardSchema, type AnswerKindId, type SaidCard } from '../../../api/said-schema';
 import { idOf } from '../../../api/values';
 import { bySchema, record } from '../kept';
@@ -115,6 +115,7 @@ export const keepingTables = (sequelize: Sequelize) => ({
     { tableName: 'pair_life' }
   ),
   EventAhead: ofPerson(sequelize, 'EventAhead', 'events_ahead', eventFields),
+  Appointment: ofPerson(sequelize, 'Appointment', 'appointments', appointmentFields),
   Wish: ofPerson(sequelize, 'Wish', 'wishes', wishFields),
   Trouble: ofPerson(sequelize, 'Trouble', 'troubles', troubleFields),
   FeetLooked: ofPerson(sequelize, 'FeetLooked', 'feet_looked', lookedFields),

@@ -6,6 +6,7 @@ import { forPage } from '$lib/server/page';
 import { customerOf } from '$lib/server/shop/customers';
 import { dueList, rowOf } from '$lib/server/shop/due';
 import { aroundOf, pairsOf } from '$lib/server/shop/pairs';
+import { appointments } from '$lib/server/shop/person-rows';
 import { saidAnswers } from '$lib/server/shop/said';
 import { shopToday } from '$lib/server/shop/settings';
 import { looksOf, seasonsOf, troublesOf, wishesOf } from '$lib/server/shop/turns';
@@ -20,8 +21,8 @@ export const load = async ({ params }) => {
   if (customer.erasedAt) error(410, 'This person was erased.');
   // The pairs first: where a migration made them, this works out what the rest reads.
   const pairs = await forPage(pairsOf(id, today));
-  const [around, due, seasons, wishes, troubles, looks, said] = await forPage(
-    Promise.all([aroundOf(id), dueList(today, { ahead: AHEAD, person: id, quiet: true }), seasonsOf(id, today), wishesOf(id), troublesOf(id), looksOf(id, today), saidAnswers(id)]) // prettier-ignore
+  const [around, due, seasons, wishes, troubles, looks, said, comes] = await forPage(
+    Promise.all([aroundOf(id), dueList(today, { ahead: AHEAD, person: id, quiet: true }), seasonsOf(id, today), wishesOf(id), troublesOf(id), looksOf(id, today), saidAnswers(id), appointments.list(id)]) // prettier-ignore
   );
   const day = dayNumber(today);
   const worn = new Set(pairs.flatMap((p) => p.body.styleId ?? []));
@@ -39,6 +40,7 @@ export const load = async ({ params }) => {
     wishes,
     troubles,
     looks,
-    said
+    said,
+    comes
   };
 };

@@ -60,7 +60,7 @@
 {/if}
 
 <div class="mt-3">
-  {#if part === 'turns'}<TurnsPart {keep} pairs={data.pairs} events={data.seasons.events} seasons={data.seasons.seasons} today={data.today} />
+  {#if part === 'turns'}<TurnsPart {keep} pairs={data.pairs} events={data.seasons.events} seasons={data.seasons.seasons} appointments={data.comes} today={data.today} />
   {:else if part === 'wishes'}<WishPart {keep} wishes={data.wishes} pairs={data.pairs} styles={data.styles} person={data.customer.name} />
   {:else if part === 'trouble'}<TroublePart
       {keep}
@@ -84,7 +84,7 @@
           {#each ofPerson as item (`${item.rule} ${item.subject}`)}<DueLine {item} today={data.today} busy={keep.busy} onanswer={keep.answer} />{/each}
         </ul></Sheet
       >{/if}
-    <div class="grid gap-3 xl:grid-cols-2">
+    <div class="grid gap-3 {inUse.length > 1 ? 'xl:grid-cols-2' : ''}">
       {#each inUse as pair (`${pair.id}`)}
         <PairCard
           {keep}

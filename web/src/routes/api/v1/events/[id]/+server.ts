@@ -7,7 +7,7 @@ export const PUT = write(
   { summary: 'Change a kept event; a version seen and outdated is a conflict', body: eventChangeSchema, answer: pairKeptAnswer },
   ({ version, ...body }, event) => events.change(idOf(event, 'id', 'event'), body, version, fitterOf(event))
 );
-export const DELETE = act({ summary: 'Take a event away', answer: removedAnswer }, async (event) => {
+export const DELETE = act({ summary: 'Take an event away', answer: removedAnswer }, async (event) => {
   await events.remove(idOf(event, 'id', 'event'), fitterOf(event));
   return { removed: true };
 });

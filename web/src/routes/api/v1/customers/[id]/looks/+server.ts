@@ -7,6 +7,6 @@ import { looksOf } from '$lib/server/shop/turns';
 export const GET = get({ summary: 'Looks at somebody’s feet, and the days of the last four weeks without one', answer: looksAnswer }, async (event) =>
   looksOf(idOf(event, 'id', 'person'), await shopToday())
 );
-export const POST = write({ summary: 'Keep a look at the feet with a person', body: lookedSchema, status: 201, answer: pairKeptAnswer }, (body, event) =>
+export const POST = write({ summary: 'Note a look at somebody’s feet', body: lookedSchema, status: 201, answer: pairKeptAnswer }, (body, event) =>
   looks.add(idOf(event, 'id', 'person'), body, fitterOf(event))
 );
