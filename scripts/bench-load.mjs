@@ -1,5 +1,5 @@
 /**
- * `npm run bench:load [-- 10000]`: a seeded crowd in a throwaway database, then the ten commonest requests at 1 and at 20
+ * `npm run bench:load [-- 10000]`: a seeded crowd in a throwaway database, then the commonest requests at 1 and at 20
  * connections. Prints milliseconds; asserts nothing, since figures belong to a machine.
  */
 import autocannon from 'autocannon';
@@ -45,7 +45,9 @@ const json = { 'content-type': 'application/json' };
 const REQUESTS = [
   { name: 'people, first page (API)', path: '/api/v1/customers' },
   { name: 'people found by name (API)', path: '/api/v1/customers?search=gilda%20bell' },
-  { name: 'people, the page', path: '/' },
+  { name: 'Today, the page', path: '/' },
+  { name: 'what is due of everybody (API)', path: '/api/v1/due' },
+  { name: 'pairs of a person, the page', path: `/people/${ordinary}/pairs` },
   { name: 'a person, the page', path: `/people/${ordinary}` },
   { name: 'a person with 60 visits, the page', path: `/people/${often}` },
   { name: 'a fitting (API)', path: `/api/v1/fittings/${fitting}` },

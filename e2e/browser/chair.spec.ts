@@ -90,7 +90,7 @@ test('a plan by post, its parcel and its return', async ({ page }) => {
   const parcel = page.locator('[data-post]');
   await expect(parcel).toContainText('goes back tomorrow at the latest');
   await open(page, '/');
-  await expect(page.locator('[data-due]')).toContainText('Dario Tesdal');
+  await expect(page.locator('[data-due="parcel-back"]').first()).toContainText('Dario Tesdal');
   await open(page, `/fittings/${fitting}/post`);
   await parcel.getByRole('radio', { name: 'kept' }).first().check({ force: true });
   await parcel.getByRole('radio', { name: 'came back' }).last().check({ force: true });

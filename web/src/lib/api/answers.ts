@@ -4,6 +4,7 @@ import { SIDES } from '@chiave/core/measure';
 import { CONFIDENCES, SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
 import { footAnswer } from './foot-schema';
+import { appointmentRow, eventRow, lookedRow, pairRow, troubleRow, wishRow } from './keep-schema';
 import { knownShoeSchema } from './known-schema';
 import { postRow } from './post-schema';
 import {
@@ -21,6 +22,7 @@ import {
   tracingRow,
   tryRow
 } from './rows';
+import { saidRow } from './said-schema';
 import { lastShape, makerSchema, stylesPatchSchema, styleSchema } from './stock-schema';
 import { targetsSchema } from './targets-schema';
 import { pullRow } from './use-schema';
@@ -183,6 +185,13 @@ export const personFileAnswer = z.object({
   tracings: z.array(tracingRow.extend({ fittingId: number })),
   knownShoes: z.array(knownShoeSchema),
   parcels: z.array(postRow),
+  pairs: z.array(pairRow),
+  appointments: z.array(appointmentRow),
+  events: z.array(eventRow),
+  wishes: z.array(wishRow.omit({ inStock: true })),
+  troubles: z.array(troubleRow),
+  looksAtFeet: z.array(lookedRow),
+  answers: z.array(saidRow),
   changes: z.array(changeRow)
 });
 export const feetFileAnswer = z.object({

@@ -23,7 +23,7 @@ async function run(command: string | undefined, count: string | undefined): Prom
   if (command === 'crowd') {
     const people = Number(count);
     if (!Number.isInteger(people) || people < 2) throw new Error('say how many people: crowd 10000');
-    const often = await fillCrowd(sequelize, { people, fittings: 2 * people + MOST_VISITS, tries: 10 * people, mostVisits: MOST_VISITS });
+    const often = await fillCrowd(sequelize, { people, fittings: 2 * people + MOST_VISITS, tries: 10 * people, pairs: 6 * people, mostVisits: MOST_VISITS });
     return `filled with ${people} people; the one with ${MOST_VISITS} visits is ${often}`;
   }
   throw new Error(`unknown command ${command ?? '(none)'}; there are migrate, demo and crowd`);

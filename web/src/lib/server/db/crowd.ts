@@ -1,4 +1,5 @@
 import { ENGINE_VERSION } from '@chiave/core/fit';
+import { dayText, KIND_LIFE, tallyOf, type Habit, type LifeEvent } from '@chiave/core/keep';
 import { MEASURES } from '@chiave/core/measure';
 import type { Sequelize } from 'sequelize';
 import { tables } from './models';
@@ -11,6 +12,8 @@ export interface CrowdSize {
   /** Visits of everybody. */
   fittings: number;
   tries: number;
+  /** Pairs of their own, each with a line of some events. */
+  pairs?: number;
   /** Visits of the one person who comes most often, the last of the crowd. */
   mostVisits: number;
 }
@@ -139,6 +142,44 @@ export async function fillCrowd(sequelize: Sequelize, size: CrowdSize): Promise<
     },
     bulk('try_ons')
   );
+  const kinds = ['running', 'character', 'oxford', 'sneaker', 'pump', 'walking'] as const;
+  const today = Math.floor(Date.now() / DAY_MS);
+  const firstPair = Number((await t.Pair.max('id')) ?? 0) + 1;
+  const life = (i: number): LifeEvent[] => {
+    const kind = kinds[i % kinds.length];
+    const unit = KIND_LIFE[kind].counts === 'km' ? 'km' : 'hours';
+    return Array.from({ length: 1 + Math.floor(at(i + 29) * 8) }, (_, k) => ({
+      on: today - 5 - 12 * k,
+      what: 'worn',
+      amount: 2 + Math.floor(at(i + k) * 9),
+      unit
+    }));
+  };
+  await inChunks(
+    size.pairs ?? 0,
+    (i) => {
+      const kind = kinds[i % kinds.length];
+      const boughtOn = today - 10 - Math.floor(at(i + 23) * 900);
+      const habits: Habit[] = at(i + 31) < 0.3 ? [{ from: boughtOn, until: null, unit: 'hours', perWeek: 4, times: 2 }] : [];
+      const facts = { kind, uses: [], boughtOn, price: 120, returnBy: null, orderedOn: null, expectedOn: null, habits, tally: tallyOf(life(i).filter((e) => e.on >= boughtOn), habits, KIND_LIFE[kind].kmh), life: null, leatherSole: null, tip: null, outgrownOn: null }; // prettier-ignore
+      const body = {
+        name: `pair ${i}`,
+        kind,
+        size: '38',
+        width: '',
+        boughtOn: dayText(boughtOn),
+        habits: habits.map((h) => ({ ...h, from: dayText(h.from), until: null }))
+      };
+      return [{ id: firstPair + i, customer_id: firstPerson + (i % size.people), style_id: null, name: `pair ${i}`, state: 'owned', body: JSON.stringify(body), facts: JSON.stringify(facts), version: 0, updated_at: new Date(BEGIN) }]; // prettier-ignore
+    },
+    bulk('pairs')
+  );
+  await inChunks(
+    size.pairs ?? 0,
+    (i) => life(i).map(({ on, what, amount, unit }) => ({ pair_id: firstPair + i, on_day: dayText(on), what, body: JSON.stringify({ amount, unit, note: '' }), by_whom: '', created_at: new Date(BEGIN) })), // prettier-ignore
+    bulk('pair_life')
+  );
+  if (size.pairs) await inChunks(size.people, (i) => [{ customer_id: firstPerson + i, next_on: '', sort_on: '', stale: 1 }], bulk('due_people'));
   return often;
 }
 

@@ -8,7 +8,11 @@ import { changesOf, logChange } from './changes';
 import { customerOf, heldPerson } from './customers';
 import { fittingsOf, writeFeet } from './fittings';
 import { knownOf } from './known-shoes';
+import { pairsOf } from './pairs';
+import { appointments, events, looks, troubles, wishes } from './person-rows';
 import { postsOf } from './posts';
+import { saidAnswers } from './said';
+import { shopToday } from './settings';
 import { tracingOf } from './tracings';
 
 const sessionsOf = async (id: number): Promise<FeetSession[]> =>
@@ -24,12 +28,15 @@ export const feetCsvOf = async (id: number): Promise<string> => writeCsv(CSV_COL
 
 /** Everything kept about one person, as one file. @throws Problem 404 */
 export async function everythingOf(id: number): Promise<object> {
-  const [customer, fittings, changes, knownShoes, parcels] = await Promise.all([
+  const [customer, fittings, changes, knownShoes, parcels, pairs, comes, ahead, wished, hurt, looked, answers] = await Promise.all([
     customerOf(id),
     fittingsOf(id),
     changesOf(id, 100_000),
     knownOf(id),
-    postsOf({ customerId: id })
+    postsOf({ customerId: id }),
+    pairsOf(id, await shopToday()),
+    ...[appointments, events, wishes, troubles, looks].map((rows) => rows.list(id)),
+    saidAnswers(id)
   ]);
   const rows = fittings.length === 0 ? [] : await tables(database()).Tracing.findAll({ where: { fittingId: fittings.map((f) => f.id) } });
   const tracings = rows.map((row) => ({ fittingId: row.fittingId, ...tracingOf(row) }));
@@ -42,6 +49,13 @@ export async function everythingOf(id: number): Promise<object> {
     tracings,
     knownShoes,
     parcels,
+    pairs,
+    appointments: comes,
+    events: ahead,
+    wishes: wished,
+    troubles: hurt,
+    looksAtFeet: looked,
+    answers,
     changes
   };
 }

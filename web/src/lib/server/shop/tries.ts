@@ -83,8 +83,13 @@ async function forPairs(tryId: number): Promise<{ today: string; around: Around 
 }
 
 /** Takes a pair off the list again. @throws Problem 404, 410 */
-export async function removeTry(id: number): Promise<void> {
-  await transacted(async (transaction) => (await heldTry(id, transaction)).row.destroy({ transaction }));
+export async function removeTry(id: number, by: string): Promise<void> {
+  const { today, around } = await forPairs(id);
+  await transacted(async (transaction) => {
+    const { row, fitting } = await heldTry(id, transaction);
+    await pairOfTry(row, { customerId: fitting.customerId, kept: false, today, by }, around, transaction);
+    await row.destroy({ transaction });
+  });
 }
 
 /** A parcel is done when nothing of it is undecided any more; it opens again when something is. */

@@ -11,6 +11,6 @@ export const PATCH = write(
   })
 );
 export const DELETE = act({ summary: 'Take a pair off the list', answer: removedAnswer }, async (event) => {
-  await removeTry(idOf(event, 'id', 'pair tried'));
+  await removeTry(idOf(event, 'id', 'pair tried'), fitterOf(event));
   return { removed: true };
 });
