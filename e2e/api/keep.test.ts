@@ -59,6 +59,15 @@ describe('pairs and their lines', () => {
     expect(now.worn.hours).toBeGreaterThanOrEqual(28);
     expect(now.worn.hours).toBeLessThanOrEqual(33);
   });
+  it('how worn a pair looks is noted with it, by its version', async () => {
+    const { person, pair } = await withPair('Looks Worn');
+    const [row] = (await get(`/customers/${person}/pairs`)).body.pairs;
+    const put = (looks: string, version: number) => ask('PUT', `/pairs/${pair}`, { ...row.body, looks, version });
+    expect((await put('worn', 0)).body.version).toBe(1);
+    expect((await put('eaten', 1)).status).toBe(422);
+    expect((await put('new', 0)).status).toBe(409);
+    expect((await get(`/customers/${person}/pairs`)).body.pairs[0].body.looks).toBe('worn');
+  });
   it('a care, a check and a repair stand on the line, with their cost; what was noted can be taken back', async () => {
     const { person, pair, day } = await withPair('A Long Line');
     const { body } = await line(pair, { on: day, what: 'resoled', cost: 48 });
@@ -282,9 +291,10 @@ describe('calendars and answers', () => {
     expect(days[0] > days[1]).toBe(true);
   });
   it('costs are told by production and season', async () => {
-    const { pair, day } = await withPair('Costs', { production: 'test operetta', season: '2030/31' });
+    const production = `test operetta ${Date.now()}`;
+    const { pair, day } = await withPair('Costs', { production, season: '2030/31' });
     await line(pair, { on: day, what: 'worn', amount: 10, unit: 'hours' });
     const { productions } = (await get('/costs')).body;
-    expect(productions.find((p: { name: string }) => p.name === 'test operetta')).toMatchObject({ pairs: 1, spent: 120, hours: 10, perHour: 12 });
+    expect(productions.find((p: { name: string }) => p.name === production)).toMatchObject({ pairs: 1, spent: 120, hours: 10, perHour: 12 });
   });
 });

@@ -124,16 +124,4 @@ describe('kept', () => {
       expect(answer.errors.map((e) => e.path.split('.')[0])).toContain(path);
     }
   });
-  it('how worn a kept pair looks is noted with its version', async () => {
-    const { customers } = await json<{ customers: { id: number }[] }>(await api('GET', '/customers?search=Ruben'), 200);
-    type Tries = { fittings: { tries: { id: number; version: number; worn: object | null }[] }[] };
-    const tries = async () => (await json<Tries>(await api('GET', `/customers/${customers[0].id}/fittings`), 200)).fittings.flatMap((f) => f.tries);
-    const [first] = await tries();
-    const worn = { looks: 'worn', hours: 120 };
-    await json(await api('PATCH', `/tries/${first.id}`, { worn, version: first.version }), 200);
-    expect((await tries()).find((t) => t.id === first.id)?.worn).toEqual(worn);
-    await json(await api('PATCH', `/tries/${first.id}`, { worn: { looks: 'eaten', hours: 1 } }), 422);
-    await json(await api('PATCH', `/tries/${first.id}`, { worn, version: first.version }), 409);
-    await json(await api('PATCH', `/tries/${first.id}`, { worn: null }), 200);
-  });
 });

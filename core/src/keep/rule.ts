@@ -63,3 +63,7 @@ export function reaches(
   const at = (amount: number): DayNumber => Math.max(from + 1, today + Math.ceil((amount - used) / rate));
   return { earliest: at(band.low), due: at(band.centre), latest: at(band.high) };
 }
+
+/** A last day to send back is told so many days ahead, better met two before, and once it has passed told for a week. */
+const RETURN = { ahead: 7, better: 2, goneAfter: 7 } as const;
+export const sentBackBy = (last: DayNumber): Pick<Found, 'earliest' | 'due' | 'latest' | 'gone'> => ({ earliest: last - RETURN.ahead, due: last - RETURN.better, latest: last, gone: last + RETURN.goneAfter }); // prettier-ignore

@@ -34,7 +34,7 @@ export function tapOf(pair: Pick<PairRow, 'life' | 'body'>): { amount: number; u
   return { amount, unit };
 }
 /** When something is due, from the day that is today. */
-export function whenWords({ state, due, latest, earliest }: Pick<DueRow, 'state' | 'due' | 'latest' | 'earliest'>, today: string): string {
+export function whenWords({ state, latest, earliest }: Pick<DueRow, 'state' | 'latest' | 'earliest'>, today: string): string {
   const day = (d: string): string => (d === today ? 'today' : daysApart(today, d) === 1 ? 'tomorrow' : shortDay(d));
   if (state === 'late') return latest < today ? `late since ${shortDay(latest)}` : 'late';
   if (state === 'now') return latest === today ? 'today at the latest' : `now, by ${day(latest)}`;

@@ -1,13 +1,10 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import { formatFigure, formatLength } from '@chiave/core/measure';
-  import type { DueAnswerId } from '@chiave/core/keep';
   import { format, parseISO } from 'date-fns';
-  import { invalidateAll } from '$app/navigation';
-  import type { DueRow } from '$lib/api/keep-schema';
-  import { send } from '$lib/send/save.svelte';
   import { withFractions } from '$lib/size-fractions';
   import DayRule from '$lib/drawing/keep/DayRule.svelte';
+  import { Acts } from '$lib/ui/keep/acts.svelte';
   import DueBrief from '$lib/ui/keep/DueBrief.svelte';
   import { clock } from '$lib/ui/kit/clock';
   import SmallFeet from '$lib/drawing/SmallFeet.svelte';
@@ -43,14 +40,7 @@
       data.dueTotal === 0 ? 'nothing is due' : `something is due of ${data.dueTotal === 1 ? 'one person' : `${data.dueTotal} people`}`
     ].join(' · ')
   );
-  let busy = $state(false);
-  async function answer(item: DueRow, what: DueAnswerId, days?: number): Promise<void> {
-    busy = true;
-    const sent = await send('/api/v1/due', 'POST', { customerId: item.person.id, rule: item.rule, subject: item.subject, anchor: item.anchor, answer: what, ...(days === undefined ? {} : { days }) }); // prettier-ignore
-    busy = false;
-    message = sent.ok ? '' : sent.detail;
-    if (sent.ok) await invalidateAll();
-  }
+  const acts = new Acts();
   let adding = $state(false);
   let message = $state('');
 
@@ -89,7 +79,7 @@
     ><Button kind={open.length === 0 && !adding ? 'primary' : 'plain'} onclick={() => (adding = !adding)} aria-expanded={adding}>Add a person</Button></span
   >
 </div>
-{#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
+{#if message || acts.message}<Notice role="alert" class="mt-3" tone="caution">{message || acts.message}</Notice>{/if}
 {#if adding}<AddPerson onadded={begin} />{/if}
 
 {#if welcome}
@@ -170,11 +160,12 @@
       </h2>
       <Sheet class="!py-1">
         <ul>
-          {#each shownDue as item (`${item.person.id} ${item.rule} ${item.subject}`)}<DueBrief {item} today={data.today} {busy} onanswer={answer} />{:else}<li
-              class="soft py-2"
-            >
-              Nothing is due.
-            </li>{/each}
+          {#each shownDue as item (`${item.person.id} ${item.rule} ${item.subject}`)}<DueBrief
+              {item}
+              today={data.today}
+              busy={acts.busy}
+              onanswer={acts.answer}
+            />{:else}<li class="soft py-2">Nothing is due.</li>{/each}
         </ul>
       </Sheet>
     </div>

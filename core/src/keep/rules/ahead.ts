@@ -3,10 +3,9 @@ import { lastBuyDays, wearIn } from '../../use';
 import { KIND_LIFE } from '../by-kind';
 import type { DayNumber } from '../days';
 import { lifeOfPair, rateOf, wearOfPair, type EventAhead, type KeptPair, type KeptRecords } from '../records';
-import { rule, type Found } from '../rule';
+import { rule, sentBackBy, type Found } from '../rule';
 
 /** Rules about what comes: events, parcels, wishes. */
-const RETURN = { ahead: 7, better: 2, goneAfter: 7 } as const;
 const parcels = rule({
   id: 'parcel-back',
   name: 'a parcel to come back',
@@ -15,8 +14,7 @@ const parcels = rule({
   firm: true,
   because: () => 'sent to be tried at home',
   remind: (name) => `The last day to send back what does not fit of your parcel (${name}) is near. Tell us what stays.`,
-  find: ({ parcels: out }) =>
-    out.map((p) => ({ subject: `parcel:${p.id}`, name: p.name, anchor: p.dueOn, earliest: p.dueOn - RETURN.ahead, due: p.dueOn - RETURN.better, latest: p.dueOn, gone: p.dueOn + RETURN.goneAfter, figures: {} })) // prettier-ignore
+  find: ({ parcels: out }) => out.map((p): Found => ({ subject: `parcel:${p.id}`, name: p.name, anchor: p.dueOn, ...sentBackBy(p.dueOn), figures: {} }))
 });
 
 const withDevice = ({ person }: KeptRecords): boolean => person.flags.some((f) => FLAG[f].device);

@@ -2,7 +2,7 @@ import { CHECKS, TIME_AT, type CheckId } from '../life';
 import { KIND_LIFE, LIFE_BAND } from '../by-kind';
 import { addMonths, type DayNumber } from '../days';
 import { lifeOfPair, rateOf, wearOfPair, type KeptPair, type KeptPerson, type KeptRecords } from '../records';
-import { latestOf, reaches, rule, subjectOf, type DueRule, type Figures, type Found } from '../rule';
+import { latestOf, reaches, rule, sentBackBy, subjectOf, type DueRule, type Figures, type Found } from '../rule';
 import { KIND } from '../../fit';
 import { TIP_DUE, tipWear } from '../../heel';
 import { about } from './words';
@@ -39,8 +39,6 @@ const CHECK_NAME = Object.fromEntries(CHECKS.map((c) => [c.id, c.name])) as Reco
 const began = (pair: KeptPair): DayNumber | null => pair.boughtOn ?? pair.tally.all.first;
 const at = (on: DayNumber): Pick<Found, 'earliest' | 'due' | 'latest'> => ({ earliest: on, due: on, latest: on });
 
-/** A return day is told so many days ahead, and once it has passed for so long. */
-const RETURN = { ahead: 7, better: 2, goneAfter: 7 } as const;
 const returnDay = rule({
   id: 'return-day',
   name: 'last day to send back',
@@ -51,9 +49,8 @@ const returnDay = rule({
   remind: (name) => `The last day to send back your ${name} is near. Tell us how it is: what hurts goes back, and only while the soles are clean.`,
   find: ofPairs((pair, today) => {
     if (pair.returnBy === null) return null;
-    const last = pair.returnBy;
-    return { anchor: last, earliest: last - RETURN.ahead, due: last - RETURN.better, latest: last, gone: last + RETURN.goneAfter, figures: { worn: about(wearOfPair(pair, today).hours) } };
-  }) // prettier-ignore
+    return told(pair.returnBy, sentBackBy(pair.returnBy), { worn: about(wearOfPair(pair, today).hours) });
+  })
 });
 const ORDER_LATE = 7;
 const orderComes = rule({
@@ -219,6 +216,11 @@ const danceHeel = rule({
   )
 });
 const leather = (pair: KeptPair): boolean => pair.leatherSole ?? KIND_LIFE[pair.kind].leatherSole;
+/** Until the day after it was worn last. */
+const wornLast: FindPair = ({ tally }, today) => {
+  const { last } = tally.all;
+  return last === null || last > today ? null : told(last, { earliest: last, due: last, latest: last + 1, gone: last + 1 }, {});
+};
 const leatherRest = rule({
   id: 'leather-rest',
   name: 'leather rests a day',
@@ -226,13 +228,7 @@ const leatherRest = rule({
   action: 'another pair tomorrow; trees in',
   quiet: true,
   because: () => 'worn last',
-  find: ofPairs(
-    (pair, today) => {
-      const last = pair.tally.all.last;
-      return last === null || last > today ? null : { anchor: last, earliest: last, due: last, latest: last + 1, gone: last + 1, figures: {} };
-    },
-    (pair) => inUse(pair) && leather(pair)
-  )
+  find: ofPairs(wornLast, (pair) => inUse(pair) && leather(pair))
 });
 const pointeDries = rule({
   id: 'pointe-dries',
@@ -241,13 +237,7 @@ const pointeDries = rule({
   action: 'in the air, not in the bag; another pair tomorrow',
   quiet: true,
   because: () => 'worn last',
-  find: ofPairs(
-    (pair, today) => {
-      const last = pair.tally.all.last;
-      return last === null || last > today ? null : { anchor: last, earliest: last, due: last, latest: last + 1, gone: last + 1, figures: {} };
-    },
-    (pair) => inUse(pair) && pair.kind === 'pointe'
-  )
+  find: ofPairs(wornLast, (pair) => inUse(pair) && pair.kind === 'pointe')
 });
 /** A leather sole wears through in so many hours outdoors [model]. */
 const SOLE_HOURS = 350;

@@ -1,11 +1,9 @@
 <script lang="ts">
-  import type { DueAnswerId } from '@chiave/core/keep';
   import { format } from 'date-fns';
-  import { invalidateAll } from '$app/navigation';
   import { page } from '$app/state';
   import type { CostRow, DueRow } from '$lib/api/keep-schema';
   import { reminderText, SHOP_NAME } from '$lib/keep-words';
-  import { send } from '$lib/send/save.svelte';
+  import { Acts } from '$lib/ui/keep/acts.svelte';
   import DueLine from '$lib/ui/keep/DueLine.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
@@ -30,31 +28,12 @@
     { id: 'month', name: 'a month' },
     { id: 'season', name: 'a season' }
   ] as const;
-  let message = $state('');
-  let busy = $state(false);
-  async function act<T>(path: string, method: 'POST' | 'PUT' | 'DELETE', body?: unknown): Promise<T | null> {
-    busy = true;
-    const sent = await send<T>(`/api/v1${path}`, method, body);
-    busy = false;
-    message = sent.ok ? '' : sent.detail;
-    if (!sent.ok) return null;
-    await invalidateAll();
-    return sent.value;
-  }
-  const answer = (item: DueRow, what: DueAnswerId, days?: number) =>
-    act('/due', 'POST', {
-      customerId: item.person.id,
-      rule: item.rule,
-      subject: item.subject,
-      anchor: item.anchor,
-      answer: what,
-      ...(days === undefined ? {} : { days })
-    });
+  const acts = new Acts();
   let feedName = $state('');
   let names = $state<'initials' | 'full'>('initials');
   let address = $state('');
   async function addFeed(): Promise<void> {
-    const made = await act<{ address: string }>('/feeds', 'POST', { name: feedName, names });
+    const made = await acts.act<{ address: string }>('/feeds', 'POST', { name: feedName, names });
     if (made) [address, feedName] = [made.address, ''];
   }
   let zone = $state('');
@@ -65,7 +44,7 @@
       await navigator.clipboard.writeText(reminderText(item, SHOP_NAME));
       copied = `${item.rule} ${item.subject} ${item.person.id}`;
     } catch {
-      message = 'The browser does not let this page copy: mark the text and copy it by hand.';
+      acts.message = 'The browser does not let this page copy: mark the text and copy it by hand.';
     }
   }
   const money = (n: number): string => n.toFixed(0);
@@ -85,11 +64,13 @@
 </div>
 <p class="says text-xl">{headline}</p>
 <div class="mt-2 print:hidden"><SectionBar label="Parts of the page" parts={PARTS} current={part} /></div>
-{#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
+{#if acts.message}<Notice class="mt-2" tone="caution" role="alert">{acts.message}</Notice>{/if}
 {#if part === 'due'}
   <nav class="mt-3 flex flex-wrap gap-2 print:hidden" aria-label="How far ahead">
-    {#each SPANS as s (s.id)}<Button href="?part=due&ahead={s.id}" aria-current={data.span === s.id ? 'true' : undefined} pressed={data.span === s.id}
-        >{s.name}</Button
+    {#each SPANS as s (s.id)}<Button
+        href="?part=due&ahead={s.id}"
+        class={data.span === s.id ? 'bg-brass-pale font-semibold' : ''}
+        aria-current={data.span === s.id ? 'true' : undefined}>{s.name}</Button
       >{/each}
   </nav>
   <div class="mt-3 grid gap-3 lg:grid-cols-2 print:grid-cols-1">
@@ -97,7 +78,7 @@
       <Sheet class="!py-2" data-person={p.name}>
         <h2><a href="/people/{p.id}/pairs" class="!text-ink">{p.name}</a></h2>
         <ul>
-          {#each p.items as item (`${item.rule} ${item.subject}`)}<DueLine {item} today={data.today} {busy} who onanswer={answer} />{/each}
+          {#each p.items as item (`${item.rule} ${item.subject}`)}<DueLine {item} today={data.today} busy={acts.busy} who onanswer={acts.answer} />{/each}
         </ul>
       </Sheet>
     {:else}<Empty>Nothing is due so far ahead.</Empty>{/each}
@@ -135,7 +116,7 @@
         value={names}
         onchange={(v) => (names = v)}
       />
-      <Button kind="primary" disabled={busy || feedName.trim() === ''} onclick={addFeed}>Give out an address</Button>
+      <Button kind="primary" disabled={acts.busy || feedName.trim() === ''} onclick={addFeed}>Give out an address</Button>
     </div>
     {#if address}<Notice class="mt-2" role="status"><b>Copy it now:</b> <code class="break-all" data-address>{address}</code></Notice>{/if}
     <ul class="mt-3">
@@ -146,7 +127,7 @@
               ? `read ${format(new Date(f.readAt), 'd MMM, HH:mm')}`
               : 'never read'}</span
           >
-          <Button disabled={busy} onclick={() => act(`/feeds/${f.id}`, 'DELETE')} aria-label="Take back: {f.name}">Take back</Button>
+          <Button disabled={acts.busy} onclick={() => acts.act(`/feeds/${f.id}`, 'DELETE')} aria-label="Take back: {f.name}">Take back</Button>
         </li>
       {:else}<li class="soft">No address is given out.</li>{/each}
     </ul>
@@ -155,8 +136,8 @@
     <p>The shop goes by the days of <b>{data.zone}</b>; today is {data.today}.</p>
     <div class="mt-2 flex flex-wrap items-end gap-2">
       <Field label="Another time zone" class="w-64" maxlength={60} bind:value={zone} placeholder={data.zone} /><Button
-        disabled={busy || zone.trim() === ''}
-        onclick={() => act('/settings/zone', 'PUT', { zone: zone.trim() })}>Keep it</Button
+        disabled={acts.busy || zone.trim() === ''}
+        onclick={() => acts.act('/settings/zone', 'PUT', { zone: zone.trim() })}>Keep it</Button
       >
     </div>
   </Sheet>

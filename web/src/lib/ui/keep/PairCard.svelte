@@ -99,7 +99,7 @@
         aria-label="Worn today: {tapWords}, {pair.body.name}">Worn today: {tapWords}</Button
       >{/if}
     <Button pressed={isOpen === 'note'} onclick={() => toggle('note')} aria-label="Note more on {pair.body.name}">Note more</Button>
-    <Button pressed={isOpen === 'line'} onclick={() => toggle('line')} aria-label="Line of {pair.body.name}, {pair.life.length}"
+    <Button pressed={isOpen === 'line'} onclick={() => toggle('line')} aria-label="Line, {pair.life.length}, of {pair.body.name}"
       >Line, {pair.life.length}</Button
     >
     <Button pressed={isOpen === 'change'} onclick={() => toggle('change')} aria-label="Change {pair.body.name}">Change</Button>

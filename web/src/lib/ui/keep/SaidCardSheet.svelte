@@ -33,7 +33,7 @@
   }
 </script>
 
-<article class="card mt-2" aria-label="Card: {card.title}">
+<article class="sheet mt-2 overflow-hidden !p-0" aria-label="Card: {card.title}">
   <div class="brass-rule" aria-hidden="true"></div>
   <div class="grid gap-3 p-5">
     <div class="flex flex-wrap items-baseline gap-x-4">
@@ -70,12 +70,3 @@
   <Button onclick={() => pdf('letter')}>PDF, US Letter</Button>
 </div>
 {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
-
-<style>
-  .card {
-    overflow: hidden;
-    border: 1px solid var(--color-line);
-    border-radius: 12px;
-    background: var(--color-sheet);
-  }
-</style>

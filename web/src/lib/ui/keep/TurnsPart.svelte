@@ -1,6 +1,6 @@
 <script lang="ts">
   import { KINDS, type KindId } from '@chiave/core/fit';
-  import { PAIR_USE, PAIR_USES, UNTIL_EVENT, usesOf, type PairUseId } from '@chiave/core/keep';
+  import { PAIR_USE, PAIR_USES, usesOf, type PairUseId } from '@chiave/core/keep';
   import { addDays, format, parseISO } from 'date-fns';
   import type { AppointmentRow, EventRow, PairRow, RotationAnswer, SeasonRow } from '$lib/api/keep-schema';
   import { capital } from '$lib/capital';

@@ -1,31 +1,19 @@
-import type { DueAnswerId } from '@chiave/core/keep';
 import { invalidateAll } from '$app/navigation';
-import type { DueRow, LifeBody, PairBody, PairRow } from '../../api/keep-schema';
-import { send, type SaveError } from '../../send/save.svelte';
+import type { LifeBody, PairBody, PairRow } from '../../api/keep-schema';
+import { send } from '../../send/save.svelte';
+import { Acts } from './acts.svelte';
 
 /** What a person’s pairs page does: each act is sent, what the server says against it stays to be read, and the page is read anew. */
-export class PersonKeep {
-  /** What was refused last, and of what. */
-  message = $state('');
-  errors = $state.raw<readonly SaveError[]>([]);
+export class PersonKeep extends Acts {
   /** What was noted already: sent again when somebody says that it was twice. */
   twice = $state.raw<{ pairId: number; name: string; event: Partial<LifeBody>; words: string } | null>(null);
   /** What was noted last, so that it can be taken back. */
   last = $state.raw<{ lifeId: number; words: string } | null>(null);
-  busy = $state(false);
 
-  constructor(readonly personId: () => number) {}
-
-  async #act<T>(path: string, method: 'POST' | 'PUT' | 'DELETE', body?: unknown): Promise<T | null> {
-    this.busy = true;
-    const sent = await send<T>(`/api/v1${path}`, method, body);
-    this.busy = false;
-    this.message = sent.ok ? '' : sent.detail;
-    this.errors = sent.ok ? [] : (sent.errors ?? []);
-    if (!sent.ok) return null;
-    await invalidateAll();
-    return sent.value;
+  constructor(readonly personId: () => number) {
+    super();
   }
+
   /** Notes something on a line. @returns whether it is kept */
   async note(pair: Pick<PairRow, 'id' | 'body'>, event: Partial<LifeBody>, words: string, again = false): Promise<boolean> {
     this.busy = true;
@@ -47,19 +35,17 @@ export class PersonKeep {
   }
   async takeBack(lifeId: number): Promise<void> {
     if (this.last?.lifeId === lifeId) this.last = null;
-    await this.#act(`/life/${lifeId}`, 'DELETE');
+    await this.act(`/life/${lifeId}`, 'DELETE');
   }
-  answer = (item: DueRow, answer: DueAnswerId, days?: number): Promise<unknown> =>
-    this.#act('/due', 'POST', { customerId: item.person.id, rule: item.rule, subject: item.subject, anchor: item.anchor, answer, ...(days === undefined ? {} : { days }) }); // prettier-ignore
   async keepPair(body: PairBody, seen: { id: number; version: number } | null): Promise<boolean> {
-    const kept = seen ? await this.#act(`/pairs/${seen.id}`, 'PUT', { ...body, version: seen.version }) : await this.#act(`/customers/${this.personId()}/pairs`, 'POST', body); // prettier-ignore
+    const kept = seen ? await this.act(`/pairs/${seen.id}`, 'PUT', { ...body, version: seen.version }) : await this.act(`/customers/${this.personId()}/pairs`, 'POST', body); // prettier-ignore
     return kept !== null;
   }
-  removePair = (id: number): Promise<unknown> => this.#act(`/pairs/${id}`, 'DELETE');
+  removePair = (id: number): Promise<unknown> => this.act(`/pairs/${id}`, 'DELETE');
   /** Rows that hang on the person: events, wishes, troubles, looks. */
   add = async (rows: 'appointments' | 'events' | 'wishes' | 'troubles' | 'looks', body: object): Promise<boolean> =>
-    (await this.#act(`/customers/${this.personId()}/${rows}`, 'POST', body)) !== null;
+    (await this.act(`/customers/${this.personId()}/${rows}`, 'POST', body)) !== null;
   change = async (rows: 'events' | 'wishes', id: number, body: object, version: number): Promise<boolean> =>
-    (await this.#act(`/${rows}/${id}`, 'PUT', { ...body, version })) !== null;
-  remove = (rows: 'appointments' | 'events' | 'wishes' | 'troubles' | 'looks', id: number): Promise<unknown> => this.#act(`/${rows}/${id}`, 'DELETE');
+    (await this.act(`/${rows}/${id}`, 'PUT', { ...body, version })) !== null;
+  remove = (rows: 'appointments' | 'events' | 'wishes' | 'troubles' | 'looks', id: number): Promise<unknown> => this.act(`/${rows}/${id}`, 'DELETE');
 }

@@ -60,7 +60,14 @@
 {/if}
 
 <div class="mt-3">
-  {#if part === 'turns'}<TurnsPart {keep} pairs={data.pairs} events={data.seasons.events} seasons={data.seasons.seasons} appointments={data.comes} today={data.today} />
+  {#if part === 'turns'}<TurnsPart
+      {keep}
+      pairs={data.pairs}
+      events={data.seasons.events}
+      seasons={data.seasons.seasons}
+      appointments={data.comes}
+      today={data.today}
+    />
   {:else if part === 'wishes'}<WishPart {keep} wishes={data.wishes} pairs={data.pairs} styles={data.styles} person={data.customer.name} />
   {:else if part === 'trouble'}<TroublePart
       {keep}
