@@ -29,6 +29,7 @@ import { addDrawings } from './drawings';
 import { heelFigures } from './heels';
 import { pointeFigures } from './pointe';
 import { learnFigures, planFigures, shopFigures } from './learn';
+import { keepFigures } from './keep';
 import { useFigures } from './use';
 import { lastFigures } from './lasts';
 import { rankFigures, stockOf } from './ranking';
@@ -126,6 +127,10 @@ console.log(
   `pointe: ${thousands(pointe.specs)} sizes, marks and grades for two feet in ${pointe.warmMs.toFixed(0)} ms (${pointe.coldMs.toFixed(0)} with the boxes compiled anew), ${thousands(pointe.per100ms)} in 100 ms; ${thousands(pointe.reportsPerSecond)} whole reports of one foot a second`
 );
 
+const keep = keepFigures();
+console.log(
+  `keeping: what is due of ${thousands(keep.people)} people with ${thousands(keep.pairs)} pairs in ${keep.allMs.toFixed(0)} ms (${thousands(keep.found)} things); a line of 300 notes in ${keep.tallyMs.toFixed(2)}; a fortnight of turns of five pairs in ${keep.turnsMs.toFixed(1)}`
+);
 const use = useFigures();
 console.log(
   `uses: ${thousands(use.styles)} styles judged for ${use.slowest} with a brace over it in ${use.bestMs.toFixed(1)} ms at best, ${use.medianMs.toFixed(1)} in the middle; placed with the fit ${use.placedMs.toFixed(1)}; ${thousands(use.toldPerSecond)} told whole a second`
@@ -158,6 +163,7 @@ const results = {
   heels,
   pointe,
   use,
+  keep,
   learn,
   styles: stock.length,
   considered
@@ -188,6 +194,8 @@ const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
   },
   // Each person is a message of their own: ten times the people, at most ten times the work.
   { what: 'learning a tenth of a shop, tenfold, over learning it whole', ratio: (10 * shop.tenthMs) / shop.ms, least: 1 },
+  // Each person is gone through by themselves: ten times the people are ten times the work.
+  { what: 'what is due of a tenth, tenfold, over that of all', ratio: (10 * keep.tenthMs) / keep.allMs, least: 0.4 },
   { what: 'grading over full fit', ratio: lasts.gradesPerSecond / rate('full fit:'), least: 5 }
 ];
 let failed = 0;

@@ -55,11 +55,12 @@ function silenced(answers: readonly DueAnswer[], found: Found, today: DayNumber)
 export function dueOf(records: KeptRecords, today: DayNumber, ahead = 0): DueItem[] {
   const of = answered(records.answers);
   const none = records.answers.length === 0;
+  const until = today + ahead;
   const out: DueItem[] = [];
   for (const rule of DUE_RULES) {
-    const found = rule.find(records, today, none ? NEVER : (subject) => doneOf(of(rule.id, subject)));
+    const found = rule.find(records, today, none ? NEVER : (subject) => doneOf(of(rule.id, subject)), until);
     for (const f of found) {
-      if (f.earliest > today + ahead || (f.gone !== undefined && f.gone < today)) continue;
+      if (f.earliest > until || (f.gone !== undefined && f.gone < today)) continue;
       if (!none && silenced(of(rule.id, f.subject), f, today)) continue;
       out.push({ ...f, rule: rule.id });
     }

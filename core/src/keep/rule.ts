@@ -38,7 +38,8 @@ export interface DueRule<Id extends string = string> {
   because: (figures: Figures) => string;
   /** What a reminder to the customer says; null where none is sent. */
   remind: ((name: string) => string) | null;
-  find: (records: KeptRecords, today: DayNumber, doneOn: DoneOn) => Found[];
+  /** @param until what begins later need not be found */
+  find: (records: KeptRecords, today: DayNumber, doneOn: DoneOn, until: DayNumber) => Found[];
 }
 type Own<Id extends string> = Omit<DueRule<Id>, 'firm' | 'quiet' | 'writes' | 'remind'> & Partial<Pick<DueRule, 'firm' | 'quiet' | 'writes' | 'remind'>>;
 export const rule = <const Id extends string>(own: Own<Id>): DueRule<Id> => ({ firm: false, quiet: false, writes: null, remind: null, ...own });

@@ -1,5 +1,5 @@
 import { mondayOf, type DayNumber } from './days';
-import { LIFE_EVENT, PART_IDS, WEAR_UNIT, type CheckId, type LifeEventId, type PartId, type WearUnitId } from './life';
+import { LIFE_EVENT, WEAR_UNIT, type CheckId, type LifeEventId, type PartId, type WearUnitId } from './life';
 
 /** One thing on the life line of a pair. */
 export interface LifeEvent {
@@ -27,8 +27,9 @@ export interface Amounts {
   wears: number;
 }
 const NOTHING: Amounts = { hours: 0, km: 0, wears: 0 };
-const EACH = ['hours', 'km', 'wears'] as const;
-const each = (of: (k: keyof Amounts) => number): Amounts => ({ hours: of('hours'), km: of('km'), wears: of('wears') });
+const plus = (a: Amounts, b: Amounts): Amounts => ({ hours: a.hours + b.hours, km: a.km + b.km, wears: a.wears + b.wears });
+/** What goes beyond, never below nought. */
+const over = (a: Amounts, b: Amounts): Amounts => ({ hours: Math.max(0, a.hours - b.hours), km: Math.max(0, a.km - b.km), wears: Math.max(0, a.wears - b.wears) }); // prettier-ignore
 
 /** Wear as hours and as kilometres. @param kmh how fast one goes in the kind */
 export function amountsOf(amount: number, unit: WearUnitId, kmh: number, wears: number): Amounts {
@@ -71,7 +72,8 @@ export function habitIn(habits: readonly Habit[], from: DayNumber, to: DayNumber
     const days = Math.min(to, h.until ?? to) - Math.max(from, h.from) + 1;
     if (days <= 0) continue;
     const a = amountsOf(h.perWeek, h.unit, kmh, h.times);
-    sum = each((k) => sum[k] + (a[k] * days) / 7);
+    const weeks = days / 7;
+    sum = plus(sum, { hours: a.hours * weeks, km: a.km * weeks, wears: a.wears * weeks });
   }
   return sum;
 }
@@ -84,7 +86,7 @@ function loggedOf(worn: readonly LifeEvent[], habits: readonly Habit[], from: Da
     const monday = mondayOf(e.on);
     if (out.week && out.week.monday === monday) {
       const week = out.week.amounts;
-      out = { ...out, last: e.on, week: { monday, amounts: each((k) => week[k] + a[k]) } };
+      out = { ...out, last: e.on, week: { monday, amounts: plus(week, a) } };
     } else {
       out = { first: out.first ?? e.on, last: e.on, beyond: closed(out, habits, from, kmh), week: { monday, amounts: a } };
     }
@@ -95,7 +97,7 @@ function loggedOf(worn: readonly LifeEvent[], habits: readonly Habit[], from: Da
 function closed({ beyond, week }: Logged, habits: readonly Habit[], from: DayNumber, kmh: number): Amounts {
   if (!week) return beyond;
   const habit = habitIn(habits, Math.max(from, week.monday), week.monday + 6, kmh);
-  return each((k) => beyond[k] + Math.max(0, week.amounts[k] - habit[k]));
+  return plus(beyond, over(week.amounts, habit));
 }
 /** @param kmh how fast one goes in its kind */
 export function tallyOf(events: readonly LifeEvent[], habits: readonly Habit[], kmh: number): Tally {
@@ -119,12 +121,9 @@ export function tallyOf(events: readonly LifeEvent[], habits: readonly Habit[], 
  * @param from the first day that counts
  */
 export function usedBy({ beyond, week }: Logged, habits: readonly Habit[], from: DayNumber, today: DayNumber, kmh: number): Amounts {
-  if (habits.length === 0) return week ? each((k) => beyond[k] + week.amounts[k]) : beyond;
+  if (habits.length === 0) return week ? plus(beyond, week.amounts) : beyond;
   const habit = habitIn(habits, from, today, kmh);
-  if (!week) return each((k) => beyond[k] + habit[k]);
+  if (!week) return plus(beyond, habit);
   const sameWeek = habitIn(habits, Math.max(from, week.monday), Math.min(today, week.monday + 6), kmh);
-  return each((k) => beyond[k] + habit[k] + Math.max(0, week.amounts[k] - sameWeek[k]));
+  return plus(plus(beyond, habit), over(week.amounts, sameWeek));
 }
-export const NO_AMOUNTS = NOTHING;
-export const AMOUNT_IDS = EACH;
-export { PART_IDS };

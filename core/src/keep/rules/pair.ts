@@ -8,26 +8,30 @@ import { TIP_DUE, tipWear } from '../../heel';
 import { about } from './words';
 
 /** Rules about one pair that somebody has. */
-type Told = Omit<Found, 'subject' | 'name'>;
+/** Of what is told, the figures of its reason are made only where it is. */
+type Told = Omit<Found, 'subject' | 'name' | 'figures'> & { figures: () => Figures };
 type FindPair = (pair: KeptPair, today: DayNumber, person: KeptPerson) => Told | null;
 type Days = Pick<Found, 'earliest' | 'due' | 'latest' | 'gone'>;
 /** What is told of a pair; nothing where no day is in sight. */
-const told = (anchor: DayNumber, days: Days | null, figures: Figures): Told | null => days && { anchor, ...days, figures };
+const told = (anchor: DayNumber, days: Days | null, figures: () => Figures): Told | null =>
+  days && { anchor, earliest: days.earliest, due: days.due, latest: days.latest, gone: days.gone, figures };
 const inUse = (pair: KeptPair): boolean => pair.state === 'owned';
 /** Goes through the pairs of one state. */
 const ofPairs =
   (find: FindPair, of: (pair: KeptPair) => boolean = inUse): DueRule['find'] =>
-  ({ pairs, person }: KeptRecords, today: DayNumber) => {
+  ({ pairs, person }: KeptRecords, today: DayNumber, _done, until: DayNumber) => {
     const out: Found[] = [];
     for (const pair of pairs) {
       if (!of(pair)) continue;
       const found = find(pair, today, person);
-      if (found) out.push({ ...found, subject: subjectOf(pair.key), name: pair.name });
+      // Of tens of thousands of pairs nearly all are due some day: what is not told yet is let go at once.
+      if (found && found.earliest <= until) out.push({ ...found, figures: found.figures(), subject: subjectOf(pair.key), name: pair.name });
     }
     return out;
   };
 /** A mark so low that it is time, with its day. */
 const lowMark = (pair: KeptPair, ids: readonly CheckId[], since: DayNumber | null): { on: DayNumber; id: CheckId; mark: number } | null => {
+  if (pair.tally.checkedOn === null) return null;
   for (const id of ids) {
     const c = pair.tally.checks[id];
     if (c && c.mark <= TIME_AT && (since === null || c.on > since)) return { ...c, id };
@@ -49,7 +53,7 @@ const returnDay = rule({
   remind: (name) => `The last day to send back your ${name} is near. Tell us how it is: what hurts goes back, and only while the soles are clean.`,
   find: ofPairs((pair, today) => {
     if (pair.returnBy === null) return null;
-    return told(pair.returnBy, sentBackBy(pair.returnBy), { worn: about(wearOfPair(pair, today).hours) });
+    return told(pair.returnBy, sentBackBy(pair.returnBy), () => ({ worn: about(wearOfPair(pair, today).hours) }));
   })
 });
 const ORDER_LATE = 7;
@@ -64,7 +68,7 @@ const orderComes = rule({
     (pair, today) => {
       if (pair.expectedOn === null) return null;
       const days = pair.orderedOn === null ? 0 : today - pair.orderedOn;
-      return { anchor: pair.orderedOn ?? pair.expectedOn, ...at(pair.expectedOn), latest: pair.expectedOn + ORDER_LATE, figures: { days } };
+      return { anchor: pair.orderedOn ?? pair.expectedOn, ...at(pair.expectedOn), latest: pair.expectedOn + ORDER_LATE, figures: () => ({ days }) };
     },
     (pair) => pair.state === 'ordered'
   )
@@ -91,7 +95,7 @@ const tips = rule({
       const from = latestOf(own?.on ?? null, began(pair));
       if (!Number.isFinite(from)) return null;
       const low = lowMark(pair, ['tip'], own?.on ?? null);
-      if (low) return told(from, at(low.on), { mark: low.mark });
+      if (low) return told(from, at(low.on), () => ({ mark: low.mark }));
       const { hours } = wearOfPair(pair, today, own);
       const centre = pair.tip && person.weightKg ? Math.min(TIP_HOURS, TIP_DUE.wornMm / tipWear(pair.tip, person.weightKg, 'wood')) : TIP_HOURS;
       const byWear = reaches({ low: LIFE_BAND.low * centre, centre, high: LIFE_BAND.high * centre }, hours, rateOf(pair, today).hours, from, today);
@@ -106,7 +110,7 @@ const tips = rule({
           due: Math.min(byWear.due, halfYear),
           latest: Math.min(byWear.latest, halfYear + TIP_DAYS.late)
         },
-        { hours: about(hours) }
+        () => ({ hours: about(hours) })
       );
     },
     (pair) => inUse(pair) && KIND_LIFE[pair.kind].tip
@@ -127,7 +131,7 @@ const caps = rule({
     const own = pair.tally.since.cap;
     if (!own) return null;
     const { hours } = wearOfPair(pair, today, own);
-    return told(own.on, reaches(CAP_HOURS, hours, rateOf(pair, today).hours, own.on, today), { hours: about(hours) });
+    return told(own.on, reaches(CAP_HOURS, hours, rateOf(pair, today).hours, own.on, today), () => ({ hours: about(hours) }));
   })
 });
 const runningEnds = rule({
@@ -144,10 +148,10 @@ const runningEnds = rule({
       const from = began(pair);
       if (from === null) return null;
       const low = lowMark(pair, ['firmness', 'tread'], null);
-      if (low) return told(from, at(low.on), { mark: low.mark, what: CHECK_NAME[low.id] });
+      if (low) return told(from, at(low.on), () => ({ mark: low.mark, what: CHECK_NAME[low.id] }));
       const { km } = wearOfPair(pair, today);
       const days = reaches(life, km, rateOf(pair, today).km, from, today);
-      return told(from, days, { km: about(km), low: about(life.low), high: about(life.high) });
+      return told(from, days, () => ({ km: about(km), low: about(life.low), high: about(life.high) }));
     },
     (pair) => inUse(pair) && KIND_LIFE[pair.kind].counts === 'km'
   )
@@ -170,7 +174,7 @@ const lookAtFoam = rule({
       // From there on the pair’s end is told, which says the same.
       if (km >= low) return null;
       const days = reaches({ low: LOOK_AT.low * low, centre: LOOK_AT.centre * low, high: LOOK_AT.high * low }, km, rateOf(pair, today).km, from, today);
-      return days && { anchor: from, ...days, figures: { km: about(km) } };
+      return told(from, days, () => ({ km: about(km) }));
     },
     (pair) => inUse(pair) && KIND_LIFE[pair.kind].counts === 'km'
   )
@@ -185,12 +189,13 @@ const pointeEnds = rule({
   find: ofPairs(
     (pair, today) => {
       const from = began(pair);
-      if (from === null || !pair.life) return null;
+      const { life } = pair;
+      if (from === null || !life) return null;
       const low = lowMark(pair, ['box', 'shank'], null);
-      if (low) return told(from, at(low.on), { mark: low.mark, what: CHECK_NAME[low.id] });
+      if (low) return told(from, at(low.on), () => ({ mark: low.mark, what: CHECK_NAME[low.id] }));
       const { hours } = wearOfPair(pair, today);
-      const days = reaches(pair.life, hours, rateOf(pair, today).hours, from, today);
-      return told(from, days, { hours: hours.toFixed(1), low: about(pair.life.low), high: about(pair.life.high) });
+      const days = reaches(life, hours, rateOf(pair, today).hours, from, today);
+      return told(from, days, () => ({ hours: hours.toFixed(1), low: about(life.low), high: about(life.high) }));
     },
     (pair) => inUse(pair) && pair.kind === 'pointe'
   )
@@ -210,16 +215,17 @@ const danceHeel = rule({
       if (pair.boughtOn === null) return null;
       const due = addMonths(pair.boughtOn, 12 * years);
       if (pair.tally.checkedOn !== null && pair.tally.checkedOn >= due - YEARS.early) return null;
-      return { anchor: pair.boughtOn, earliest: due - YEARS.early, due, latest: due + YEARS.late, figures: { years } };
+      return { anchor: pair.boughtOn, earliest: due - YEARS.early, due, latest: due + YEARS.late, figures: () => ({ years }) };
     },
     (pair) => inUse(pair) && KIND_LIFE[pair.kind].years > 0
   )
 });
 const leather = (pair: KeptPair): boolean => pair.leatherSole ?? KIND_LIFE[pair.kind].leatherSole;
+const NO_FIGURES = (): Figures => ({});
 /** Until the day after it was worn last. */
 const wornLast: FindPair = ({ tally }, today) => {
   const { last } = tally.all;
-  return last === null || last > today ? null : told(last, { earliest: last, due: last, latest: last + 1, gone: last + 1 }, {});
+  return last === null || last > today ? null : told(last, { earliest: last, due: last, latest: last + 1, gone: last + 1 }, NO_FIGURES);
 };
 const leatherRest = rule({
   id: 'leather-rest',
@@ -255,10 +261,10 @@ const resole = rule({
       const from = latestOf(own?.on ?? null, began(pair));
       if (!Number.isFinite(from)) return null;
       const low = lowMark(pair, ['tread'], own?.on ?? null);
-      if (low) return told(from, at(low.on), { mark: low.mark });
+      if (low) return told(from, at(low.on), () => ({ mark: low.mark }));
       const { hours } = wearOfPair(pair, today, own);
       const band = { low: LIFE_BAND.low * SOLE_HOURS, centre: SOLE_HOURS, high: LIFE_BAND.high * SOLE_HOURS };
-      return told(from, reaches(band, hours, rateOf(pair, today).hours, from, today), { hours: about(hours) });
+      return told(from, reaches(band, hours, rateOf(pair, today).hours, from, today), () => ({ hours: about(hours) }));
     },
     (pair) => inUse(pair) && leather(pair) && !KIND_LIFE[pair.kind].dance
   )
@@ -275,7 +281,7 @@ const recheck = rule({
   find: ofPairs((pair) => {
     const on = pair.boughtOn;
     if (on === null || KIND[pair.kind].teacherLeads || (pair.tally.checkedOn !== null && pair.tally.checkedOn > on)) return null;
-    return { anchor: on, earliest: on + RECHECK.from, due: on + RECHECK.due, latest: on + RECHECK.latest, gone: on + RECHECK.gone, figures: {} };
+    return { anchor: on, earliest: on + RECHECK.from, due: on + RECHECK.due, latest: on + RECHECK.latest, gone: on + RECHECK.gone, figures: NO_FIGURES };
   })
 });
 const OUTGROWN_DAYS = 30;
@@ -289,7 +295,7 @@ const outgrown = rule({
   find: ofPairs((pair) => {
     const on = pair.outgrownOn;
     if (on === null) return null;
-    return { anchor: on, earliest: on - OUTGROWN_DAYS, due: on, latest: on + OUTGROWN_DAYS, figures: {} };
+    return { anchor: on, earliest: on - OUTGROWN_DAYS, due: on, latest: on + OUTGROWN_DAYS, figures: NO_FIGURES };
   })
 });
 

@@ -2,7 +2,7 @@ import { ENGINE_VERSION } from '@chiave/core/fit';
 import { dayText, KIND_LIFE, tallyOf, type Habit, type LifeEvent } from '@chiave/core/keep';
 import { MEASURES } from '@chiave/core/measure';
 import type { Sequelize } from 'sequelize';
-import { tables } from './models';
+import { packFacts, tables } from './models';
 import { personWords } from './person-words';
 import { steps } from './steps';
 
@@ -170,7 +170,7 @@ export async function fillCrowd(sequelize: Sequelize, size: CrowdSize): Promise<
         boughtOn: dayText(boughtOn),
         habits: habits.map((h) => ({ ...h, from: dayText(h.from), until: null }))
       };
-      return [{ id: firstPair + i, customer_id: firstPerson + (i % size.people), style_id: null, name: `pair ${i}`, state: 'owned', body: JSON.stringify(body), facts: JSON.stringify(facts), version: 0, updated_at: new Date(BEGIN) }]; // prettier-ignore
+      return [{ id: firstPair + i, customer_id: firstPerson + (i % size.people), style_id: null, name: `pair ${i}`, state: 'owned', body: JSON.stringify(body), facts: JSON.stringify(packFacts(facts)), version: 0, updated_at: new Date(BEGIN) }]; // prettier-ignore
     },
     bulk('pairs')
   );

@@ -2,8 +2,10 @@ export { Op } from 'sequelize';
 export { database } from './connect';
 export * from './kept';
 export {
+  packFacts,
   readingsOf,
   tables,
+  unpackFacts,
   type CustomerModel,
   type FittingModel,
   type FootFeatureModel,

@@ -40,8 +40,17 @@ async function writeNext(found: ReadonlyMap<number, NamedRecords>, today: string
   const rows = [...found].map(([customerId, named]) => ({ customerId, ...nextOf(named, day), stale: false }));
   if (rows.length > 0) await tables(database()).DuePerson.bulkCreate(rows, { updateOnDuplicate: ['nextOn', 'sortOn', 'stale'] });
 }
+/** Lists of everybody that are being worked out: who asks the same meanwhile gets the same. */
+const underWay = new Map<string, Promise<DueOfPerson[]>>();
 /** What is due of everybody, or of one. @param ahead days looked ahead */
-export async function dueList(today: string, { ahead, person, quiet = false }: { ahead: number; person?: number; quiet?: boolean }): Promise<DueOfPerson[]> {
+export function dueList(today: string, asked: { ahead: number; person?: number; quiet?: boolean }): Promise<DueOfPerson[]> {
+  if (asked.person !== undefined) return workOut(today, asked);
+  const key = `${today} ${asked.ahead} ${asked.quiet}`;
+  const found = underWay.get(key) ?? workOut(today, asked).finally(() => underWay.delete(key));
+  underWay.set(key, found);
+  return found;
+}
+async function workOut(today: string, { ahead, person, quiet = false }: { ahead: number; person?: number; quiet?: boolean }): Promise<DueOfPerson[]> {
   const found = await recordsOf(person === undefined ? null : [person], today);
   if (person !== undefined && !found.has(person)) throw notFound(`person ${person}`);
   const day = dayNumber(today);

@@ -174,17 +174,20 @@ export async function fittingsOf(customerId: number, { limit, after }: FittingsP
   return withParts(rows, around);
 }
 
+const DAY_MS = 86_400_000;
+/** A visit that nobody went on with for so long stands with its person only. */
+const FORGOTTEN_DAYS = 180;
 /** Fittings that go on: nothing is kept, and nothing was tried yet or something is not decided. The one opened last first; none of a person who was erased. */
 export async function openFittings(limit: number): Promise<FittingRow[]> {
   const ids = await select(
     z.object({ id: z.number() }),
     `SELECT f.id FROM fittings f JOIN customers c ON c.id = f.customer_id
-     WHERE c.erased_at IS NULL
+     WHERE c.erased_at IS NULL AND f.opened_at > :since
        AND NOT EXISTS (SELECT 1 FROM try_ons t WHERE t.fitting_id = f.id AND t.outcome = :kept)
        AND (NOT EXISTS (SELECT 1 FROM try_ons t WHERE t.fitting_id = f.id)
          OR EXISTS (SELECT 1 FROM try_ons t WHERE t.fitting_id = f.id AND t.outcome = :undecided))
      ORDER BY f.opened_at DESC, f.id DESC LIMIT :limit`,
-    { limit, undecided: UNDECIDED, kept: KEPT }
+    { limit, undecided: UNDECIDED, kept: KEPT, since: new Date(Date.now() - FORGOTTEN_DAYS * DAY_MS) }
   );
   return Promise.all(ids.map(({ id }) => fittingOf(id)));
 }

@@ -17,7 +17,7 @@ import { eventFields, wishFields } from '../../api/keep-schema';
 import { BLANK_DANCER, type PointePairBody } from '../../api/pointe-schema';
 import { occasionFields } from '../../api/occasion-schema';
 import { coreModels } from '../../pointe-models';
-import { bySchema, database, selectPlain, tables, textSet, type PairFacts } from '../db';
+import { bySchema, database, selectPlain, tables, textSet, unpackFacts } from '../db';
 import { pointeStock } from './pointe';
 
 /** Everything the rules read of some people, or of all of them, in a handful of queries. */
@@ -118,7 +118,15 @@ const eventAhead = (id: string, { on, name, kind, pairId, hem, postDays, kmAWeek
 export async function recordsOf(ids: readonly number[] | null, today: string): Promise<ReadonlyMap<number, NamedRecords>> {
   if (ids?.length === 0) return new Map();
   const whose = ids === null ? 'customer_id > 0' : 'customer_id IN (:ids)';
-  const q = <R extends object>(sql: string): Promise<R[]> => selectPlain<R>(sql, { ids, today });
+  // Of everybody one query after another: all connections at once would keep everybody else waiting.
+  let before: Promise<unknown> = Promise.resolve();
+  const q = <R extends object>(sql: string): Promise<R[]> => {
+    const asked = (): Promise<R[]> => selectPlain<R>(sql, { ids, today });
+    if (ids !== null) return asked();
+    const own = before.then(asked);
+    before = own.catch(() => {});
+    return own;
+  };
   const [people, seen, pairs, pointe, posts, events, occasions, wished, answers, looked] = await Promise.all([
     q<PersonLine>(`SELECT id, name, born, born_month AS bornMonth, fits_as AS fitsAs, flags FROM customers WHERE erased_at IS NULL${ids === null ? '' : ' AND id IN (:ids)'}`), // prettier-ignore
     q<SeenLine>(
@@ -147,7 +155,7 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
   ]);
   const seenOf = new Map(seen.map((s) => [s.customerId, s]));
   const lookedOf = new Map(looked.map((l) => [l.customerId, dayNumber(l.last)]));
-  const pairsBy = byPerson(pairs, ({ id, name, state, facts }): KeptPair[] => [{ ...parsed<PairFacts>(facts), key: String(id), name, state }]);
+  const pairsBy = byPerson(pairs, ({ id, name, state, facts }): KeptPair[] => [{ ...unpackFacts(parsed(facts)), key: String(id), name, state }]);
   const postsBy = byPerson(posts, ({ id, dueOn, names }): ParcelOut[] => [{ id, name: names, dueOn: dayNumber(dueOn) }]);
   const eventsBy = byPerson(events, ({ id, body }) => {
     const read = bySchema(body, eventFields, null);

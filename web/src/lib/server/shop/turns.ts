@@ -15,7 +15,7 @@ import {
 import { lastBuyDays } from '@chiave/core/use';
 import type { z } from 'zod';
 import type { CostRow, EventRow, RotationAnswer, rotationSchema, SeasonRow, TroublesAnswer, WishRow } from '../../api/keep-schema';
-import { database, select, selectPlain, tables, type PairFacts } from '../db';
+import { database, select, selectPlain, tables, unpackFacts } from '../db';
 import { customerOf } from './customers';
 import { recordsOf } from './kept-records';
 import { coreOf } from './pairs';
@@ -97,13 +97,20 @@ export async function wishesOf(customerId: number): Promise<WishRow[]> {
 }
 /** What pairs cost, by production and by season; pairs that name neither are in no row. */
 export async function costsOfShop(today: string): Promise<{ productions: CostRow[]; seasons: CostRow[] }> {
-  const rows = await selectPlain<{ id: number; name: string; state: 'owned'; facts: unknown; production: string | null; season: string | null }>(
+  const rows = await selectPlain<{
+    id: number;
+    name: string;
+    state: 'owned';
+    facts: string | Record<string, unknown>;
+    production: string | null;
+    season: string | null;
+  }>(
     `SELECT id, name, state, facts, JSON_VALUE(body, '$.production') AS production, JSON_VALUE(body, '$.season') AS season FROM pairs
      WHERE facts IS NOT NULL AND (JSON_VALUE(body, '$.production') <> '' OR JSON_VALUE(body, '$.season') <> '')`
   );
   const day = dayNumber(today);
   const costs = rows.map((r) => {
-    const facts = (typeof r.facts === 'string' ? JSON.parse(r.facts) : r.facts) as PairFacts;
+    const facts = unpackFacts(typeof r.facts === 'string' ? JSON.parse(r.facts) : r.facts);
     return { ...r, cost: costOf(coreOf({ ...r, facts })!, day) };
   });
   const by = (of: (r: (typeof costs)[number]) => string | null): CostRow[] => {

@@ -75,6 +75,9 @@ export async function up(s: Steps): Promise<void> {
     created_at: moment
   });
   await s.addIndex('said_answers', ['question']);
+  // Today asks for what is new: who came, what runs, what came back.
+  await s.addIndex('fittings', ['updated_at']);
+  await s.addIndex('fittings', ['opened_at']);
   await s.createTable('calendar_feeds', {
     id: serial,
     token: { type: STRING(64), allowNull: false, unique: true },
@@ -108,5 +111,6 @@ export async function up(s: Steps): Promise<void> {
 
 export async function down(s: Steps): Promise<void> {
   await s.addColumn('try_ons', 'worn', { type: JSON, allowNull: true });
+  for (const column of ['updated_at', 'opened_at']) await s.removeIndex('fittings', [column]);
   for (const table of ['calendar_feeds', 'said_answers', 'due_people', 'due_answers', ...OF_A_PERSON, 'pair_life', 'pairs']) await s.dropTable(table);
 }

@@ -43,6 +43,7 @@ const made = (sequelize: Sequelize) => ({
 export type Tables = ReturnType<typeof made>;
 export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
 export { readingsOf } from './people';
+export { packFacts, unpackFacts } from './keeping';
 export type { OfPersonModel, PairFacts, PairLifeModel, PairModel } from './keeping';
 export type { LearnedAnswerModel, PostModel } from './learning';
 export type { HabitModel, LastModel, MakerModel, PullModel } from './stock';

@@ -1,4 +1,4 @@
-import { PAIR_STATES, type KeptPair, type PairState } from '@chiave/core/keep';
+import { BLANK_TALLY, PAIR_STATES, type KeptPair, type PairState } from '@chiave/core/keep';
 import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
 import type { z } from 'zod';
 import { appointmentFields, eventFields, keptPairBody, lookedFields, troubleFields, wishFields, type PairBody } from '../../../api/keep-schema';
@@ -10,6 +10,13 @@ import { flag, json, MOMENT, NUMBER, serial, STRING, word } from './columns';
 /** What the rules read of a pair, worked out when it is written. */
 export type PairFacts = Omit<KeptPair, 'key' | 'name' | 'state'>;
 /** Pairs of people’s own, and all that is kept after the sale. */
+/** Of facts most say nothing: what is as here is not written. */
+const BLANK_FACTS: Omit<PairFacts, 'kind'> = { uses: [], boughtOn: null, price: null, returnBy: null, orderedOn: null, expectedOn: null, habits: [], tally: BLANK_TALLY, life: null, leatherSole: null, tip: null, outgrownOn: null }; // prettier-ignore
+const without = (value: object, blank: object): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(value).filter(([key, v]) => JSON.stringify(v) !== JSON.stringify((blank as Record<string, unknown>)[key])));
+/** Facts as they are written: tens of thousands are read at once. */
+export const packFacts = ({ tally, ...facts }: PairFacts): object => ({ ...without(facts, BLANK_FACTS), tally: without(tally, BLANK_TALLY) });
+export const unpackFacts = (packed: Record<string, unknown>): PairFacts => ({ ...BLANK_FACTS, ...packed, tally: { ...BLANK_TALLY, ...(packed.tally as object) } }) as PairFacts; // prettier-ignore
 export interface PairModel extends Model<InferAttributes<PairModel>, InferCreationAttributes<PairModel>> {
   id: CreationOptional<number>;
   customerId: number;
@@ -19,6 +26,7 @@ export interface PairModel extends Model<InferAttributes<PairModel>, InferCreati
   state: PairState;
   /** Null for one that cannot be read any more. */
   body: PairBody | null;
+  /** Written packed. */
   facts: CreationOptional<PairFacts | null>;
   version: number;
   updatedAt: Date;
@@ -103,7 +111,12 @@ export const keepingTables = (sequelize: Sequelize) => ({
       name: STRING(120),
       state: word('state', 10, idOf(PAIR_STATES), 'owned'),
       body: json('body', (v) => bySchema(v, keptPairBody, null)),
-      facts: json('facts', (v) => (v === null ? null : (record(v) as unknown as PairFacts))),
+      facts: {
+        ...json('facts', (v) => (v === null || v === undefined ? null : unpackFacts(record(v)))),
+        set(this: Model, facts: PairFacts) {
+          this.setDataValue('facts' as never, packFacts(facts) as never);
+        }
+      },
       version: NUMBER,
       updatedAt: MOMENT
     },
