@@ -48,6 +48,7 @@ while ((await api('GET', '/learn/shop')).state === 'running') await new Promise(
 const PICTURES = [
   ['today', '/', DESK, 'h1'],
   ['pointe', `/stock/pointe?person=${idOf('Tecla Brindavoll')}`, DESK, 'svg[role=img]'],
+  ['pairs', `/people/${idOf('Ilva Serrandi')}/pairs`, DESK, '[data-pair]'],
   ['history', `/people/${idOf('Ilva Serrandi')}`, DESK, 'h1'],
   ['look', `/fittings/${ilva}/look`, DESK, '.pictured'],
   ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],
@@ -76,7 +77,6 @@ const PICTURES = [
   ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, '[data-section]'],
   ['shoe-heel', `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium&part=heel`, DESK, '[data-section]'],
   ['try', `/fittings/${ilva}/try`, DESK, '[data-try]'],
-  ['keep', `/fittings/${ilva}/keep`, DESK, '[data-keep]'],
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
   ['stock', '/stock', DESK, '[role=row]'],
   ['uses', `/stock/use?person=${idOf('Jory Tamblin')}&part=gait`, DESK, '[data-school] li'],
