@@ -62,6 +62,28 @@ interface PairLine {
   facts: unknown;
 }
 
+/** Pairs as they were read last, by their version: of tens of thousands only those that changed are read again, whoever changed them. */
+const readBefore = new Map<number, { version: number; pair: KeptPair }>();
+const CHUNK = 5000;
+const pairsAmong = (where: string, values: object): Promise<(PairLine & { version: number })[]> =>
+  selectPlain(`SELECT id, customer_id AS customerId, name, state, version, facts FROM pairs WHERE ${where} AND facts IS NOT NULL`, { ...values });
+const coreOf = ({ id, name, state, facts }: PairLine): KeptPair => ({ ...unpackFacts(parsed(facts)), key: String(id), name, state });
+/** Pairs in use or on their way of everybody. */
+async function pairsOfAll(): Promise<ReadonlyMap<number, KeptPair[]>> {
+  const lines = await selectPlain<{ id: number; customerId: number; version: number }>("SELECT id, customer_id AS customerId, version FROM pairs WHERE state IN ('owned', 'ordered')"); // prettier-ignore
+  const stale = lines.filter((l) => readBefore.get(l.id)?.version !== l.version).map((l) => l.id);
+  if (stale.length > 0) {
+    const there = new Set(lines.map((l) => l.id));
+    for (const id of readBefore.keys()) if (!there.has(id)) readBefore.delete(id);
+  }
+  for (let i = 0; i < stale.length; i += CHUNK)
+    for (const row of await pairsAmong('id IN (:ids)', { ids: stale.slice(i, i + CHUNK) })) readBefore.set(row.id, { version: row.version, pair: coreOf(row) });
+  return byPerson(lines, ({ id }) => {
+    const found = readBefore.get(id);
+    return found ? [found.pair] : [];
+  });
+}
+
 /** Pointe pairs as the rules read them: their life is worked out by the bench’s own sums. */
 async function pointePairs(whose: string, ids: readonly number[] | null): Promise<ReadonlyMap<number, KeptPair[]>> {
   const rows = await selectPlain<{ id: number; customerId: number; pair: unknown; asked: unknown }>(
@@ -127,14 +149,16 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
     before = own.catch(() => {});
     return own;
   };
-  const [people, seen, pairs, pointe, posts, events, occasions, wished, answers, looked] = await Promise.all([
+  const [people, seen, pairsBy, pointe, posts, events, occasions, wished, answers, looked] = await Promise.all([
     q<PersonLine>(`SELECT id, name, born, born_month AS bornMonth, fits_as AS fitsAs, flags FROM customers WHERE erased_at IS NULL${ids === null ? '' : ' AND id IN (:ids)'}`), // prettier-ignore
     q<SeenLine>(
       `SELECT f.customer_id AS customerId, DATE_FORMAT(MAX(CASE WHEN EXISTS (SELECT 1 FROM foot_measures m WHERE m.fitting_id = f.id AND m.field = 'lengthMm') THEN f.opened_at END), '%Y-%m-%d') AS measuredOn,
          MIN(f.weight_kg) AS leastKg, MAX(f.weight_kg) AS mostKg
        FROM fittings f WHERE f.${whose} GROUP BY f.customer_id`
     ),
-    q<PairLine>(`SELECT id, customer_id AS customerId, name, state, facts FROM pairs WHERE ${whose} AND facts IS NOT NULL AND state IN ('owned', 'ordered')`),
+    ids === null
+      ? pairsOfAll()
+      : pairsAmong("customer_id IN (:ids) AND state IN ('owned', 'ordered')", { ids }).then((rows) => byPerson(rows, (row) => [coreOf(row)])),
     pointePairs(whose, ids),
     q<{ id: number; customerId: number; dueOn: string; names: string }>(
       `SELECT p.id, p.customer_id AS customerId, p.due_on AS dueOn, GROUP_CONCAT(COALESCE(s.name, t.style_id) SEPARATOR ', ') AS names
@@ -155,7 +179,6 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
   ]);
   const seenOf = new Map(seen.map((s) => [s.customerId, s]));
   const lookedOf = new Map(looked.map((l) => [l.customerId, dayNumber(l.last)]));
-  const pairsBy = byPerson(pairs, ({ id, name, state, facts }): KeptPair[] => [{ ...unpackFacts(parsed(facts)), key: String(id), name, state }]);
   const postsBy = byPerson(posts, ({ id, dueOn, names }): ParcelOut[] => [{ id, name: names, dueOn: dayNumber(dueOn) }]);
   const eventsBy = byPerson(events, ({ id, body }) => {
     const read = bySchema(body, eventFields, null);

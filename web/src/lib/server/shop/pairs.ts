@@ -85,7 +85,10 @@ export async function refreshPairs(customerId: number): Promise<void> {
   await transacted(async (transaction) => {
     await heldPerson(customerId, transaction, 'share');
     const rows = await tables(database()).Pair.findAll({ where: { customerId }, transaction, lock: transaction.LOCK.UPDATE });
-    for (const row of rows) await refreshPair(row, around, transaction);
+    for (const row of rows) {
+      await row.update({ version: row.version + 1 }, { transaction });
+      await refreshPair(row, around, transaction);
+    }
   });
 }
 
