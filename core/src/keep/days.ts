@@ -5,7 +5,16 @@ export type DayNumber = number;
 const DAY_MS = 86_400_000;
 /** @param day as YYYY-MM-DD */
 export const dayNumber = (day: string): DayNumber => Date.UTC(Number(day.slice(0, 4)), Number(day.slice(5, 7)) - 1, Number(day.slice(8, 10))) / DAY_MS;
-export const dayText = (day: DayNumber): string => new Date(Math.round(day) * DAY_MS).toISOString().slice(0, 10);
+/** Days that were written out: a list of thousands names the same few hundred. */
+const written = new Map<DayNumber, string>();
+const MOST_WRITTEN = 20_000;
+export function dayText(day: DayNumber): string {
+  const found = written.get(day);
+  if (found) return found;
+  const text = new Date(Math.round(day) * DAY_MS).toISOString().slice(0, 10);
+  if (written.size < MOST_WRITTEN) written.set(day, text);
+  return text;
+}
 /** A day so many months on; the last of a shorter month where it has no such day: 31 January and a month is 28 or 29 February. */
 export function addMonths(day: DayNumber, months: number): DayNumber {
   const at = new Date(day * DAY_MS);

@@ -68,8 +68,15 @@ const CHUNK = 5000;
 const pairsAmong = (where: string, values: object): Promise<(PairLine & { version: number })[]> =>
   selectPlain(`SELECT id, customer_id AS customerId, name, state, version, facts FROM pairs WHERE ${where} AND facts IS NOT NULL`, { ...values });
 const coreOf = ({ id, name, state, facts }: PairLine): KeptPair => ({ ...unpackFacts(parsed(facts)), key: String(id), name, state });
-/** Pairs in use or on their way of everybody. */
+let allBefore: { stamp: string; pairs: ReadonlyMap<number, KeptPair[]> } | undefined;
+/** Pairs in use or on their way of everybody. Every change of a pair counts its version up. */
 async function pairsOfAll(): Promise<ReadonlyMap<number, KeptPair[]>> {
+  const [now] = await selectPlain<{ pairs: number; versions: string | null; newest: number | null }>('SELECT COUNT(*) AS pairs, SUM(version) AS versions, MAX(id) AS newest FROM pairs'); // prettier-ignore
+  const stamp = `${now.pairs} ${now.versions} ${now.newest}`;
+  if (allBefore?.stamp !== stamp) allBefore = { stamp, pairs: await readAll() };
+  return allBefore.pairs;
+}
+async function readAll(): Promise<ReadonlyMap<number, KeptPair[]>> {
   const lines = await selectPlain<{ id: number; customerId: number; version: number }>("SELECT id, customer_id AS customerId, version FROM pairs WHERE state IN ('owned', 'ordered')"); // prettier-ignore
   const stale = lines.filter((l) => readBefore.get(l.id)?.version !== l.version).map((l) => l.id);
   if (stale.length > 0) {

@@ -29,6 +29,8 @@ export async function up(s: Steps): Promise<void> {
     version: count,
     updated_at: moment
   });
+  // One look at this index tells whether any pair has changed.
+  await s.addIndex('pairs', ['version']);
   await s.createTable('pair_life', {
     id: serial,
     pair_id: { type: NUMBER, allowNull: false, references: { model: 'pairs', key: 'id' }, onDelete: 'CASCADE', onUpdate: 'CASCADE' },
