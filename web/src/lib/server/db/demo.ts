@@ -286,7 +286,7 @@ async function insertKeep(
     }),
     options
   );
-  await t.DuePerson.bulkCreate([...ids.values()].map((customerId) => ({ customerId, nextOn: '', sortOn: '', stale: true })), options); // prettier-ignore
+  await t.DuePerson.bulkCreate([...ids.values()].map((customerId) => ({ customerId, nextOn: '', sortOn: '', stale: 1 })), options); // prettier-ignore
 }
 const SHOP = 'the shoe room of the lyric theatre at Porto Levanna';
 

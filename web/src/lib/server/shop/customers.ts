@@ -110,7 +110,7 @@ export async function heldPerson(id: number, transaction: Transaction, how: 'sha
 }
 /** Whoever writes to a person changes what is due of them: it is reckoned anew. */
 const STALE =
-  "INSERT INTO due_people (customer_id, next_on, sort_on, stale) VALUES (:id, '', '', 1) ON DUPLICATE KEY UPDATE next_on = '', sort_on = '', stale = 1";
+  "INSERT INTO due_people (customer_id, next_on, sort_on, stale) VALUES (:id, '', '', 1) ON DUPLICATE KEY UPDATE next_on = '', sort_on = '', stale = stale + 1";
 
 /** What is kept with a person: whose it is, and how often it was changed. */
 type OfPerson = Model & { customerId: number; version?: number | null };

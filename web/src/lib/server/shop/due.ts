@@ -1,7 +1,7 @@
 import { byUrgency, dayNumber, dayText, DUE_RULE, dueOf, LIFE_EVENT, sayDue, type DueItem, type DueRuleId } from '@chiave/core/keep';
 import type { z } from 'zod';
 import { type dueAnswerSchema, type DueRow } from '../../api/keep-schema';
-import { apart, database, selectPlain, tables, transacted } from '../db';
+import { apart, change, database, selectPlain, tables, transacted } from '../db';
 import { invalid, notFound } from '../problems';
 import { heldPerson } from './customers';
 import { recordsOf, withoutFacts, type NamedRecords } from './kept-records';
@@ -34,11 +34,27 @@ function nextOf(named: NamedRecords, today: number): { nextOn: string; sortOn: s
   const sort = Math.min(next, ...ahead.filter((i) => i.earliest <= today).map((i) => (DUE_RULE[i.rule].firm ? i.latest : Math.max(i.due, today - HORIZON))));
   return { nextOn: dayText(next), sortOn: dayText(sort) };
 }
-/** Writes when some people are told next. Rows that were made stale meanwhile stay so. */
-async function writeNext(found: ReadonlyMap<number, NamedRecords>, today: string): Promise<void> {
+/** A person as Today finds them: how often they were written to since their list was worked out, and when they are told next. */
+interface Marked {
+  id: number;
+  stale: number;
+  nextOn: string;
+  sortOn: string;
+}
+const MARKED = 'customer_id AS id, stale, next_on AS nextOn, sort_on AS sortOn';
+/** Writes when people are told next, where it is another day than it was. Who was written to meanwhile stays stale. */
+async function writeNext(rows: readonly Marked[], found: ReadonlyMap<number, NamedRecords>, today: string): Promise<void> {
   const day = dayNumber(today);
-  const rows = [...found].map(([customerId, named]) => ({ customerId, ...nextOf(named, day), stale: false }));
-  if (rows.length > 0) await tables(database()).DuePerson.bulkCreate(rows, { updateOnDuplicate: ['nextOn', 'sortOn', 'stale'] });
+  const changed = rows.flatMap((row) => {
+    const named = found.get(row.id);
+    const next = named && nextOf(named, day);
+    return next && (row.stale > 0 || next.nextOn !== row.nextOn || next.sortOn !== row.sortOn) ? [{ ...row, ...next }] : [];
+  });
+  if (changed.length === 0) return;
+  await transacted(async () => {
+    for (const row of changed)
+      await change('UPDATE due_people SET next_on = :nextOn, sort_on = :sortOn, stale = 0 WHERE customer_id = :id AND stale = :stale', { ...row });
+  });
 }
 /** Lists of everybody that are being worked out: who asks the same meanwhile gets the same. */
 const underWay = new Map<string, Promise<DueOfPerson[]>>();
@@ -68,29 +84,34 @@ const GONE_THROUGH = 40;
 export async function dueThisWeek(today: string, most: number, ahead = 7): Promise<{ people: DueOfPerson[]; total: number }> {
   const until = dayText(dayNumber(today) + ahead);
   const [rows, [{ total }]] = await Promise.all([
-    selectPlain<{ id: number }>('SELECT customer_id AS id FROM due_people WHERE next_on <= :until ORDER BY sort_on, customer_id LIMIT :most', { until, most: GONE_THROUGH }), // prettier-ignore
+    selectPlain<Marked>(`SELECT ${MARKED} FROM due_people WHERE next_on <= :until ORDER BY sort_on, customer_id LIMIT :most`, { until, most: GONE_THROUGH }), // prettier-ignore
     selectPlain<{ total: number }>('SELECT COUNT(*) AS total FROM due_people WHERE next_on <= :until', { until })
   ]);
   const found = await recordsOf(rows.map((r) => r.id), today); // prettier-ignore
   const day = dayNumber(today);
-  await writeNext(found, today);
+  await writeNext(rows, found, today);
   const people = [...found].map(([id, named]) => ({ id, name: named.name, items: told(named, day, ahead, false) })).filter((p) => p.items.length > 0);
   const urgent = byUrgency(day);
   people.sort((a, b) => urgent(a.items[0], b.items[0]) || a.id - b.id);
   return { people: people.slice(0, most), total: rows.length < GONE_THROUGH ? people.length : Number(total) };
 }
-const CHUNK = 500;
+const CHUNK = 200;
 let reckoning: Promise<void> | null = null;
 /** Goes through everybody whose list was never worked out or has changed, beside the requests. */
 export function reckonStale(today: string): Promise<void> {
   return (reckoning ??= apart(async () => {
     try {
-      for (let ids; (ids = await withoutFacts(CHUNK)).length > 0;) for (const id of ids) await refreshPairs(id);
+      for (let after = 0; ;) {
+        const ids = await withoutFacts(after, CHUNK);
+        if (ids.length === 0) break;
+        for (const id of ids) await refreshPairs(id);
+        after = ids.at(-1)!;
+      }
       for (;;) {
-        const rows = await selectPlain<{ id: number }>('SELECT customer_id AS id FROM due_people WHERE stale = 1 LIMIT :most', { most: CHUNK });
+        const rows = await selectPlain<Marked>(`SELECT ${MARKED} FROM due_people WHERE stale > 0 LIMIT :most`, { most: CHUNK });
         if (rows.length === 0) return;
         const found = await recordsOf(rows.map((r) => r.id), today); // prettier-ignore
-        await writeNext(found, today);
+        await writeNext(rows, found, today);
         // Who was erased has no list.
         const gone = rows.filter((r) => !found.has(r.id)).map((r) => r.id);
         if (gone.length > 0) await tables(database()).DuePerson.destroy({ where: { customerId: gone } });

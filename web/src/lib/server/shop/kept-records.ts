@@ -17,7 +17,7 @@ import { eventFields, wishFields } from '../../api/keep-schema';
 import { BLANK_DANCER, type PointePairBody } from '../../api/pointe-schema';
 import { occasionFields } from '../../api/occasion-schema';
 import { coreModels } from '../../pointe-models';
-import { bySchema, database, selectPlain, tables, textSet, unpackFacts } from '../db';
+import { bySchema, selectPlain, textSet, unpackFacts } from '../db';
 import { pointeStock } from './pointe';
 
 /** Everything the rules read of some people, or of all of them, in a handful of queries. */
@@ -227,8 +227,6 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
     })
   );
 }
-/** Rows of a person whose facts were never worked out: those that a migration made. */
-export const withoutFacts = async (limit: number): Promise<number[]> =>
-  (await tables(database()).Pair.findAll({ where: { facts: null } as never, attributes: ['customerId'], group: ['customerId'], limit })).map(
-    (r) => r.customerId
-  );
+/** People behind one, of whose pairs the facts were never worked out: those that a migration made. One that cannot be read never gets any. */
+export const withoutFacts = async (after: number, most: number): Promise<number[]> =>
+  (await selectPlain<{ id: number }>('SELECT DISTINCT customer_id AS id FROM pairs WHERE facts IS NULL AND customer_id > :after ORDER BY customer_id LIMIT :most', { after, most })).map((r) => r.id); // prettier-ignore

@@ -1,7 +1,7 @@
 import { DataTypes } from 'sequelize';
 import type { Steps } from '../steps';
 
-const { STRING, INTEGER, JSON, DATE, BOOLEAN } = DataTypes;
+const { STRING, INTEGER, JSON, DATE } = DataTypes;
 const NUMBER = INTEGER.UNSIGNED;
 const serial = { type: NUMBER, autoIncrement: true, primaryKey: true };
 const customers = { references: { model: 'customers', key: 'id' }, onDelete: 'CASCADE', onUpdate: 'CASCADE' };
@@ -60,7 +60,7 @@ export async function up(s: Steps): Promise<void> {
     customer_id: { ...person, primaryKey: true },
     next_on: { ...day, allowNull: false },
     sort_on: { ...day, allowNull: false },
-    stale: { type: BOOLEAN, allowNull: false, defaultValue: true }
+    stale: { ...count, defaultValue: 1 }
   });
   await s.addIndex('due_people', ['sort_on']);
   await s.createTable('said_answers', {

@@ -5,7 +5,7 @@ import { appointmentFields, eventFields, keptPairBody, lookedFields, troubleFiel
 import { ANSWER_KINDS, saidCardSchema, type AnswerKindId, type SaidCard } from '../../../api/said-schema';
 import { idOf } from '../../../api/values';
 import { bySchema, record } from '../kept';
-import { flag, json, MOMENT, NUMBER, serial, STRING, word } from './columns';
+import { json, MOMENT, NUMBER, serial, STRING, word } from './columns';
 
 /** What the rules read of a pair, worked out when it is written. */
 export type PairFacts = Omit<KeptPair, 'key' | 'name' | 'state'>;
@@ -68,7 +68,8 @@ export interface DuePersonModel extends Model<InferAttributes<DuePersonModel>, I
   customerId: number;
   nextOn: string;
   sortOn: string;
-  stale: boolean;
+  /** How often the person was written to since the list was worked out. */
+  stale: number;
 }
 export interface SaidAnswerModel extends Model<InferAttributes<SaidAnswerModel>, InferCreationAttributes<SaidAnswerModel>> {
   id: CreationOptional<number>;
@@ -139,7 +140,7 @@ export const keepingTables = (sequelize: Sequelize) => ({
   ),
   DuePerson: sequelize.define<DuePersonModel>(
     'DuePerson',
-    { customerId: { type: NUMBER, primaryKey: true }, nextOn: STRING(10), sortOn: STRING(10), stale: flag('stale') },
+    { customerId: { type: NUMBER, primaryKey: true }, nextOn: STRING(10), sortOn: STRING(10), stale: NUMBER },
     { tableName: 'due_people' }
   ),
   SaidAnswer: sequelize.define<SaidAnswerModel>(
