@@ -48,7 +48,7 @@ while ((await api('GET', '/learn/shop')).state === 'running') await new Promise(
 const PICTURES = [
   ['today', '/', DESK, 'h1'],
   ['pointe', `/stock/pointe?person=${idOf('Tecla Brindavoll')}`, DESK, 'svg[role=img]'],
-  ['pairs', `/people/${idOf('Ilva Serrandi')}/pairs`, DESK, '[data-pair]'],
+  ['pairs', `/people/${idOf('Jory Tamblin')}/pairs`, DESK, '[data-pair]'],
   ['history', `/people/${idOf('Ilva Serrandi')}`, DESK, 'h1'],
   ['look', `/fittings/${ilva}/look`, DESK, '.pictured'],
   ['measure', `/fittings/${ilva}/measure`, DESK, 'svg path'],

@@ -228,6 +228,15 @@ describe('rules', () => {
     expect(dueOf(records({ person: { ...person, born: year - 65, measuredOn: TODAY } }), TODAY, 400).find((i) => i.rule === 'remeasure')!.due).toBe(addMonths(TODAY, 12)); // prettier-ignore
     expect(told(records({ person: { ...person, born: year - 40, measuredOn: TODAY - 900 } }), TODAY)).not.toContain('remeasure');
   });
+  it('grown feet are measured at each purchase (common practice, no source)', () => {
+    const bought = (ago: number, measuredAgo: number) =>
+      records({ person: { ...person, measuredOn: TODAY - measuredAgo }, pairs: [pair({ kind: 'sneaker', boughtOn: TODAY - ago })] });
+    expect(told(bought(3, 500), TODAY)).toContain('remeasure');
+    expect(told(bought(3, 100), TODAY)).not.toContain('remeasure');
+    expect(told(bought(200, 900), TODAY)).not.toContain('remeasure');
+    // Measured since: done by itself.
+    expect(told(bought(3, 0), TODAY)).not.toContain('remeasure');
+  });
   it('the last day to send back is told before it, and for a week after it is past', () => {
     const p = (returnBy: number) => records({ pairs: [pair({ kind: 'sneaker', returnBy })] });
     expect(told(p(TODAY + 8), TODAY)).not.toContain('return-day');

@@ -14,24 +14,35 @@ const WHY = {
   weight: 'the weight changed',
   'small-child': 'a small child’s feet',
   growing: 'growing feet',
-  elder: 'feet change through the sixties and seventies'
+  elder: 'feet change through the sixties and seventies',
+  bought: 'bought without being measured'
 } as const;
 const toldWhy = (why: string): why is keyof typeof WHY => Object.hasOwn(WHY, why);
+/** Grown feet are measured at each purchase: one this long after the last reading was without [model]. */
+const PURCHASE = { afterMonths: 12, due: 7, latest: 30, gone: 90 } as const;
 /** Told so many days before, and late half as long after again. */
 const AHEAD = { short: 14, long: 30, shortMonths: 6 } as const;
 const remeasure = rule({
   id: 'remeasure',
   name: 'measure again',
-  source: { mark: 'standard', words: 'children by age (Gould 1990, from memory); pregnancy, weight and the sixties and seventies by practice' },
+  source: {
+    mark: 'standard',
+    words: 'children by age (Gould 1990, from memory); at each purchase, in pregnancy, after a change of weight, through the sixties and seventies by practice'
+  },
   action: 'measure both feet, standing',
-  because: (f) => `${WHY[f.why as keyof typeof WHY]}; measured ${times(f.months, 'month')} apart`,
+  because: (f) =>
+    f.why === 'bought' ? `${WHY.bought} for over ${times(f.months, 'month')}` : `${WHY[f.why as keyof typeof WHY]}; measured ${times(f.months, 'month')} apart`,
   remind: () => 'It is time to measure both feet again. It takes five minutes, in the afternoon, in the socks you wear.',
-  find: ({ person }, today, doneOn) => {
+  find: ({ person, pairs }, today, doneOn) => {
     const on = person.measuredOn;
     if (on === null) return [];
     const age = person.born === null ? undefined : yearsAt(today) - person.born;
     const { months, why } = remeasureAfter(age, person.growsAs, { pregnant: stateOfFlags(person.flags).pregnant, weightChanged: person.weightChanged });
-    if (!toldWhy(why)) return [];
+    if (!toldWhy(why)) {
+      const bought = pairs.reduce((last, p) => Math.max(last, p.state === 'owned' ? (p.boughtOn ?? -Infinity) : -Infinity), -Infinity);
+      if (bought > today || bought < addMonths(on, PURCHASE.afterMonths)) return [];
+      return [{ subject: 'person', name: '', anchor: bought, earliest: bought, due: bought + PURCHASE.due, latest: bought + PURCHASE.latest, gone: bought + PURCHASE.gone, figures: { why: 'bought', months: PURCHASE.afterMonths } }]; // prettier-ignore
+    }
     const anchor = Math.max(on, doneOn('person') ?? -Infinity);
     const due = addMonths(anchor, months);
     const ahead = months <= AHEAD.shortMonths ? AHEAD.short : AHEAD.long;

@@ -56,7 +56,7 @@
   {/each}
   {#if !isOver}<line x1={x(worn)} x2={x(worn)} y1={AT - 16} y2={AT + 16} stroke="var(--color-ink)" stroke-width="2.5" />{/if}
   <text x={x(0)} y="14" font-size="15" fill="currentColor">{pair.body.boughtOn ? format(parseISO(pair.body.boughtOn), 'MMM yyyy') : 'not noted when'}</text>
-  <text x={Math.min(WIDE - 60, Math.max(120, x(worn)))} y={HIGH - 6} font-size="16" font-weight="600" text-anchor="middle" fill="currentColor"
+  <text x={Math.min(WIDE - 60, Math.max(28, x(worn)))} y={HIGH - 6} font-size="16" font-weight="600" text-anchor="middle" fill="currentColor"
     >{wornWords(pair)}</text
   >
   {#if ends && !isOver}<text x={WIDE - LEFT} y="14" font-size="15" text-anchor="end" fill="currentColor">about until {ends}</text>{/if}

@@ -236,6 +236,7 @@ export async function pairOfTry(
   if ((await t.PairLife.count({ where: { pairId: row.id }, transaction })) === 0) await row.destroy({ transaction });
   else if (!row.facts?.tally.ended) {
     await t.PairLife.create({ pairId: row.id, onDay: today, what: 'returned', body: { note: '' }, byWhom: by, createdAt: new Date() }, { transaction });
+    await row.update({ version: row.version + 1, updatedAt: new Date() }, { transaction });
     await refreshPair(row, around, transaction);
   }
 }

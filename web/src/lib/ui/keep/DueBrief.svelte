@@ -27,7 +27,7 @@
   </div>
   <div class="min-w-0 flex-1 leading-snug">
     <b class="block truncate">{capital(item.title)}{item.name ? `: ${item.name}` : ''}</b>
-    <span class="block truncate"><a href="/people/{item.person.id}/pairs">{item.person.name}</a> <span class="soft">· {item.reason}</span></span>
+    <span class="block"><a href="/people/{item.person.id}/pairs">{item.person.name}</a> <span class="soft">· {item.reason}</span></span>
   </div>
   <Button class="shrink-0 print:hidden" disabled={busy} onclick={() => onanswer(item, 'done')} aria-label="{capital(item.done)}: {about}"
     >{capital(item.done)}</Button

@@ -13,9 +13,16 @@
   let { card, onshop }: { card: AnswerCard; onshop: (shop: string) => void } = $props();
   let message = $state('');
   let kept = $state('');
+  let askedBy = $state('');
   /** Keeps what is said here among the answers, to be said again. */
   async function keep(): Promise<void> {
-    const sent = await send('/api/v1/answers', 'POST', { kind: 'size', about: card.title, card: ofSize($state.snapshot(card)), engine: ENGINE_VERSION });
+    const sent = await send('/api/v1/answers', 'POST', {
+      kind: 'size',
+      askedBy: askedBy.trim(),
+      about: card.title,
+      card: ofSize($state.snapshot(card)),
+      engine: ENGINE_VERSION
+    });
     message = sent.ok ? '' : sent.detail;
     kept = sent.ok ? 'Kept among the answers.' : '';
   }
@@ -26,6 +33,7 @@
   <div class="mb-2 flex flex-wrap items-end gap-2 print:hidden">
     <h2 class="mr-auto">Answer card</h2>
     <Field label="From" class="w-80" value={card.shop} maxlength={120} oninput={(e) => onshop(e.currentTarget.value)} />
+    <Field label="Asked by" class="w-56" bind:value={askedBy} maxlength={120} />
     <Button onclick={keep}>Keep as said</Button>
     <Button onclick={() => window.print()}>Print</Button>
     <Button onclick={() => pdf('a4')}>PDF, A4</Button>
