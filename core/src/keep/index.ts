@@ -7,7 +7,6 @@ export * from './life';
 export * from './records';
 export * from './rotation';
 export type { DueRule, Found } from './rule';
-export { leftOn, pairFor } from './rules/ahead';
 export * from './season';
 export * from './tally';
 export * from './trouble';

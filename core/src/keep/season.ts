@@ -2,7 +2,6 @@ import { lastBuyDays } from '../use';
 import { KIND_LIFE } from './by-kind';
 import type { DayNumber } from './days';
 import { lifeOfPair, rateOf, wearOfPair, type Band, type EventAhead, type KeptPair } from './records';
-import { leftOn } from './rules/ahead';
 
 /** Whether a pair lives until a day, and what to do where it does not. */
 export const UNTIL_EVENT = [
@@ -23,6 +22,21 @@ export interface Season {
   wearInFrom: DayNumber;
 }
 const WEEK = 7;
+/** A pair that will do for an event: the one named, or one of its kind that lives until then. */
+export function pairFor(event: EventAhead, pairs: readonly KeptPair[], today: DayNumber): KeptPair | null {
+  const mine = pairs.filter((p) => p.state === 'owned');
+  if (event.pair !== null) return mine.find((p) => p.key === event.pair) ?? null;
+  return mine.find((p) => p.kind === event.kind && leftOn(p, event, today).low > 0) ?? null;
+}
+/** What a pair has left on the day of an event, in what its kind counts; below nought it ends before. */
+export function leftOn(pair: KeptPair, event: Pick<EventAhead, 'on' | 'kmAWeek'>, today: DayNumber): { low: number; centre: number; high: number } {
+  const life = lifeOfPair(pair);
+  const { counts, kmh } = KIND_LIFE[pair.kind];
+  const used = wearOfPair(pair, today)[counts];
+  const planned = event.kmAWeek > 0 ? (counts === 'km' ? event.kmAWeek : event.kmAWeek / kmh) / WEEK : rateOf(pair, today)[counts];
+  const spent = used + planned * Math.max(0, event.on - today);
+  return { low: life.low - spent, centre: life.centre - spent, high: life.high - spent };
+}
 /** When a pair ends. @param perWeek in what its kind counts; as it was worn until now where it is left out */
 export function endsOf(pair: KeptPair, today: DayNumber, perWeek?: number): Season['ends'] {
   const { counts } = KIND_LIFE[pair.kind];

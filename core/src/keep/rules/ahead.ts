@@ -1,9 +1,8 @@
 import { FLAG, KIND } from '../../fit';
 import { lastBuyDays, wearIn } from '../../use';
-import { KIND_LIFE } from '../by-kind';
-import type { DayNumber } from '../days';
-import { lifeOfPair, rateOf, wearOfPair, type EventAhead, type KeptPair, type KeptRecords } from '../records';
+import { wearOfPair, type KeptRecords } from '../records';
 import { rule, sentBackBy, type Found } from '../rule';
+import { pairFor } from '../season';
 
 /** Rules about what comes: events, parcels, wishes. */
 const parcels = rule({
@@ -18,22 +17,6 @@ const parcels = rule({
 });
 
 const withDevice = ({ person }: KeptRecords): boolean => person.flags.some((f) => FLAG[f].device);
-const WEEK = 7;
-/** A pair that will do for an event: the one named, or one of its kind that lives until then. */
-export function pairFor(event: EventAhead, pairs: readonly KeptPair[], today: DayNumber): KeptPair | null {
-  const mine = pairs.filter((p) => p.state === 'owned');
-  if (event.pair !== null) return mine.find((p) => p.key === event.pair) ?? null;
-  return mine.find((p) => p.kind === event.kind && leftOn(p, event, today).low > 0) ?? null;
-}
-/** What a pair has left on the day of an event, in what its kind counts; below nought it ends before. */
-export function leftOn(pair: KeptPair, event: Pick<EventAhead, 'on' | 'kmAWeek'>, today: DayNumber): { low: number; centre: number; high: number } {
-  const life = lifeOfPair(pair);
-  const { counts, kmh } = KIND_LIFE[pair.kind];
-  const used = wearOfPair(pair, today)[counts];
-  const planned = event.kmAWeek > 0 ? (counts === 'km' ? event.kmAWeek : event.kmAWeek / kmh) / WEEK : rateOf(pair, today)[counts];
-  const spent = used + planned * Math.max(0, event.on - today);
-  return { low: life.low - spent, centre: life.centre - spent, high: life.high - spent };
-}
 /** Something to buy is told so many days before the better day. */
 const BUY_AHEAD = 21;
 const buyFor = rule({

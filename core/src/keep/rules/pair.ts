@@ -7,8 +7,7 @@ import { KIND } from '../../fit';
 import { TIP_DUE, tipWear } from '../../heel';
 import { about } from './words';
 
-/** Rules about one pair that somebody has. */
-/** Of what is told, the figures of its reason are made only where it is. */
+/** Rules about one pair that somebody has. What one finds of a pair: the figures of its reason are made only where it is told. */
 type Told = Omit<Found, 'subject' | 'name' | 'figures'> & { figures: () => Figures };
 type FindPair = (pair: KeptPair, today: DayNumber, person: KeptPerson) => Told | null;
 type Days = Pick<Found, 'earliest' | 'due' | 'latest' | 'gone'>;
