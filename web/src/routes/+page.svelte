@@ -97,61 +97,41 @@
   </div>
 </Sheet>
 
-<div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,14fr)_minmax(0,11fr)]">
-  <div class="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
-    <section aria-labelledby="open">
-      <h2 id="open" class="mb-2">Open fittings</h2>
-      <div class="grid gap-3 sm:grid-cols-3">
-        {#each open as { fitting, step, feet, drawn, at }, i (fitting.id)}
-          <Sheet class="grid content-start gap-1" data-open={fitting.id}>
-            {#if drawn}<SmallPair feet={drawn} />{:else}<SmallFeet {feet} />{/if}
-            <h3 class="name"><a href="/people/{fitting.customer.id}">{fitting.customer.name}</a></h3>
-            <p class="soft leading-tight">{fitting.purpose || 'purpose not asked yet'}</p>
-            <svg viewBox="0 0 210 16" class="w-full" role="img" aria-label="at {STEPS[step].name}, step {step + 1} of {STEPS.length}">
-              <line x1="2" x2="208" y1="8" y2="8" stroke="var(--color-line)" stroke-width="3" />
-              <line x1="2" x2={2 + (206 * step) / (STEPS.length - 1)} y1="8" y2="8" stroke="var(--color-brass-line)" stroke-width="3" />
-              {#each STEPS as s, n (s.id)}<line
-                  x1={2 + (206 * n) / (STEPS.length - 1)}
-                  x2={2 + (206 * n) / (STEPS.length - 1)}
-                  y1={n === step ? 2 : 4}
-                  y2={n === step ? 14 : 12}
-                  stroke={n <= step ? 'var(--color-brass)' : 'var(--color-edge)'}
-                  stroke-width={n === step ? 4 : 1.5}
-                />{/each}
-            </svg>
-            <p><b>{STEPS[step].name}</b> <span class="soft">· {at}</span></p>
-            <Button
-              kind={i === 0 ? 'primary' : 'plain'}
-              href="/fittings/{fitting.id}/{STEPS[step].id}"
-              aria-label="Go on: {STEPS[step].name}, with {fitting.customer.name}">{i === 0 ? `Go on: ${STEPS[step].name}` : 'Go on'}</Button
-            >
-          </Sheet>
-        {:else}
-          <Empty>Nothing is open. Pick a person, or add one.{#snippet action()}<Button href="/people">People</Button>{/snippet}</Empty>
-        {/each}
-      </div>
-    </section>
-    <section aria-labelledby="last-here">
-      <h2 id="last-here" class="mb-2 flex items-baseline justify-between">Here last <a href="/people" class="text-base font-normal">Everybody</a></h2>
-      <Sheet class="!py-1">
-        <ul>
-          {#each data.people as p (p.id)}
-            <li class="flex items-center gap-3 border-b border-line py-1 last:border-0">
-              <div class="min-w-0 flex-1 leading-tight">
-                <a href="/people/{p.id}" class="font-semibold">{p.name}</a>
-                <span class="soft block truncate">{p.lastSeen ? format(new Date(p.lastSeen), 'd MMM') : ''}{p.work ? ` · ${p.work}` : ''}</span>
-              </div>
-              {#if p.leftMm !== null && p.rightMm !== null}<span class="figures whitespace-nowrap"
-                  ><SideMark side="left" /> {formatFigure(p.leftMm, shown.unit)} <SideMark side="right" /> {formatLength(p.rightMm, shown.unit)}</span
-                >{/if}
-              <Button class="shrink-0 px-3" onclick={() => begin(p.id)} aria-label="New fitting for {p.name}">New</Button>
-            </li>
-          {/each}
-        </ul>
-      </Sheet>
-    </section>
-  </div>
-  <section aria-labelledby="due-week" class="grid grid-cols-[minmax(0,1fr)] content-start gap-3">
+<!-- On the tablet what is due stands before who was here last. -->
+<div class="mt-4 grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[minmax(0,14fr)_minmax(0,11fr)] lg:grid-rows-[auto_1fr]">
+  <section aria-labelledby="open" class="lg:col-start-1">
+    <h2 id="open" class="mb-2">Open fittings</h2>
+    <div class="grid gap-3 sm:grid-cols-3">
+      {#each open as { fitting, step, feet, drawn, at }, i (fitting.id)}
+        <Sheet class="grid content-start gap-1" data-open={fitting.id}>
+          {#if drawn}<SmallPair feet={drawn} />{:else}<SmallFeet {feet} />{/if}
+          <h3 class="name"><a href="/people/{fitting.customer.id}">{fitting.customer.name}</a></h3>
+          <p class="soft leading-tight">{fitting.purpose || 'purpose not asked yet'}</p>
+          <svg viewBox="0 0 210 16" class="w-full" role="img" aria-label="at {STEPS[step].name}, step {step + 1} of {STEPS.length}">
+            <line x1="2" x2="208" y1="8" y2="8" stroke="var(--color-line)" stroke-width="3" />
+            <line x1="2" x2={2 + (206 * step) / (STEPS.length - 1)} y1="8" y2="8" stroke="var(--color-brass-line)" stroke-width="3" />
+            {#each STEPS as s, n (s.id)}<line
+                x1={2 + (206 * n) / (STEPS.length - 1)}
+                x2={2 + (206 * n) / (STEPS.length - 1)}
+                y1={n === step ? 2 : 4}
+                y2={n === step ? 14 : 12}
+                stroke={n <= step ? 'var(--color-brass)' : 'var(--color-edge)'}
+                stroke-width={n === step ? 4 : 1.5}
+              />{/each}
+          </svg>
+          <p><b>{STEPS[step].name}</b> <span class="soft">· {at}</span></p>
+          <Button
+            kind={i === 0 ? 'primary' : 'plain'}
+            href="/fittings/{fitting.id}/{STEPS[step].id}"
+            aria-label="Go on: {STEPS[step].name}, with {fitting.customer.name}">{i === 0 ? `Go on: ${STEPS[step].name}` : 'Go on'}</Button
+          >
+        </Sheet>
+      {:else}
+        <Empty>Nothing is open. Pick a person, or add one.{#snippet action()}<Button href="/people">People</Button>{/snippet}</Empty>
+      {/each}
+    </div>
+  </section>
+  <section aria-labelledby="due-week" class="grid grid-cols-[minmax(0,1fr)] content-start gap-3 lg:col-start-2 lg:row-span-2 lg:row-start-1">
     <div>
       <h2 id="due-week" class="mb-2 flex items-baseline justify-between">
         <span>Due this week</span><a href="/keeping" class="text-base font-normal print:hidden"
@@ -182,6 +162,25 @@
         </ul>
       </Sheet>
     {/if}
+  </section>
+  <section aria-labelledby="last-here" class="lg:col-start-1">
+    <h2 id="last-here" class="mb-2 flex items-baseline justify-between">Here last <a href="/people" class="text-base font-normal">Everybody</a></h2>
+    <Sheet class="!py-1">
+      <ul>
+        {#each data.people as p (p.id)}
+          <li class="flex items-center gap-3 border-b border-line py-1 last:border-0">
+            <div class="min-w-0 flex-1 leading-tight">
+              <a href="/people/{p.id}" class="font-semibold">{p.name}</a>
+              <span class="soft block truncate">{p.lastSeen ? format(new Date(p.lastSeen), 'd MMM') : ''}{p.work ? ` · ${p.work}` : ''}</span>
+            </div>
+            {#if p.leftMm !== null && p.rightMm !== null}<span class="figures whitespace-nowrap"
+                ><SideMark side="left" /> {formatFigure(p.leftMm, shown.unit)} <SideMark side="right" /> {formatLength(p.rightMm, shown.unit)}</span
+              >{/if}
+            <Button class="shrink-0 px-3" onclick={() => begin(p.id)} aria-label="New fitting for {p.name}">New</Button>
+          </li>
+        {/each}
+      </ul>
+    </Sheet>
   </section>
 </div>
 
