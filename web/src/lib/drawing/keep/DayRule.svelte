@@ -72,8 +72,8 @@
     {/each}
     {#each cards as c (c.id)}
       {@const top = CARD_TOP + c.row * (CARD + GAP)}
-      <!-- Cut short, its words are for the eye; the link is called by all of them. -->
-      <a href="/people/{c.personId}" aria-label="{clock(c.from)} {c.name}{c.purpose ? `, ${c.purpose}` : ''}">
+      <a href="/people/{c.personId}"
+        ><title>{clock(c.from)} {c.name}{c.purpose ? `, ${c.purpose}` : ''}</title>
         <rect
           x={c.left}
           y={top}
@@ -83,10 +83,10 @@
           stroke="var(--color-line)"
           opacity={c.isOver ? 0.55 : 1}
         />
-        <text aria-hidden="true" x={c.left + 12} y={top + 24} font-size="16" font-weight="650" fill={c.isNow ? 'var(--color-sheet)' : 'var(--color-ink)'}
+        <text x={c.left + 12} y={top + 24} font-size="16" font-weight="650" fill={c.isNow ? 'var(--color-sheet)' : 'var(--color-ink)'}
           >{called(c.name, c.wide - 20)}</text
         >
-        <text aria-hidden="true" x={c.left + 12} y={top + 45} font-size="16" fill={c.isNow ? '#f0e3c6' : 'var(--color-ink-soft)'}
+        <text x={c.left + 12} y={top + 45} font-size="16" fill={c.isNow ? '#f0e3c6' : 'var(--color-ink-soft)'}
           >{cut(c.purpose || clock(c.from), c.wide - 20, PLAIN_PX)}</text
         >
       </a>

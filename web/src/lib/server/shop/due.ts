@@ -78,11 +78,25 @@ async function workOut(today: string, { ahead, person, quiet = false }: { ahead:
   const urgent = byUrgency(day);
   return out.sort((a, b) => urgent(a.items[0], b.items[0]) || a.id - b.id);
 }
+const CHUNK = 200;
+/** Goes through some of those who were written to since their list was worked out. @returns how many there were */
+async function reckonSome(today: string): Promise<number> {
+  const rows = await selectPlain<Marked>(`SELECT ${MARKED} FROM due_people WHERE stale > 0 ORDER BY customer_id DESC LIMIT :most`, { most: CHUNK });
+  if (rows.length === 0) return 0;
+  const found = await recordsOf(rows.map((r) => r.id), today); // prettier-ignore
+  await writeNext(rows, found, today);
+  // Who was erased has no list.
+  const gone = rows.filter((r) => !found.has(r.id)).map((r) => r.id);
+  if (gone.length > 0) await tables(database()).DuePerson.destroy({ where: { customerId: gone } });
+  return rows.length;
+}
 /** So many people are gone through for Today; the rest are counted. */
 const GONE_THROUGH = 40;
 /** Those of whom something is told this week, the most urgent first, and how many there are. */
 export async function dueThisWeek(today: string, most: number, ahead = 7): Promise<{ people: DueOfPerson[]; total: number }> {
   const until = dayText(dayNumber(today) + ahead);
+  // Those who were written to just now are told at once; where there are thousands, as after a migration, the rest follow beside.
+  await reckonSome(today);
   const [rows, [{ total }]] = await Promise.all([
     selectPlain<Marked>(`SELECT ${MARKED} FROM due_people WHERE next_on <= :until ORDER BY sort_on, customer_id LIMIT :most`, { until, most: GONE_THROUGH }), // prettier-ignore
     selectPlain<{ total: number }>('SELECT COUNT(*) AS total FROM due_people WHERE next_on <= :until', { until })
@@ -95,7 +109,6 @@ export async function dueThisWeek(today: string, most: number, ahead = 7): Promi
   people.sort((a, b) => urgent(a.items[0], b.items[0]) || a.id - b.id);
   return { people: people.slice(0, most), total: rows.length < GONE_THROUGH ? people.length : Number(total) };
 }
-const CHUNK = 200;
 let reckoning: Promise<void> | null = null;
 /** Goes through everybody whose list was never worked out or has changed, beside the requests. */
 export function reckonStale(today: string): Promise<void> {
@@ -107,15 +120,7 @@ export function reckonStale(today: string): Promise<void> {
         for (const id of ids) await refreshPairs(id);
         after = ids.at(-1)!;
       }
-      for (;;) {
-        const rows = await selectPlain<Marked>(`SELECT ${MARKED} FROM due_people WHERE stale > 0 LIMIT :most`, { most: CHUNK });
-        if (rows.length === 0) return;
-        const found = await recordsOf(rows.map((r) => r.id), today); // prettier-ignore
-        await writeNext(rows, found, today);
-        // Who was erased has no list.
-        const gone = rows.filter((r) => !found.has(r.id)).map((r) => r.id);
-        if (gone.length > 0) await tables(database()).DuePerson.destroy({ where: { customerId: gone } });
-      }
+      while (await reckonSome(today));
     } catch (err) {
       log.warn({ err }, 'what is due could not be gone through; it is tried again with the next look at Today');
     } finally {
