@@ -136,13 +136,15 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
   if ((await t.Maker.count()) > 0) return null;
   const keep = keepFile.parse(JSON.parse(readFileSync(join(folder, 'keep.json'), 'utf8')));
   const today = dayText(Math.floor(Date.now() / DAY_MS));
-  // The demo is told from the day it is opened: everything in it moves by whole days.
-  const move = moves(dayNumber(today) - dayNumber(keep.today));
+  const told = read(folder, 'fittings', files.fittings);
+  // The demo is told from the day it is opened: everything in it moves by whole days, and no visit lies in hours to come.
+  const by = Math.floor((Date.now() - lastOpened(told).getTime()) / DAY_MS);
+  const move = moves(by);
   const makers = read(folder, 'makers', files.makers);
   const lasts = read(folder, 'lasts', files.lasts);
   const styles = read(folder, 'styles', files.styles);
   const people = read(folder, 'people', files.people);
-  const fittings = read(folder, 'fittings', files.fittings).map((f) => ({ ...f, openedAt: move.moment(f.openedAt) }));
+  const fittings = told.map((f) => ({ ...f, openedAt: move.moment(f.openedAt) }));
   const past = read(folder, 'past', files.past).map((p) => ({ ...p, openedAt: move.moment(p.openedAt) }));
   const readings = read(folder, 'readings', files.readings);
   const pointe = pointeOn(move, pointeFile.parse(JSON.parse(readFileSync(join(folder, 'pointe.json'), 'utf8'))));
@@ -186,7 +188,7 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
     for (const fitting of fittings) await insertFitting(t, fitting, { customerId: ids.get(fitting.person)!, lastOf }, insert);
     await insertPast(t, past, lastOf, insert);
     await insertPointe(t, pointe, { ids, at: lastOpened(fittings) }, insert);
-    await insertKeep(t, keep, { ids, today, styles, makerNames: namesOf(makers), lastNames: namesOf(lasts) }, insert);
+    await insertKeep(t, keep, { ids, today, styles, makerNames: namesOf(makers), lastNames: namesOf(lasts), visitsOn: dayNumber(keep.today) + by }, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
 }
@@ -217,12 +219,14 @@ interface KeepAround {
   styles: readonly z.output<typeof files.styles>[];
   makerNames: ReadonlyMap<string, string>;
   lastNames: ReadonlyMap<string, string>;
+  /** The day that the demo’s own last day has become. */
+  visitsOn: number;
 }
 /** Pairs with their lines, what comes, wishes, troubles, looks and answers: all in days about the day the demo is opened. */
 async function insertKeep(
   t: ReturnType<typeof tables>,
   keep: KeepFile,
-  { ids, today, styles, makerNames, lastNames }: KeepAround,
+  { ids, today, styles, makerNames, lastNames, visitsOn }: KeepAround,
   options: { transaction: Transaction }
 ): Promise<void> {
   const now = dayNumber(today);
@@ -238,7 +242,7 @@ async function insertKeep(
     const customerId = ids.get(person)!;
     const style = styles.find((s) => s.id === styleId);
     const own = ofTry
-      ? tried.find((x) => !taken.has(x.id) && x.styleId === styleId && visits.get(x.fittingId)!.customerId === customerId && visits.get(x.fittingId)!.openedAt.toISOString().slice(0, 10) === ago(boughtAgo!)) // prettier-ignore
+      ? tried.find((x) => !taken.has(x.id) && x.styleId === styleId && visits.get(x.fittingId)!.customerId === customerId && visits.get(x.fittingId)!.openedAt.toISOString().slice(0, 10) === dayText(visitsOn - boughtAgo!)) // prettier-ignore
       : undefined;
     if (own) taken.add(own.id);
     const body = keptPairBody.parse({
