@@ -69,7 +69,7 @@ const pairFields = z.strictObject({
   photo: z
     .string()
     .max(400_000, 'a photograph of at most 300 kB: it is made smaller before it is sent')
-    .regex(/^(data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+)?$/, 'a picture as JPEG, PNG or WebP')
+    .refine((p) => p === '' || /^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/.test(p), 'a picture as JPEG, PNG or WebP')
     .default(''),
   habits: z.array(habitSchema).max(6, 'at most six habits').default([])
 });
