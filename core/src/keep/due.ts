@@ -1,6 +1,6 @@
 import { dayText, type DayNumber } from './days';
 import type { DueAnswer, KeptRecords } from './records';
-import type { DueRule, Figures, Found } from './rule';
+import { isTold, type DueRule, type Figures, type Found } from './rule';
 import { AHEAD_RULES } from './rules/ahead';
 import { PAIR_RULES } from './rules/pair';
 import { PERSON_RULES } from './rules/person';
@@ -60,7 +60,7 @@ export function dueOf(records: KeptRecords, today: DayNumber, ahead = 0): DueIte
   for (const rule of DUE_RULES) {
     const found = rule.find(records, today, none ? NEVER : (subject) => doneOf(of(rule.id, subject)), until);
     for (const f of found) {
-      if (f.earliest > until || (f.gone !== undefined && f.gone < today)) continue;
+      if (!isTold(f, today, until)) continue;
       if (!none && silenced(of(rule.id, f.subject), f, today)) continue;
       out.push({ ...f, rule: rule.id });
     }

@@ -19,6 +19,9 @@ export interface Found {
   gone?: DayNumber;
   figures: Figures;
 }
+/** Its band has begun by a day, and it is not let go yet. */
+export const isTold = ({ earliest, gone }: Pick<Found, 'earliest' | 'gone'>, today: DayNumber, until: DayNumber): boolean =>
+  earliest <= until && (gone === undefined || gone >= today);
 /** When something was done last of a rule and a subject; null while never. */
 export type DoneOn = (subject: string) => DayNumber | null;
 export interface DueRule<Id extends string = string> {

@@ -2,7 +2,7 @@ import { CHECKS, TIME_AT, type CheckId } from '../life';
 import { KIND_LIFE, LIFE_BAND } from '../by-kind';
 import { addMonths, type DayNumber } from '../days';
 import { lifeOfPair, rateOf, wearOfPair, type KeptPair, type KeptPerson, type KeptRecords } from '../records';
-import { latestOf, reaches, rule, sentBackBy, subjectOf, type DueRule, type Figures, type Found } from '../rule';
+import { isTold, latestOf, reaches, rule, sentBackBy, subjectOf, type DueRule, type Figures, type Found } from '../rule';
 import { KIND } from '../../fit';
 import { TIP_DUE, tipWear } from '../../heel';
 import { about } from './words';
@@ -24,7 +24,7 @@ const ofPairs =
       if (!of(pair)) continue;
       const found = find(pair, today, person);
       // Of tens of thousands of pairs nearly all are due some day: what is not told yet is let go at once.
-      if (found && found.earliest <= until) out.push({ ...found, figures: found.figures(), subject: subjectOf(pair.key), name: pair.name });
+      if (found && isTold(found, today, until)) out.push({ ...found, figures: found.figures(), subject: subjectOf(pair.key), name: pair.name });
     }
     return out;
   };
