@@ -87,6 +87,9 @@ const REMEASURE: readonly { underMonths: number; months: number }[] = [
   { underMonths: 36, months: 4 }
 ];
 const CHILD_MONTHS = 6;
+/** A change of body weight that changes feet, kg [practice]. */
+const WEIGHT_CHANGED_KG = 8;
+export const weightChanges = (leastKg: number, mostKg: number): boolean => mostKg - leastKg >= WEIGHT_CHANGED_KG;
 /** Adults: at each purchase; through the sixties and seventies yearly [estimate]. */
 const ELDER = { from: 60, to: 80, months: 12 };
 const ADULT_MONTHS = 24;

@@ -67,8 +67,10 @@ export const tipWear = (tip: Tip, weightKg: number, floor: WearingFloorId): numb
 
 /** Due at the latest after six months of regular dance, weeks [practice]; worn to 1 mm above the nail of a tip so high [model]. */
 export const TIP_DUE = { mostWeeks: 26, wornMm: 4, hoursAWeek: 3 } as const;
+/** Hours of wear after which a tip is due. */
+export const tipDueHours = (tip: Tip, weightKg: number, floor: WearingFloorId = 'wood'): number => TIP_DUE.wornMm / tipWear(tip, weightKg, floor);
 export const tipDueWeeks = (tip: Tip, weightKg: number, floor: WearingFloorId = 'wood', hoursAWeek: number = TIP_DUE.hoursAWeek): number =>
-  Math.min(TIP_DUE.mostWeeks, TIP_DUE.wornMm / (tipWear(tip, weightKg, floor) * hoursAWeek));
+  Math.min(TIP_DUE.mostWeeks, tipDueHours(tip, weightKg, floor) / hoursAWeek);
 
 /** Area on the ground with a cap on, mm2. */
 export const cappedArea = (tip: Tip, capMm: number): number => tipArea(standingTip({ tip, capMm }));

@@ -1,17 +1,11 @@
-import { lastBuyDays } from '../use';
+import { lastBuyDays, untilBy, type Until } from '../use';
 import { KIND_LIFE } from './by-kind';
 import type { DayNumber } from './days';
 import { lifeOfPair, rateOf, wearOfPair, type Band, type EventAhead, type KeptPair } from './records';
 
-/** Whether a pair lives until a day, and what to do where it does not. */
-export const UNTIL_EVENT = [
-  { id: 'lives', name: 'lives until then' },
-  { id: 'look', name: 'may end before: look at it' },
-  { id: 'next', name: 'ends before: the next pair' }
-] as const;
-export type UntilEventId = (typeof UNTIL_EVENT)[number]['id'];
+/** A pair against an event. */
 export interface Season {
-  until: UntilEventId;
+  until: Until;
   /** What is left on the day, in what its kind counts; negative where it is over. */
   left: Band;
   /** The day on which it ends as it is worn now; null where nobody wears it. */
@@ -53,7 +47,7 @@ export function untilEvent(pair: KeptPair, event: EventAhead, today: DayNumber, 
   const perWeek = event.kmAWeek > 0 ? (KIND_LIFE[pair.kind].counts === 'km' ? event.kmAWeek : event.kmAWeek / KIND_LIFE[pair.kind].kmh) : undefined;
   const ends = endsOf(pair, today, perWeek);
   const { least, better } = lastBuyDays(event.kind ?? pair.kind, withDevice, event.postDays);
-  const until = left.low > 0 ? 'lives' : left.centre > 0 ? 'look' : 'next';
+  const until = untilBy(left);
   return {
     until,
     left,

@@ -33,11 +33,18 @@ export const lastBuy = (event: string, kind: KindId, { withDevice = false, postD
   const { least, better } = lastBuyDays(kind, withDevice, postDays);
   return { last: daysBefore(event, least), better: daysBefore(event, better) };
 };
+/** Whether a pair lives until a day, and what to do where it does not. */
+export const UNTILS = [
+  { id: 'lives', name: 'lives until then' },
+  { id: 'look', name: 'look at the foam' },
+  { id: 'next', name: 'plan the next pair' }
+] as const;
+export type Until = (typeof UNTILS)[number]['id'];
+/** By what is left of its life on that day, shorter and middle: nought and less is over. */
+export const untilBy = ({ low, centre }: { low: number; centre: number }): Until => (low > 0 ? 'lives' : centre > 0 ? 'look' : 'next');
 /** Whether a running pair lives until the race. */
-export type Until = 'lives' | 'look' | 'next';
 export function livesUntil(runKm: number, toComeKm: number, runs: Runs): Until {
   const { low, centre } = lifeKm(runs);
-  if (runKm + toComeKm < low) return 'lives';
-  return runKm + toComeKm < centre ? 'look' : 'next';
+  return untilBy({ low: low - runKm - toComeKm, centre: centre - runKm - toComeKm });
 }
-export const UNTIL_WORDS: Readonly<Record<Until, string>> = { lives: 'lives until then', look: 'look at the foam', next: 'plan the next pair' };
+export const UNTIL_WORDS = Object.fromEntries(UNTILS.map((u) => [u.id, u.name])) as Readonly<Record<Until, string>>;

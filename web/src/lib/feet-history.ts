@@ -1,5 +1,5 @@
 import { fitOnce, footAsWorn, readStyleSize, shoeOf, stateOfFlags, stillGoesIn, wornWith, ZONE_AT, type Style } from '@chiave/core/fit';
-import { growthAt, remeasureAfter, roomLasts, trendOf, type DatedReading, type Remeasure, type Trend } from '@chiave/core/foot';
+import { growthAt, remeasureAfter, roomLasts, trendOf, weightChanges, type DatedReading, type Remeasure, type Trend } from '@chiave/core/foot';
 import { readingSd, type MeasureId, type Side, type HowTaken } from '@chiave/core/measure';
 import type { CustomerRow } from './api/rows';
 import type { FittingRow, TryRow } from './api/rows';
@@ -44,9 +44,13 @@ export function seriesOf(fittings: readonly FollowedFitting[], id: FollowedId): 
   return { id, sides: { left: { points: left, trend: trendOf(left) }, right: { points: right, trend: trendOf(right) } }, apart };
 }
 
+/** When somebody was born, as years: to the middle of the month where it is known, of the year where not. */
+export const bornAt = ({ born, bornMonth }: Pick<CustomerRow, 'born' | 'bornMonth'>): number | null =>
+  born === null ? null : born + ((bornMonth ?? 7) - 0.5) / 12;
 /** Age in years at a moment, to the month where the month of birth is known. */
-export function ageAt({ born, bornMonth }: Pick<CustomerRow, 'born' | 'bornMonth'>, iso: string): number | undefined {
-  return born === null ? undefined : yearOf(iso) - (born + ((bornMonth ?? 7) - 0.5) / 12);
+export function ageAt(customer: Pick<CustomerRow, 'born' | 'bornMonth'>, iso: string): number | undefined {
+  const born = bornAt(customer);
+  return born === null ? undefined : yearOf(iso) - born;
 }
 
 export interface NextCheck extends Remeasure {
@@ -62,7 +66,7 @@ export function nextCheck(customer: CustomerRow, fittings: readonly FollowedFitt
   const last = measured.reduce<FollowedFitting | null>((a, f) => (!a || f.openedAt > a.openedAt ? f : a), null);
   const age = ageAt(customer, now);
   const weights = measured.flatMap((f) => (f.weightKg === null ? [] : [f.weightKg]));
-  const weightChanged = weights.length > 1 && Math.max(...weights) - Math.min(...weights) >= 8;
+  const weightChanged = weights.length > 1 && weightChanges(Math.min(...weights), Math.max(...weights));
   const rule = remeasureAfter(age, customer.fitsAs, { pregnant: stateOfFlags(customer.flags).pregnant, weightChanged });
   const growsMmPerYear = age === undefined ? 0 : growthAt(age, customer.fitsAs).perYearMm;
   if (!last) return { ...rule, due: null, overdue: false, growsMmPerYear };

@@ -4,7 +4,7 @@ import { addMonths, type DayNumber } from '../days';
 import { lifeOfPair, rateOf, wearOfPair, type KeptPair, type KeptPerson, type KeptRecords } from '../records';
 import { isTold, latestOf, reaches, rule, sentBackBy, subjectOf, type DueRule, type Figures, type Found } from '../rule';
 import { KIND } from '../../fit';
-import { TIP_DUE, tipWear } from '../../heel';
+import { TIP_DUE, tipDueHours } from '../../heel';
 import { about } from './words';
 
 /** Rules about one pair that somebody has. What one finds of a pair: the figures of its reason are made only where it is told. */
@@ -96,7 +96,7 @@ const tips = rule({
       const low = lowMark(pair, ['tip'], own?.on ?? null);
       if (low) return told(from, at(low.on), () => ({ mark: low.mark }));
       const { hours } = wearOfPair(pair, today, own);
-      const centre = pair.tip && person.weightKg ? Math.min(TIP_HOURS, TIP_DUE.wornMm / tipWear(pair.tip, person.weightKg, 'wood')) : TIP_HOURS;
+      const centre = pair.tip && person.weightKg ? Math.min(TIP_HOURS, tipDueHours(pair.tip, person.weightKg)) : TIP_HOURS;
       const byWear = reaches({ low: LIFE_BAND.low * centre, centre, high: LIFE_BAND.high * centre }, hours, rateOf(pair, today).hours, from, today);
       if (!byWear) return null;
       // Half a year at the latest while it is danced in regularly.

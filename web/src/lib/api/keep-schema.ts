@@ -8,13 +8,12 @@ import {
   LIFE_EVENT_IDS,
   PAIR_STATES,
   PAIR_USES,
-  UNTIL_EVENT,
   WEAR_UNITS,
   dayText,
   dayNumber
 } from '@chiave/core/keep';
 import { SIDES } from '@chiave/core/measure';
-import { WEAR_LOOKS } from '@chiave/core/use';
+import { UNTILS, WEAR_LOOKS } from '@chiave/core/use';
 import { z } from 'zod';
 import { pairPutSchema } from './put-schema';
 import { setOf } from './sets';
@@ -287,7 +286,7 @@ export type LookedRow = z.infer<typeof lookedRow>;
 const seasonAnswer = z.object({
   pairId: z.number(),
   pair: z.string(),
-  until: z.enum(idOf(UNTIL_EVENT)),
+  until: z.enum(idOf(UNTILS)),
   left: band,
   ends: z.object({ earliest: z.string(), centre: z.string(), latest: z.string() }).nullable(),
   daysBefore: z.number().nullable()

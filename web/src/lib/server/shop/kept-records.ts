@@ -11,11 +11,13 @@ import {
   type ParcelOut,
   type WishInStock
 } from '@chiave/core/keep';
+import { weightChanges } from '@chiave/core/foot';
 import { boxOf, lifeOf as pointeLife } from '@chiave/core/pointe';
 import type { EventRow } from '../../api/keep-schema';
 import { eventFields, wishFields } from '../../api/keep-schema';
 import { BLANK_DANCER, type PointePairBody } from '../../api/pointe-schema';
 import { occasionFields } from '../../api/occasion-schema';
+import { bornAt } from '../../feet-history';
 import { coreModels } from '../../pointe-models';
 import { bySchema, selectPlain, textSet, unpackFacts } from '../db';
 import { pointeStock } from './pointe';
@@ -35,10 +37,6 @@ const byPerson = <R extends { customerId: number }, T>(rows: readonly R[], of: (
   }
   return out;
 };
-/** A change of weight that changes feet, kg [practice]. */
-const WEIGHT_CHANGED_KG = 8;
-/** Where the month of birth was not told, the middle of the year. */
-const MIDDLE_MONTH = 7;
 
 interface PersonLine {
   id: number;
@@ -51,6 +49,8 @@ interface PersonLine {
 interface SeenLine {
   customerId: number;
   measuredOn: string | null;
+  /** As weighed last. */
+  weightKg: number | null;
   leastKg: number | null;
   mostKg: number | null;
 }
@@ -160,7 +160,7 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
     q<PersonLine>(`SELECT id, name, born, born_month AS bornMonth, fits_as AS fitsAs, flags FROM customers WHERE erased_at IS NULL${ids === null ? '' : ' AND id IN (:ids)'}`), // prettier-ignore
     q<SeenLine>(
       `SELECT f.customer_id AS customerId, DATE_FORMAT(MAX(CASE WHEN EXISTS (SELECT 1 FROM foot_measures m WHERE m.fitting_id = f.id AND m.field = 'lengthMm') THEN f.opened_at END), '%Y-%m-%d') AS measuredOn,
-         MIN(f.weight_kg) AS leastKg, MAX(f.weight_kg) AS mostKg
+         CAST(SUBSTRING_INDEX(GROUP_CONCAT(f.weight_kg ORDER BY f.opened_at DESC), ',', 1) AS DOUBLE) AS weightKg, MIN(f.weight_kg) AS leastKg, MAX(f.weight_kg) AS mostKg
        FROM fittings f WHERE f.${whose} GROUP BY f.customer_id`
     ),
     ids === null
@@ -208,10 +208,10 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
       const person: KeptPerson = {
         id: p.id,
         flags: p.flags === '[]' ? none : textSet<FlagId>(p.flags),
-        born: p.born === null ? null : p.born + ((p.bornMonth ?? MIDDLE_MONTH) - 0.5) / 12,
+        born: bornAt(p),
         growsAs: p.fitsAs,
-        weightKg: s?.mostKg ?? null,
-        weightChanged: s !== undefined && s.mostKg !== null && s.leastKg !== null && s.mostKg - s.leastKg >= WEIGHT_CHANGED_KG,
+        weightKg: s?.weightKg ?? null,
+        weightChanged: s !== undefined && s.mostKg !== null && s.leastKg !== null && weightChanges(s.leastKg, s.mostKg),
         measuredOn: s?.measuredOn ? dayNumber(s.measuredOn) : null,
         inspectedOn: lookedOf.get(p.id) ?? null
       };
