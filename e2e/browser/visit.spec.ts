@@ -113,7 +113,7 @@ test('a whole visit by keyboard alone, kept and found again', async ({ page }) =
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/people\/\d+$/);
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Kept' })).toContainText('as if there were no shoe');
+  await expect(page.getByRole('region', { name: 'Pairs in use' })).toContainText('as if there were no shoe');
   await expect(page.getByText('toe room right')).toBeVisible();
 });
 

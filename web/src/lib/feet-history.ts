@@ -75,34 +75,28 @@ export function nextCheck(customer: CustomerRow, fittings: readonly FollowedFitt
   return { ...rule, due: due.toISOString(), overdue: due.toISOString() < now, growsMmPerYear };
 }
 
-/** A pair that was taken home. */
-export type KeptPair = Pick<TryRow, 'id' | 'styleId' | 'size' | 'width' | 'put' | 'why'> & { on: string };
-
-export interface PairRoom {
-  tryId: number;
+/** A size of a style, and what was put into either shoe. */
+export type SizedPair = Pick<TryRow, 'size' | 'width' | 'put'>;
+export interface RoomLeft {
   roomMm: number;
   /** Months of growth it still has room for; 0 none, null when the feet no longer grow. */
   months: number | null;
 }
-
 /**
- * Room in front of the toes left in each kept pair, for the feet as last measured.
+ * Room in front of the toes left in a pair, for the feet as last measured; null for a size the style has not any more.
  * @param last the newest visit at which both feet were measured
  */
-export function roomInPairs(customer: CustomerRow, last: FittingRow, kept: readonly KeptPair[], styles: readonly Style[], now: string): PairRoom[] {
+export function roomLeft(last: FittingRow, { size, width, put }: SizedPair, style: Style, now: string): RoomLeft | null {
+  const read = readStyleSize(style, size, width);
+  if ('message' in read) return null;
+  const { customer } = last;
   const wear = wearOf(last);
   const feet = feetOf(last).map((foot) => footAsWorn(foot, wear));
+  const shoe = shoeOf(style, read.size, read.width);
+  const goesIn = stillGoesIn(shoe, wear, put);
+  const worn = feet.map((foot) => wornWith(shoe, wear, goesIn ? put[foot.foot.side] : undefined));
+  const roomMm = Math.min(...feet.map((foot, i) => fitOnce(foot.dims, shoe, worn[i].wear, worn[i].aids).zone[ZONE_AT['toe-room']]));
+  if (!Number.isFinite(roomMm)) return null;
   const age = ageAt(customer, now);
-  const longest = Math.max(...feet.map((f) => f.dims.lengthMm));
-  const byId = new Map(styles.map((s) => [s.id, s]));
-  return kept.flatMap((t) => {
-    const style = byId.get(t.styleId);
-    const size = style && readStyleSize(style, t.size, t.width);
-    if (!style || !size || 'message' in size) return [];
-    const shoe = shoeOf(style, size.size, size.width);
-    const worn = feet.map((foot) => wornWith(shoe, wear, stillGoesIn(shoe, wear, t.put) ? t.put[foot.foot.side] : undefined));
-    const roomMm = Math.min(...feet.map((foot, i) => fitOnce(foot.dims, shoe, worn[i].wear, worn[i].aids).zone[ZONE_AT['toe-room']]));
-    if (!Number.isFinite(roomMm)) return [];
-    return [{ tryId: t.id, roomMm, months: age === undefined ? null : roomLasts(roomMm, longest, age, customer.fitsAs) }];
-  });
+  return { roomMm, months: age === undefined ? null : roomLasts(roomMm, Math.max(...feet.map((f) => f.dims.lengthMm)), age, customer.fitsAs) };
 }

@@ -3,7 +3,7 @@ import { CHILD_LEAST_ROOM_MM } from '@chiave/core/foot';
 import type { Side } from '@chiave/core/measure';
 import type { NowRow, PairRow } from './api/keep-schema';
 import type { FittingRow } from './api/rows';
-import { roomInPairs } from './feet-history';
+import { roomLeft, type RoomLeft } from './feet-history';
 import { wearOf, wornFeetOf } from './fit-feet';
 
 /** What pairs are like on today’s feet: grown, fuller by weight or pregnancy, and each shoe as worn as it is by its own hours. */
@@ -17,6 +17,12 @@ export function offBand({ clearanceMm: x, target: { a, b, c, d } }: Pick<ZoneFit
 /** Room is nearly gone while a growing foot has so few months left. */
 const NEARLY_MONTHS = 2;
 
+/** Of a foot that grows no more nothing is outgrown. */
+function outgrownBy({ months, roomMm }: RoomLeft): NowRow['outgrown'] {
+  if (months === null) return '';
+  if (months <= 0 || roomMm < CHILD_LEAST_ROOM_MM) return 'outgrown';
+  return months <= NEARLY_MONTHS ? 'nearly' : '';
+}
 /** @param fitting the newest visit with both feet @param now ISO moment */
 export function likeNow(pairs: readonly PairRow[], fitting: FittingRow, styles: ReadonlyMap<string, Style>, now: string): NowRow[] {
   const feet = wornFeetOf(fitting);
@@ -33,8 +39,7 @@ export function likeNow(pairs: readonly PairRow[], fitting: FittingRow, styles: 
     const zones = fit.feet.flatMap(({ side, zones: own }) => own.filter((z) => z.decides && Number.isFinite(z.clearanceMm)).map((z) => ({ side, z, off: offBand(z) }))); // prettier-ignore
     zones.sort((p, q) => q.off - p.off);
     const told = (at: (typeof zones)[number] | undefined) => (at ? { side: at.side as Side, zone: at.z.zone, name: at.z.name, state: at.z.state, clearanceMm: at.z.clearanceMm } : null); // prettier-ignore
-    const [room] = roomInPairs(fitting.customer, fitting, [{ id: pair.id, styleId: style.id, size, width, put: inIt, why: '', on: fitting.openedAt }], [style], now); // prettier-ignore
-    const months = room?.months ?? null;
+    const room = roomLeft(fitting, { size, width, put }, style, now);
     return [
       {
         pairId: pair.id,
@@ -43,7 +48,7 @@ export function likeNow(pairs: readonly PairRow[], fitting: FittingRow, styles: 
         best: told(zones.at(-1)),
         worst: told(zones[0]),
         grownMm: girthGrowthMm(style.upper, pair.worn.hours),
-        outgrown: months === null || KIND[style.kind].slipper || KIND[style.kind].teacherLeads ? '' : months <= 0 || room.roomMm < CHILD_LEAST_ROOM_MM ? 'outgrown' : months <= NEARLY_MONTHS ? 'nearly' : '' // prettier-ignore
+        outgrown: room === null || KIND[style.kind].slipper || KIND[style.kind].teacherLeads ? '' : outgrownBy(room)
       }
     ];
   });

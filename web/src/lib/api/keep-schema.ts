@@ -139,6 +139,7 @@ export const pairRow = z
     id: z.number(),
     customerId: z.number(),
     tryId: z.number().nullable(),
+    why: z.string().describe('why it was taken, as it was noted at the fitting'),
     state: z.enum(idOf(PAIR_STATES)),
     body: keptPairBody,
     life: z.array(lifeRow),

@@ -1,10 +1,9 @@
 import { SIDES, WAYS } from '@chiave/core/measure';
 import { z } from 'zod';
-import { pairPutSchema } from '../../api/put-schema';
 import type { FittingRow } from '../../api/rows';
 import { idOf } from '../../api/values';
-import { FOLLOWED, type FollowedFitting, type KeptPair } from '../../feet-history';
-import { bySchema, select } from '../db';
+import { FOLLOWED, type FollowedFitting } from '../../feet-history';
+import { select } from '../db';
 import { fittingOf } from './fittings';
 
 /** What is asked over all visits of a person, each in one query. */
@@ -38,29 +37,6 @@ export async function followedOf(customerId: number): Promise<FollowedFitting[]>
     if (side && field && how && mm !== null) own.feet[side].values[field] = { mm, how, ...(sd === null ? {} : { sdMm: sd }) };
   }
   return [...found.values()];
-}
-
-const keptRow = z.object({
-  id: z.number(),
-  styleId: z.string(),
-  size: z.string(),
-  width: z.string(),
-  put: z.unknown().transform((put) => bySchema(put, pairPutSchema, {})),
-  why: z
-    .string()
-    .nullable()
-    .transform((why) => why ?? ''),
-  on: moment
-});
-
-/** Pairs a person took home, newest visit first. */
-export async function keptOf(customerId: number): Promise<KeptPair[]> {
-  return select(
-    keptRow,
-    `SELECT t.id, t.style_id AS styleId, t.size, t.width, t.put_in AS put, t.why, f.opened_at AS \`on\`
-     FROM fittings f JOIN try_ons t ON t.fitting_id = f.id WHERE f.customer_id = :customerId AND t.outcome = 'kept' ORDER BY f.opened_at DESC, t.id`,
-    { customerId }
-  );
 }
 
 const idRow = z.object({ id: z.number() });

@@ -3,7 +3,7 @@ import { growthAt } from '@chiave/core/foot';
 import { dayNumber, KIND_LIFE, tallyOf, type Habit, type KeptPair, type LifeEvent, type PairState } from '@chiave/core/keep';
 import { figureOf, lifeKm, useShoe, useStyleOf, type UseSetting } from '@chiave/core/use';
 import type { LifeRow, PairBody } from '../../api/keep-schema';
-import { ageAt, roomInPairs } from '../../feet-history';
+import { ageAt, roomLeft } from '../../feet-history';
 import type { FittingRow } from '../../api/rows';
 import { useSettingOf } from '../../use-fitting';
 import type { PairFacts } from '../db';
@@ -34,8 +34,7 @@ function outgrownOn(body: PairBody, { fitting, style }: PairAround): number | nu
   if (!fitting || !style) return null;
   const age = ageAt(fitting.customer, fitting.openedAt);
   if (age === undefined || growthAt(age, fitting.customer.fitsAs).perYearMm <= 0) return null;
-  const kept = [{ id: 0, styleId: style.id, size: body.size, width: body.width, put: body.put, why: '', on: fitting.openedAt }];
-  const [room] = roomInPairs(fitting.customer, fitting, kept, [style], fitting.openedAt);
+  const room = roomLeft(fitting, body, style, fitting.openedAt);
   if (!room || room.months === null) return null;
   return dayNumber(fitting.openedAt.slice(0, 10)) + Math.round(room.months * 30.4375);
 }

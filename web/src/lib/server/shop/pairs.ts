@@ -41,7 +41,7 @@ export async function refreshPair(row: PairModel, around: Around, transaction: T
   await row.update({ facts, state: stateOf(row.body, facts) }, { transaction });
 }
 
-function rowOf(row: PairModel, body: PairBody, life: LifeRow[], today: number): PairRow {
+function rowOf(row: PairModel, body: PairBody, { life, why }: { life: LifeRow[]; why: string }, today: number): PairRow {
   const core = coreOf(row)!;
   const { counts } = KIND_LIFE[core.kind];
   const worn = wearOfPair(core, today);
@@ -51,6 +51,7 @@ function rowOf(row: PairModel, body: PairBody, life: LifeRow[], today: number): 
     id: Number(row.id),
     customerId: row.customerId,
     tryId: row.tryId ?? null,
+    why,
     state: row.state,
     body,
     life,
@@ -72,11 +73,14 @@ export async function pairsOf(customerId: number, today: string): Promise<PairRo
     rows = await t.Pair.findAll({ where: { customerId }, order: [['id', 'DESC']] });
   }
   const lines = rows.length === 0 ? [] : await t.PairLife.findAll({ where: { pairId: rows.map((r) => r.id) }, order: [['onDay', 'DESC'], ['id', 'DESC']] }); // prettier-ignore
+  const tryIds = rows.flatMap((r) => r.tryId ?? []);
+  const tried = tryIds.length === 0 ? [] : await t.TryOn.findAll({ where: { id: tryIds }, attributes: ['id', 'why'] });
+  const whyOf = new Map(tried.map((x) => [x.id, x.why ?? '']));
   const of = new Map<number, LifeRow[]>();
   for (const line of lines) of.set(line.pairId, [...(of.get(line.pairId) ?? []), ...lifeOf(line)]);
   const day = dayNumber(today);
   return rows
-    .flatMap((row) => (row.body && row.facts ? [rowOf(row, row.body, of.get(Number(row.id)) ?? [], day)] : []))
+    .flatMap((row) => (row.body && row.facts ? [rowOf(row, row.body, { life: of.get(Number(row.id)) ?? [], why: whyOf.get(row.tryId ?? 0) ?? '' }, day)] : []))
     .sort((a, b) => Number(a.state !== 'owned') - Number(b.state !== 'owned') || (b.body.boughtOn ?? '').localeCompare(a.body.boughtOn ?? ''));
 }
 /** Works out anew what the rules read of all pairs of a person: after a new measurement, or where nothing stands yet. */

@@ -83,7 +83,7 @@
             : ''}{#if cost}: {round(cost.perHour.low)} to {round(cost.perHour.high)} an hour{cost.perWear
               ? `, ${round(cost.perWear.low)} to ${round(cost.perWear.high)} a wear`
               : ''} over its life{/if}.{/if}
-        {pair.body.story}
+        {pair.body.story || pair.why}
       </p>
     </div>
   </div>

@@ -1,11 +1,13 @@
 <script lang="ts">
   import { format, formatDistanceToNow } from 'date-fns';
   import { remeasureWords, trendWords } from '@chiave/core/foot';
-  import { MEASURE, trimNumber } from '@chiave/core/measure';
+  import { formatLength, MEASURE } from '@chiave/core/measure';
   import { withFractions } from '$lib/size-fractions';
   import { capital } from '$lib/capital';
-  import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type KeptPair, type PairRoom } from '$lib/feet-history';
+  import { FOLLOWED, nextCheck, seriesOf, type FollowedFitting, type FollowedId, type RoomLeft } from '$lib/feet-history';
+  import type { PairRow } from '$lib/api/keep-schema';
   import type { CustomerRow } from '$lib/api/rows';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import { themeColour } from '$lib/ui/kit/chart-colours';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import FeetChart from './FeetChart.svelte';
@@ -14,8 +16,8 @@
   import Check from '$lib/ui/kit/Check.svelte';
 
   // prettier-ignore
-  let { customer, fittings, kept, room, names, now }: {
-    customer: CustomerRow; fittings: readonly FollowedFitting[]; kept: readonly KeptPair[]; room: readonly PairRoom[]; names: Record<string, string>; now: string;
+  let { customer, fittings, room, now }: {
+    customer: CustomerRow; fittings: readonly FollowedFitting[]; room: readonly (RoomLeft & { pair: PairRow })[]; now: string;
   } = $props();
   let id = $state<FollowedId>('lengthMm');
   let apart = $state(false);
@@ -71,19 +73,13 @@
     <p class="soft text-sm">Bars are two deviations of the reading either way: what lies within them is no change. A line is drawn only where there is one.</p>
   {:else}<p class="soft">Two visits with this measure make a curve.</p>{/if}
   {#if room.length > 0}
-    <h3 class="mt-3">Room left in the pairs kept</h3>
+    <h3 class="mt-3">Room left in the pairs in use</h3>
     <ul>
-      {#each room as r (r.tryId)}
-        {@const t = kept.find((k) => k.id === r.tryId)}
-        {#if t}
-          <li class:text-tight={r.months === 0}>
-            <b>{names[t.styleId]}</b> <span class="figures">{withFractions(t.size)} {t.width}: {trimNumber(r.roomMm)} mm</span> before the toes{r.months === 0
-              ? ', too little for a growing foot'
-              : r.months
-                ? `, enough for about ${r.months} ${r.months === 1 ? 'month' : 'months'}`
-                : ''}
-          </li>
-        {/if}
+      {#each room as { pair, roomMm, months } (pair.id)}
+        <li class:text-tight={months === 0}>
+          <b>{pair.body.name}</b> <span class="figures">{withFractions(pair.body.size)} {pair.body.width}: {formatLength(roomMm, shown.unit)}</span> before the
+          toes{months === 0 ? ', too little for a growing foot' : months ? `, enough for about ${months} ${months === 1 ? 'month' : 'months'}` : ''}
+        </li>
       {/each}
     </ul>
   {/if}

@@ -3,6 +3,7 @@
   import { formatDifference, formatLength, SIDES } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import Badge from 'flowbite-svelte/Badge.svelte';
+  import { longDay } from '$lib/keep-words';
   import { withFractions } from '$lib/size-fractions';
   import SmallFeet from '$lib/drawing/SmallFeet.svelte';
   import { feetOf } from '$lib/fit-feet';
@@ -23,9 +24,8 @@
 
   let { data } = $props();
   let message = $state('');
-  /** Pairs kept that are shown at first, the newest. */
-  const KEPT_SHOWN = 6;
-  let allKept = $state(false);
+  /** Pairs that are shown here, the newest. */
+  const PAIRS_SHOWN = 6;
   let older = $state.raw<FittingRow[]>([]);
   let olderNext = $state<number | null>(null);
   // Shown for another person, or after a change, the pages begin anew.
@@ -71,7 +71,7 @@
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 
 <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
-  <FeetOverYears customer={data.customer} fittings={data.followed} kept={data.kept} room={data.room} names={data.names} now={data.now} />
+  <FeetOverYears customer={data.customer} fittings={data.followed} room={data.room} now={data.now} />
   <div class="grid content-start gap-4">
     {#if latest}
       <Sheet aria-label="Feet as measured last">
@@ -85,22 +85,24 @@
         <p class="soft text-center">as measured on {format(new Date(latest.openedAt), 'd MMM yyyy')}, to scale</p>
       </Sheet>
     {/if}
-    <Sheet heading="Kept">
-      {#if data.kept.length === 0}<p class="soft">Nothing kept yet.</p>{:else}
+    <Sheet heading="Pairs in use">
+      {#if data.pairs.length === 0}<p class="soft">None yet.</p>{:else}
         <ul class="mt-1 grid gap-1">
-          {#each allKept ? data.kept : data.kept.slice(0, KEPT_SHOWN) as t (t.id)}
+          {#each data.pairs.slice(0, PAIRS_SHOWN) as p (p.id)}
             <li>
-              <b>{nameOf(t.styleId)}</b> in <span class="figures">{withFractions(t.size)} {t.width}</span>
-              <PutWords put={t.put} />
-              <span class="soft">· {format(new Date(t.on), 'd MMM yyyy')}</span>
-              {#if t.why}<span>· {t.why}</span>{/if}
+              <b>{p.body.name}</b> in <span class="figures">{withFractions(p.body.size)} {p.body.width}</span>
+              <PutWords put={p.body.put} />
+              {#if p.body.boughtOn}<span class="soft">· {longDay(p.body.boughtOn)}</span>{/if}
+              {#if p.body.story || p.why}<span>· {p.body.story || p.why}</span>{/if}
             </li>
           {/each}
         </ul>
-        {#if !allKept && data.kept.length > KEPT_SHOWN}
-          <Button kind="text" onclick={() => (allKept = true)}>All {data.kept.length} pairs kept</Button>
-        {/if}
       {/if}
+      <p class="mt-1">
+        <a href="/people/{data.customer.id}/pairs"
+          >{data.pairs.length > PAIRS_SHOWN ? `All ${data.pairs.length} pairs` : 'Their lines, turns, wishes and what is due'}</a
+        >
+      </p>
     </Sheet>
   </div>
 </div>
