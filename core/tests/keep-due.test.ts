@@ -266,6 +266,38 @@ describe('rules', () => {
     expect(told(wornOn('oxford', TODAY - 2), TODAY)).not.toContain('leather-rest');
     expect(told(wornOn('pointe', TODAY), TODAY)).toContain('pointe-dries');
   });
+  it('a dance heel: at least four years with care (common practice, no source)', () => {
+    const heel = (bought: string, events: LifeEvent[] = []) => records({ pairs: [pair({ kind: 'character', boughtOn: at(bought), events })] });
+    const item = dueOf(heel('2023-01-10'), at('2026-12-01')).find((i) => i.rule === 'dance-heel')!;
+    expect(dayText(item.due)).toBe('2027-01-10');
+    expect(told(heel('2023-01-10'), at('2026-11-01'))).not.toContain('dance-heel');
+    expect(told(heel('2023-01-10', [{ on: at('2026-12-01'), what: 'checked', checks: { shank: 4 } }]), at('2026-12-02'))).not.toContain('dance-heel');
+  });
+  it('a pointe pair: a student’s 10 to 20 hours, or a box that gives (common practice, no source)', () => {
+    const life = { low: 10, centre: 15, high: 20 };
+    const danced = (hours: number, more: LifeEvent[] = []) =>
+      records({ pairs: [pair({ kind: 'pointe', life, events: [{ on: TODAY - 20, what: 'worn', amount: hours, unit: 'hours' }, ...more] })] });
+    expect(told(danced(6), TODAY)).not.toContain('pointe-pair');
+    expect(told(danced(11), TODAY)).toContain('pointe-pair');
+    expect(told(danced(2, [{ on: TODAY, what: 'checked', checks: { box: 2 } }]), TODAY)).toContain('pointe-pair');
+  });
+  it('caps are told by the hours that they are on, from none where none are on', () => {
+    const capped = (hours: number) => pair({ events: [{ on: TODAY - 30, what: 'capped' }, { on: TODAY - 10, what: 'worn', amount: hours, unit: 'hours' }] }); // prettier-ignore
+    expect(told(records({ pairs: [capped(20)] }), TODAY)).not.toContain('caps');
+    expect(told(records({ pairs: [capped(26)] }), TODAY)).toContain('caps');
+    expect(told(records({ pairs: [pair({ events: [{ on: TODAY - 10, what: 'worn', amount: 300, unit: 'hours' }] })] }), TODAY)).not.toContain('caps');
+  });
+  it('an order, a wish that arrived and shoes that get short are told by their days', () => {
+    const ordered = (expectedOn: number) => records({ pairs: [pair({ state: 'ordered', orderedOn: TODAY - 30, expectedOn, boughtOn: null })] });
+    expect(told(ordered(TODAY + 1), TODAY)).not.toContain('order-comes');
+    expect(sayDue(dueOf(ordered(TODAY - 8), TODAY)[0], TODAY)).toMatchObject({ rule: 'order-comes', state: 'late', reason: 'ordered 30 days ago' });
+    const wished = (since: number) => records({ wishes: [{ id: 7, name: 'red pumps', since }] });
+    expect(dueOf(wished(TODAY - 2), TODAY)[0]).toMatchObject({ rule: 'wish-in-stock', subject: 'wish:7', latest: TODAY + 12 });
+    expect(told(wished(TODAY - 60), TODAY)).toEqual([]);
+    const grows = (outgrownOn: number) => records({ pairs: [pair({ kind: 'sneaker', outgrownOn })] });
+    expect(told(grows(TODAY + 20), TODAY)).toContain('outgrown');
+    expect(told(grows(TODAY + 120), TODAY)).not.toContain('outgrown');
+  });
   it('feet with a device or that feel little are looked at daily; missed days are told', () => {
     const of = (inspectedOn: number) => records({ person: { ...person, flags: ['numb'], inspectedOn } });
     expect(told(of(TODAY), TODAY)).not.toContain('inspect');

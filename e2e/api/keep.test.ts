@@ -245,6 +245,8 @@ describe('calendars and answers', () => {
     expect(tip.startDate.isDate).toBe(true);
     expect(tip.startDate.toString()).toBe(day);
     expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
+    // Of health nothing stands where others may read it.
+    expect(events.map((e) => `${e.uid} ${e.description}`).join()).not.toMatch(/inspect-|pregnant|feel little|a wound/);
     expect(events.map((e) => e.summary).join()).not.toContain('Calendar Reader');
     expect((await get('/feeds')).body.feeds.find((f: { id: number }) => f.id === body.id).readAt).not.toBeNull();
     expect((await ask('DELETE', `/feeds/${body.id}`)).status).toBe(200);

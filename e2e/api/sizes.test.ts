@@ -61,20 +61,23 @@ describe('what is printed is as long as it says', () => {
     const page = await rasterised(response);
     expect(Math.abs(run(page, 60, 297 - 15, 'across') - 100 - 0.15)).toBeLessThanOrEqual(0.3);
   });
-  it('the answer card is a page', async () => {
+  it('the answer card is a page, ruled at its top', async () => {
     const card = {
       title: 'US women 7.5 in continental',
       question: 'What size?',
       answer: '38',
-      scale: 'continental',
-      lines: [{ what: 'as a foot', amount: '237.1 mm', source: 'practice' }],
-      neighbours: ['37: short'],
+      under: 'continental',
+      parts: [{ heading: 'How it adds up', lines: [{ text: 'as a foot', figure: '237.1 mm', source: 'practice' }] }],
       reservations: ['Try it on.']
     };
-    const response = await fetch(`${BASE}/api/v1/sizes/card`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(card) });
+    const response = await fetch(`${BASE}/api/v1/answers/card`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(card)
+    });
     const page = await rasterised(response);
-    // Its dark head runs across the page.
-    expect(run(page, 150, 3, 'across')).toBeCloseTo(210, 0);
+    // From margin to margin: 210 mm less 22 at either side.
+    expect(Math.abs(run(page, 60, 16, 'across') - 166)).toBeLessThanOrEqual(1);
   });
 });
 

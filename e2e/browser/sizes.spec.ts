@@ -145,14 +145,14 @@ test('the chain adds up, lines can be switched off, and the card carries only wh
   const sum = page.getByRole('img', { name: /for running: \+.*together:/ });
   await expect(sum).toBeVisible();
   await page.getByRole('checkbox', { name: 'for running counts' }).uncheck();
-  await expect(page.locator('.card')).not.toContainText('for running');
+  await expect(page.getByRole('article', { name: /^Card: / })).not.toContainText('for running');
   await expect(sum).toHaveCount(0);
   await page.getByLabel('Into a shoe of the stockroom').selectOption('usher');
   await expect(page.getByText('How the last Fell runs')).toBeVisible();
   await expect(page.getByText(/plus-sizes are left out/)).toBeVisible();
   const pdf = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF, A4' }).click();
-  expect((await pdf).suggestedFilename()).toBe('answer-card.pdf');
+  expect((await pdf).suggestedFilename()).toBe('answer.pdf');
 });
 
 test('between makers: known shoes make two feet with their doubt, an odd one is asked about, and a size in another last', async ({ page }) => {

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cardSchema, chartSchema, habitSchema, stripsSchema } from '../src/lib/api/size-schema';
+import { chartSchema, habitSchema, stripsSchema } from '../src/lib/api/size-schema';
 import { FLAG, layFlags } from '../src/lib/drawing/rule-flags';
 import { outOfView, readStrip, takesWords, type Mark } from '../src/lib/drawing/rule-readings';
 import { stripOf } from '../src/lib/drawing/rule-strips';
 import { girthView, letterStrips } from '../src/lib/drawing/letter-strips';
 import { stepsFrom, viewOf, withDoubt } from '../src/lib/drawing/lengths-on-rule';
 import { clampView, graduation, labelEvery, panned, RULE_LIMITS, viewAround, zoomed } from '../src/lib/drawing/rule-view';
+import { saidCardSchema } from '../src/lib/api/said-schema';
 import { cardOf } from '../src/lib/ui/sizes/answer-card';
 import { addChain, SCALE, SCALES, sizeInterval } from '@chiave/core/size';
 
@@ -149,8 +150,10 @@ describe('what the shop sends about sizes', () => {
       off: ['preference']
     });
     const card = cardOf(end, 'US women 7.5', 'continental', 'continental', 'a shop');
-    expect(cardSchema.safeParse(card).success).toBe(true);
-    expect(card.lines.map((l) => l.what).join()).not.toMatch(/likes it/);
+    expect(saidCardSchema.safeParse(card).success).toBe(true);
+    const [sums] = card.parts;
+    expect(sums.lines.map((l) => l.text).join()).not.toMatch(/likes it/);
+    expect(sums.lines.every((l) => l.source !== '')).toBe(true);
     expect(card.answer).toBe(end.label);
   });
   it('a chart has its defaults', () => {

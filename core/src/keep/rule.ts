@@ -35,6 +35,8 @@ export interface DueRule<Id extends string = string> {
   firm: boolean;
   /** Told beside the pair and in its turn, never on Today or in a calendar. */
   quiet: boolean;
+  /** Tells of somebody’s health: never where others may read it, as in a calendar. */
+  health: boolean;
   /** What “done” writes on the pair’s life line. */
   writes: LifeEventId | null;
   /** Why, in words. */
@@ -44,8 +46,10 @@ export interface DueRule<Id extends string = string> {
   /** @param until what begins later need not be found */
   find: (records: KeptRecords, today: DayNumber, doneOn: DoneOn, until: DayNumber) => Found[];
 }
-type Own<Id extends string> = Omit<DueRule<Id>, 'firm' | 'quiet' | 'writes' | 'remind'> & Partial<Pick<DueRule, 'firm' | 'quiet' | 'writes' | 'remind'>>;
-export const rule = <const Id extends string>(own: Own<Id>): DueRule<Id> => ({ firm: false, quiet: false, writes: null, remind: null, ...own });
+/** What most rules leave out. */
+type Left = 'firm' | 'quiet' | 'health' | 'writes' | 'remind';
+type Own<Id extends string> = Omit<DueRule<Id>, Left> & Partial<Pick<DueRule, Left>>;
+export const rule = <const Id extends string>(own: Own<Id>): DueRule<Id> => ({ firm: false, quiet: false, health: false, writes: null, remind: null, ...own });
 
 /** The later of days, where there are any. */
 export const latestOf = (...days: readonly (DayNumber | null)[]): DayNumber => Math.max(...days.map((d) => d ?? -Infinity));

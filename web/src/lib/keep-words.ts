@@ -42,4 +42,3 @@ export function whenWords({ state, latest, earliest }: Pick<DueRow, 'state' | 'l
 }
 /** A reminder to copy: nothing is sent from here. */
 export const reminderText = (item: DueRow, shop: string): string => `Dear ${item.person.name.split(' ')[0]},\n\n${item.remind ?? ''}\n\n${shop}`;
-export const SHOP_NAME = 'The shoe room of the lyric theatre at Porto Levanna';

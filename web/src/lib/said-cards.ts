@@ -5,30 +5,14 @@ import { TOE_FAMILY } from '@chiave/core/last';
 import { SCALE } from '@chiave/core/size';
 import type { z } from 'zod';
 import type { SaidCard } from './api/said-schema';
-import type { AnswerCard } from './api/size-schema';
 import type { useFirstAnswer } from './api/use-schema';
 import { capital } from './capital';
-import { SHOP_NAME } from './keep-words';
+import { SHOP_NAME } from './shop-name';
 
 /** Cards to send, each made from what was worked out: one shape, so that screen, paper and PDF are one. */
-const line = (text: string, figure = ''): SaidCard['parts'][number]['lines'][number] => ({ text: text.slice(0, 400), figure: figure.slice(0, 60) });
-const card = (own: Partial<SaidCard> & { title: string }): SaidCard => ({ question: '', answer: '', under: '', parts: [], reservations: [], gauge: false, shop: SHOP_NAME, ...own }); // prettier-ignore
+export const line = (text: string, figure = '', source = ''): SaidCard['parts'][number]['lines'][number] => ({ text: text.slice(0, 400), figure: figure.slice(0, 60), source: source.slice(0, 300) }); // prettier-ignore
+export const card = (own: Partial<SaidCard> & { title: string }): SaidCard => ({ question: '', answer: '', under: '', parts: [], reservations: [], gauge: false, shop: SHOP_NAME, ...own }); // prettier-ignore
 const MOST_LINES = 20;
-
-/** A size in another shoe, with the sums and their reservations. */
-export const ofSize = ({ title, question, answer, scale, lines, neighbours, reservations, shop }: AnswerCard): SaidCard =>
-  card({
-    title,
-    question,
-    answer,
-    under: scale,
-    parts: [
-      { heading: 'How it adds up', lines: lines.slice(0, MOST_LINES).map((l) => line(l.what, l.amount)) },
-      ...(neighbours.length > 0 ? [{ heading: 'One step either way', lines: neighbours.map((n) => line(n)) }] : [])
-    ],
-    reservations: reservations.slice(0, 12),
-    shop
-  });
 
 /** What of a style is told beside its inside. */
 const TOLD: readonly [string, (s: Style) => string][] = [

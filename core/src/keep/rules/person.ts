@@ -54,6 +54,7 @@ const INSPECT = { late: 1, goneAfter: 30 } as const;
 const inspect = rule({
   id: 'inspect',
   name: 'look at the feet',
+  health: true,
   source: { mark: 'practice', words: 'wearers of a device, and feet that feel little, are looked at every day; what is found is for the clinician' },
   action: 'ask; a wound, a blister or a red place that stays: the clinician, today',
   because: (f) => (Number(f.missed) > 0 ? `${times(f.missed, 'day')} without a look noted` : 'every day'),

@@ -13,7 +13,9 @@ export type AnswerKindId = (typeof ANSWER_KINDS)[number]['id'];
 /** A part of a card: a heading, and lines each with a figure at its side or none. */
 const part = z.strictObject({
   heading: text(80),
-  lines: z.array(z.strictObject({ text: text(400), figure: text(60).default('') })).max(24, 'at most 24 lines')
+  lines: z
+    .array(z.strictObject({ text: text(400), figure: text(60).default(''), source: text(300).default('').describe('where it comes from') }))
+    .max(24, 'at most 24 lines')
 });
 export const saidCardSchema = z.strictObject({
   title: text(120).min(1, 'a card has a title'),

@@ -30,23 +30,6 @@ export const habitSchema = habitFields
   .extend({ variant: habitFields.shape.variant.default(''), madeYear: habitFields.shape.madeYear.default(null), note: habitFields.shape.note.default('') })
   .meta({ id: 'Habit' });
 
-const text = z.string().max(300);
-
-/** What stands on an answer card; computed on the page, laid out on the server. */
-export const cardSchema = z
-  .object({
-    title: text,
-    question: text,
-    answer: z.string().max(40),
-    scale: text,
-    lines: z.array(z.object({ what: text, amount: z.string().max(60), source: text })).max(12),
-    neighbours: z.array(text).max(4),
-    reservations: z.array(text).max(10),
-    shop: text.default('')
-  })
-  .meta({ id: 'AnswerCard' });
-export type AnswerCard = z.infer<typeof cardSchema>;
-
 const column = z.object({ scale: anyScaleId, school: z.string().max(20).optional() });
 const length = footLength('feet from');
 

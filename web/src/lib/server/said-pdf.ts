@@ -36,7 +36,8 @@ export function saidCardPdf(card: SaidCard, paper: PaperId): Promise<Uint8Array>
     y += page.text(heading, left, y, 4.8, { bold: true, width }) + 2;
     for (const line of lines) {
       room(8);
-      const high = page.text(line.text, left, y, 3.9, { width: line.figure ? width * 0.76 : width });
+      let high = page.text(line.text, left, y, 3.9, { width: line.figure ? width * 0.76 : width });
+      if (line.source) high += page.text(line.source, left, y + high, 3.2, { width: width * 0.76, colour: SOFT });
       if (line.figure) page.text(line.figure, left + width * 0.78, y, 3.9, { width: width * 0.22, align: 'right', bold: true });
       y += high + 1.4;
       page.line(left, y, left + width, y, 0.1, '#999999');

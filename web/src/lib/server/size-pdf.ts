@@ -1,5 +1,4 @@
 import { SCALE, fromFootMm, schoolOf, toFootMm, formatSize, type Chart, type ScaleId } from '@chiave/core/size';
-import type { AnswerCard } from '../api/size-schema';
 import type { PaperId } from '../api/papers';
 import { MmPage } from './pdf';
 
@@ -20,46 +19,6 @@ function checkRuler(page: MmPage, x: number, y: number, way: 'across' | 'down'):
   }
   if (way === 'across') page.text('check ruler, 100 mm', x, y + 4.6, 3, { colour: SOFT });
   else page.text('check ruler, 100 mm', x + 5, y + 48, 3, { colour: SOFT });
-}
-
-/** The answer card: one A5-like block on A4 or Letter, designed to be read at arm's length. */
-export function answerCardPdf(card: AnswerCard, paper: PaperId): Promise<Uint8Array> {
-  const page = new MmPage(paper, card.title);
-  const left = 22;
-  const width = page.widthMm - 2 * left;
-  page.box(0, 0, page.widthMm, 34, INK);
-  page.text('Chiave', left, 9, 8, { bold: true, colour: '#fffdf8' });
-  page.text(card.shop || 'answer card', left, 20, 4.2, { colour: '#f0d9a6' });
-  let y = 46;
-  y += page.text(card.title, left, y, 6.4, { bold: true, width }) + 2;
-  y += page.text(card.question, left, y, 4.4, { width, colour: SOFT }) + 6;
-  page.box(left, y, width, 38, PAPER);
-  page.text(card.answer, left + 6, y + 6, 19, { bold: true });
-  page.text(card.scale, left + 6, y + 30, 4.4, { colour: BRASS });
-  y += 46;
-  page.text('How it adds up', left, y, 4.8, { bold: true });
-  y += 8;
-  for (const line of card.lines) {
-    const h = Math.max(
-      page.text(line.what, left, y, 4, { width: width * 0.42 }),
-      page.text(line.source, left + width * 0.66, y, 3.2, { width: width * 0.34, colour: SOFT })
-    );
-    page.text(line.amount, left + width * 0.43, y, 4, { bold: true });
-    y += h + 1.6;
-    page.line(left, y, left + width, y, 0.15, '#d9cfbd');
-    y += 1.8;
-  }
-  y += 3;
-  if (card.neighbours.length > 0) {
-    page.text('Half a size either way', left, y, 4.8, { bold: true });
-    y += 7.5;
-    for (const text of card.neighbours) y += page.text(text, left, y, 4, { width }) + 1;
-    y += 4;
-  }
-  page.text('With these reservations', left, y, 4.8, { bold: true });
-  y += 7.5;
-  for (const text of card.reservations) y += page.text(`· ${text}`, left, y, 3.8, { width }) + 1;
-  return page.bytes();
 }
 
 /** The scales on a gauge, from the inside out. */

@@ -2,7 +2,8 @@
   import { format } from 'date-fns';
   import { page } from '$app/state';
   import type { CostRow, DueRow } from '$lib/api/keep-schema';
-  import { reminderText, SHOP_NAME } from '$lib/keep-words';
+  import { reminderText } from '$lib/keep-words';
+  import { SHOP_NAME } from '$lib/shop-name';
   import { Acts } from '$lib/ui/keep/acts.svelte';
   import DueLine from '$lib/ui/keep/DueLine.svelte';
   import Button from '$lib/ui/kit/Button.svelte';

@@ -15,6 +15,7 @@ import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../api/use-sc
 import { barreSchema, dancerSchema, pointeMakerSchema, pointeModelSchema, pointePairSchema } from '../../api/pointe-schema';
 import { appointmentFields, habitSchema, keptPairBody, lookedFields, troubleFields, wishFields, lifeRow, eventFields } from '../../api/keep-schema';
 import { saidCardSchema, saidSchema } from '../../api/said-schema';
+import { SHOP_NAME } from '../../shop-name';
 import { definitionSchema } from './models/pointe';
 import { tables } from './models';
 
@@ -274,7 +275,7 @@ async function insertKeep(
   await t.SaidAnswer.bulkCreate(
     keep.said.map(({ person, askedBy, ago: n, kind, about, title, answer, lines, reservations }) => {
       const saidAt = new Date(at.getTime() - n * DAY_MS);
-      const card = saidCardSchema.parse({ title, answer, parts: [{ heading: 'How it adds up', lines: lines.map(([text, figure]) => ({ text, figure })) }], reservations, shop: SHOP }); // prettier-ignore
+      const card = saidCardSchema.parse({ title, answer, parts: [{ heading: 'How it adds up', lines: lines.map(([text, figure]) => ({ text, figure })) }], reservations, shop: SHOP_NAME }); // prettier-ignore
       return {
         customerId: person === null ? null : ids.get(person)!,
         askedBy,
@@ -292,7 +293,6 @@ async function insertKeep(
   );
   await t.DuePerson.bulkCreate([...ids.values()].map((customerId) => ({ customerId, nextOn: '', sortOn: '', stale: 1 })), options); // prettier-ignore
 }
-const SHOP = 'the shoe room of the lyric theatre at Porto Levanna';
 
 /** The demo's own last day: every start gives the same demo. */
 const lastOpened = (fittings: readonly { openedAt: string }[]): Date => new Date(Math.max(...fittings.map((f) => Date.parse(f.openedAt))));

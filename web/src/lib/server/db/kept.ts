@@ -16,10 +16,12 @@ function parsed(value: unknown): unknown {
 }
 
 /** A list of texts, each once; only those allowed where that is said. */
-export function textSet<T extends string>(value: unknown, allowed?: readonly T[]): T[] {
+export function textSet<T extends string>(value: unknown, allowed: readonly T[]): T[];
+export function textSet(value: unknown): string[];
+export function textSet(value: unknown, allowed?: readonly string[]): string[] {
   const list = parsed(value);
   if (!Array.isArray(list)) return [];
-  const texts = list.filter((item): item is T => typeof item === 'string' && item !== '');
+  const texts = list.filter((item): item is string => typeof item === 'string' && item !== '');
   return [...new Set(allowed ? texts.filter((t) => allowed.includes(t)) : texts)];
 }
 

@@ -4,7 +4,6 @@ import type { z } from 'zod';
 import type { fitSchema } from '../../api/fit-schema';
 import { CARD_PAPERS, type CardPaperId, type PaperId } from '../../api/papers';
 import type { SaidCard } from '../../api/said-schema';
-import type { AnswerCard } from '../../api/size-schema';
 import { compareLasts, compareSize, matrixOf } from '../compare-api';
 import { checkOne, rankForApi } from '../fit-api';
 import { fitCardPdf } from '../fit-pdf';
@@ -18,7 +17,7 @@ import type { FittingRow } from '../../api/rows';
 import { planStock } from '../shop/stock-plan';
 import { truthOf } from '../truth-job';
 import { saidCardPdf } from '../said-pdf';
-import { answerCardPdf, chartPdf, gaugePdf } from '../size-pdf';
+import { chartPdf, gaugePdf } from '../size-pdf';
 import type { Stock } from './stock';
 
 export interface FitCardAsked {
@@ -62,7 +61,6 @@ export const JOBS = {
     }
   },
   saidCard: { long: false, run: ({ card, paper }: { card: SaidCard; paper: PaperId }) => saidCardPdf(card, paper) },
-  answerCard: { long: false, run: ({ card, paper }: { card: AnswerCard; paper: PaperId }) => answerCardPdf(card, paper) },
   sizeChart: { long: false, run: ({ chart, paper, title }: { chart: Chart; paper: PaperId; title: string }) => chartPdf(chart, paper, title) },
   footGauge: { long: false, run: ({ paper }: { paper: PaperId }) => gaugePdf(paper) },
   matrix: { long: true, run: matrixOf },

@@ -50,6 +50,7 @@ export async function calendarOf(token: string): Promise<string> {
   for (const { id, name, items } of await dueList(today, { ahead: AHEAD })) {
     const who = feed.names === 'full' ? name : initials(name);
     for (const item of items) {
+      if (DUE_RULE[item.rule].health) continue;
       const said = sayDue(item, day);
       // What is late is told today, not in days gone by.
       const on = dayText(Math.max(item.due, day));
@@ -59,7 +60,8 @@ export async function calendarOf(token: string): Promise<string> {
         allDay: true,
         timezone: 'UTC',
         summary: `${who}: ${DUE_RULE[item.rule].name}${item.name ? `, ${item.name}` : ''}`,
-        description: `${said.reason}. ${said.action}. From ${said.earliest} to ${said.latest}. ${said.source}.`
+        // Why is left out: a reason may tell of somebody’s health.
+        description: `${said.action}. From ${said.earliest} to ${said.latest}. ${said.source}.`
       });
     }
   }

@@ -1,4 +1,4 @@
-import type { FlagId } from '@chiave/core/fit';
+import { FLAG_IDS } from '@chiave/core/fit';
 import {
   dayNumber,
   tallyOf,
@@ -207,7 +207,7 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
       const s = seenOf.get(p.id);
       const person: KeptPerson = {
         id: p.id,
-        flags: p.flags === '[]' ? none : textSet<FlagId>(p.flags),
+        flags: p.flags === '[]' ? none : textSet(p.flags, FLAG_IDS),
         born: bornAt(p),
         growsAs: p.fitsAs,
         weightKg: s?.weightKg ?? null,

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { CHECKS, LIFE_EVENT, LIFE_EVENTS, WEAR_UNITS, type CheckId, type LifeEventId, type WearUnitId } from '@chiave/core/keep';
+  import { CHECKS, LIFE_EVENT, LIFE_EVENTS, WEAR_UNIT, WEAR_UNITS, type CheckId, type LifeEventId, type WearUnitId } from '@chiave/core/keep';
   import { untrack } from 'svelte';
   import type { PairRow } from '$lib/api/keep-schema';
   import { lifeWords, tapOf } from '$lib/keep-words';
@@ -22,6 +22,11 @@
   let checks = $state<Partial<Record<CheckId, number>>>({});
   const kind = $derived(LIFE_EVENT[what]);
   const MARKS = [5, 4, 3, 2, 1].map((n) => ({ id: String(n), name: String(n) }));
+  /** What a class or a performance counts as. */
+  const reckoned = $derived.by(() => {
+    const { one, hours } = WEAR_UNIT[unit];
+    return hours === null || hours === 1 ? '' : `One ${one} counts as ${String(hours)} h: our estimate. Note hours where you know them.`;
+  });
   const wrong = (path: string): string | undefined => keep.errors.find((e) => e.path === path)?.message;
   async function save(): Promise<void> {
     const event = {
@@ -48,6 +53,7 @@
     <Field label="Note" class="min-w-40 flex-1" maxlength={300} bind:value={note} />
     <Button disabled={keep.busy} onclick={save}>Note it</Button>
   </div>
+  {#if kind.wears && reckoned}<p class="soft">{reckoned}</p>{/if}
   {#if kind.checks}
     <p class="soft">5 as new, 1 gone; leave out what was not looked at.</p>
     <div class="grid gap-2 md:grid-cols-2">

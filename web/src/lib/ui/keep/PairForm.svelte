@@ -7,6 +7,7 @@
   import Area from '$lib/ui/kit/Area.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
+  import DayField from '$lib/ui/kit/DayField.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import FileButton from '$lib/ui/kit/FileButton.svelte';
@@ -24,7 +25,6 @@
   let found = $state('');
   const matching = $derived(found.length < 2 ? [] : styles.filter((s) => s.name.toLowerCase().includes(found.toLowerCase())).slice(0, 6));
   const wrong = (path: string): string | undefined => keep.errors.find((e) => e.path === path)?.message;
-  const day = (v: string): string | null => (v === '' ? null : v);
   function take(s: (typeof styles)[number]): void {
     Object.assign(body, { name: s.name, styleId: s.id, kind: s.kind, upper: s.upper, maker: s.maker, last: s.last, colour: s.colour });
     found = '';
@@ -64,24 +64,10 @@
   </div>
   <Choices legend="Used for" options={PAIR_USES} chosen={body.uses} onchange={(all: PairUseId[]) => (body.uses = all)} />
   <div class="flex flex-wrap items-end gap-2">
-    <Field
-      label="Bought on"
-      type="date"
-      class="w-44"
-      value={body.boughtOn ?? ''}
-      onchange={(e) => (body.boughtOn = day(e.currentTarget.value))}
-      error={wrong('boughtOn')}
-    />
+    <DayField label="Bought on" value={body.boughtOn} onpick={(d) => (body.boughtOn = d)} error={wrong('boughtOn')} />
     <Field label="Where" class="w-40" maxlength={80} bind:value={body.boughtAt} />
     <div class="w-28"><NumberField label="Price" unit="" value={body.price} low={0} high={100000} step={10} onchange={(v) => (body.price = v)} /></div>
-    <Field
-      label="Can be sent back until"
-      type="date"
-      class="w-48"
-      value={body.returnBy ?? ''}
-      onchange={(e) => (body.returnBy = day(e.currentTarget.value))}
-      error={wrong('returnBy')}
-    />
+    <DayField label="Can be sent back until" class="w-48" value={body.returnBy} onpick={(d) => (body.returnBy = d)} error={wrong('returnBy')} />
     <Field label="Production" class="w-40" maxlength={80} bind:value={body.production} />
     <Field label="Season" class="w-28" maxlength={40} bind:value={body.season} placeholder="2026/27" />
   </div>
@@ -89,15 +75,8 @@
   <div class="flex flex-wrap items-end gap-3">
     <Check bind:checked={body.ordered}>ordered, not here yet</Check>
     {#if body.ordered}
-      <Field label="Ordered on" type="date" class="w-44" value={body.orderedOn ?? ''} onchange={(e) => (body.orderedOn = day(e.currentTarget.value))} />
-      <Field
-        label="Expected on"
-        type="date"
-        class="w-44"
-        value={body.expectedOn ?? ''}
-        onchange={(e) => (body.expectedOn = day(e.currentTarget.value))}
-        error={wrong('expectedOn')}
-      />
+      <DayField label="Ordered on" value={body.orderedOn} onpick={(d) => (body.orderedOn = d)} />
+      <DayField label="Expected on" value={body.expectedOn} onpick={(d) => (body.expectedOn = d)} error={wrong('expectedOn')} />
     {/if}
   </div>
   {#each body.habits as h, i (i)}
@@ -108,14 +87,7 @@
       <Select label="In" options={WEAR_UNITS} value={h.unit} onpick={(id: WearUnitId) => (h.unit = id)} />
       <div class="w-28"><NumberField label="On days" unit="" value={h.times} low={1} high={21} step={1} onchange={(v) => (h.times = v ?? h.times)} /></div>
       <Field label="From" type="date" class="w-44" bind:value={h.from} error={wrong(`habits.${i}.from`)} />
-      <Field
-        label="Until"
-        type="date"
-        class="w-44"
-        value={h.until ?? ''}
-        onchange={(e) => (h.until = day(e.currentTarget.value))}
-        error={wrong(`habits.${i}.until`)}
-      />
+      <DayField label="Until" value={h.until} onpick={(d) => (h.until = d)} error={wrong(`habits.${i}.until`)} />
       <Button kind="text" onclick={() => (body.habits = body.habits.filter((_, at) => at !== i))}>take it away</Button>
     </div>
   {/each}

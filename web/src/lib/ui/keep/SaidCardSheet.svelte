@@ -14,7 +14,7 @@
       card.title,
       card.question,
       [card.answer, card.under].filter(Boolean).join(': '),
-      ...card.parts.flatMap((p) => ['', p.heading, ...p.lines.map((l) => `- ${l.text}${l.figure ? `: ${l.figure}` : ''}`)]),
+      ...card.parts.flatMap((p) => ['', p.heading, ...p.lines.map((l) => `- ${l.text}${l.figure ? `: ${l.figure}` : ''}${l.source ? ` (${l.source})` : ''}`)]),
       ...(card.reservations.length > 0 ? ['', 'With these reservations', ...card.reservations.map((r) => `- ${r}`)] : []),
       '',
       card.shop
@@ -47,7 +47,9 @@
       <div>
         <h4 class="font-semibold">{p.heading}</h4>
         {#each p.lines as l, i (i)}<p class="flex gap-4 border-b border-line py-0.5">
-            <span class="mr-auto">{l.text}</span><b class="figures whitespace-nowrap">{l.figure}</b>
+            <span class="mr-auto"
+              >{l.text}{#if l.source}<span class="soft block">{l.source}</span>{/if}</span
+            ><b class="figures whitespace-nowrap">{l.figure}</b>
           </p>{/each}
       </div>
     {/each}

@@ -18,6 +18,7 @@ import {
   type ScaleBook
 } from '@chiave/core/size';
 import type { HabitRow } from '../../api/rows';
+import { SHOP_NAME } from '../../shop-name';
 import { cardOf } from './answer-card';
 
 /** A size that is typed errs as a foot measured by hand, mm [estimate]. */
@@ -45,7 +46,7 @@ export class ChainAsked {
   rounding = $state<Rounding | null>(null);
   off = $state<ChainLineId[]>([]);
   makingKey = $state('');
-  shop = $state('The shoe room, lyric theatre, Porto Levanna');
+  shop = $state(SHOP_NAME);
   readonly #of: () => ChainSurroundings;
 
   constructor(of: () => ChainSurroundings) {

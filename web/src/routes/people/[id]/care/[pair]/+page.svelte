@@ -1,6 +1,6 @@
 <script lang="ts">
   import { capital } from '$lib/capital';
-  import { SHOP_NAME } from '$lib/keep-words';
+  import { SHOP_NAME } from '$lib/shop-name';
   import { withFractions } from '$lib/size-fractions';
   import Button from '$lib/ui/kit/Button.svelte';
 
