@@ -3,6 +3,7 @@ import mariadb from 'mariadb';
 import { chromium, type Browser } from '@playwright/test';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { BASE, ask, get, newFitting, post, side } from '../api/client';
+import { alone } from './alone';
 import { hostile, hostileText, nearly, valid, type Schema, type Schemas } from './made-up';
 import { often } from './short';
 
@@ -72,8 +73,7 @@ describe('requests made up from the API document', () => {
     const other = (async () => {
       while (going) {
         const started = performance.now();
-        // A connection of its own each time: one that was kept may be closed under it while this process makes up the next request.
-        expect((await ask('GET', '/health', undefined, { connection: 'close' })).status).toBe(200);
+        expect((await alone('GET', '/health')).status).toBe(200);
         waitMs = Math.max(waitMs, performance.now() - started);
         await new Promise((later) => setTimeout(later, 25));
       }
@@ -81,16 +81,11 @@ describe('requests made up from the API document', () => {
     await fc.assert(
       fc.asyncProperty(request, async ({ operation, id, query, body, fitter }) => {
         const path = operation.path.replace('{id}', id);
-        const response = await fetch(`${BASE}/api/v1${path}${query}`, {
-          method: operation.method,
-          headers: { 'content-type': 'application/json', 'x-fitter': encodeURIComponent(fitter.toWellFormed()).slice(0, 500) },
-          body: operation.method === 'GET' ? undefined : body
-        });
-        const text = await response.text();
-        counted[response.status] = (counted[response.status] ?? 0) + 1;
-        if (response.status >= 400 && response.headers.get('content-type')?.includes('problem'))
-          expect(JSON.parse(text)).toMatchObject({ status: response.status });
-        expect(response.status, `${operation.method} ${path}${query} ${body}: ${text.slice(0, 200)}`).toBeLessThan(500);
+        const headers = { 'content-type': 'application/json', 'x-fitter': encodeURIComponent(fitter.toWellFormed()).slice(0, 500) };
+        const { status, type, text } = await alone(operation.method, `${path}${query}`, headers, operation.method === 'GET' ? undefined : body);
+        counted[status] = (counted[status] ?? 0) + 1;
+        if (status >= 400 && type.includes('problem')) expect(JSON.parse(text)).toMatchObject({ status });
+        expect(status, `${operation.method} ${path}${query} ${body}: ${text.slice(0, 200)}`).toBeLessThan(500);
       }),
       { numRuns: total, endOnFailure: true }
     );
