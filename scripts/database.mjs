@@ -18,3 +18,14 @@ export function prepareDatabase(root, url) {
     done(result.out.trim());
   }
 }
+
+/** How many accounts there are. */
+export function accountsIn(root, url) {
+  const result = run(join(root, 'node_modules/.bin/tsx'), [join(root, 'web/src/lib/server/db/cli.ts'), 'accounts'], {
+    cwd: join(root, 'web'),
+    env: { DATABASE_URL: url },
+    quiet: true
+  });
+  if (!result.ok) fail('Counting the accounts failed; the lines above say why.');
+  return Number(result.out.trim());
+}

@@ -3,27 +3,23 @@
  * until it is done; Ctrl-C ends it and changes nothing.
  *
  *   npm run learn
- *   CHIAVE_URL=http://127.0.0.1:5200 CHIAVE_PASSCODE=… npm run learn
+ *   CHIAVE_URL=http://127.0.0.1:5200 CHIAVE_TOKEN=… npm run learn   where people sign in: a token that may “stock”
  */
 const base = process.env.CHIAVE_URL ?? `http://127.0.0.1:${process.env.PORT ?? 5150}`;
 const EVERY_MS = 500;
-let cookie = '';
+const token = process.env.CHIAVE_TOKEN;
 
 async function ask(path, method = 'GET', body) {
   const response = await fetch(`${base}/api/v1${path}`, {
     method,
-    headers: { ...(cookie ? { cookie } : {}), ...(body ? { 'content-type': 'application/json' } : {}) },
+    headers: { ...(token ? { authorization: `Bearer ${token}` } : {}), ...(body ? { 'content-type': 'application/json' } : {}) },
     body: body && JSON.stringify(body)
   });
   const value = await response.json();
   if (!response.ok) throw new Error(value.detail ?? `answer ${response.status}`);
-  return { value, response };
+  return { value };
 }
 async function main() {
-  if (process.env.CHIAVE_PASSCODE) {
-    const { response } = await ask('/enter', 'POST', { passcode: process.env.CHIAVE_PASSCODE });
-    cookie = (response.headers.get('set-cookie') ?? '').split(';')[0];
-  }
   const { value: began } = await ask('/learn/shop', 'POST');
   console.log(began.began ? 'Learning from all try-ons.' : 'A reckoning is under way already; this follows it.');
   process.once('SIGINT', () => void ask('/learn/shop', 'DELETE').finally(() => process.exit(130)));

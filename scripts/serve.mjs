@@ -6,8 +6,8 @@ import { writeWhole } from './files.mjs';
 import { sleep, start } from './run.mjs';
 import { fail } from './say.mjs';
 
-/** Signs the shop's cookies; kept beside the data so that a restart asks nobody again. */
-function shopSecret(folder) {
+/** Seals what must be read again, as the secrets of second factors; kept beside the data, the same at every start. */
+export function shopSecret(folder) {
   const file = join(folder, 'cookie-secret');
   const kept = existsSync(file) ? readFileSync(file, 'utf8').trim() : '';
   if (kept.length >= 32) return kept;
@@ -45,7 +45,7 @@ export const startWeb = (root, { folder, url, host, port, stdio = 'inherit', env
       PORT: String(port),
       DATABASE_URL: url,
       CHIAVE_DATA: folder,
-      SHOP_SECRET: shopSecret(folder),
+      SHOP_SECRET: process.env.SHOP_SECRET ?? shopSecret(folder),
       // The API reads every body itself and answers with problem details; a limit here would only cut the connection.
       BODY_SIZE_LIMIT: 'Infinity',
       LOG_LEVEL: 'warn',

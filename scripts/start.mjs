@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildWeb } from './build.mjs';
-import { prepareDatabase } from './database.mjs';
+import { accountsIn, prepareDatabase } from './database.mjs';
 import { needRoom } from './disk.mjs';
 import { makeFolder } from './files.mjs';
 import { takeFolder } from './folder-lock.mjs';
@@ -26,16 +26,6 @@ const LOOPBACK = ['127.0.0.1', 'localhost', '::1'];
 
 if (Number(process.versions.node.split('.')[0]) < 20) fail(`Node ${process.versions.node} is too old: Chiave needs Node 20.19 or newer.`);
 if (!Number.isInteger(port) || port < 1 || port > 65535) fail(`PORT=${process.env.PORT} is not a port: give a number from 1 to 65535.`);
-if (!LOOPBACK.includes(host) && !process.env.SHOP_PASSCODE) {
-  fail(`HOST=${host} opens the shop's records to the network. Set SHOP_PASSCODE as well:\n\n  HOST=${host} SHOP_PASSCODE='something long' npm start`);
-}
-
-/** Fewest letters of a passcode; the application refuses the same. */
-const LEAST_PASSCODE = 8;
-if (process.env.SHOP_PASSCODE && [...process.env.SHOP_PASSCODE].length < LEAST_PASSCODE) {
-  fail(`SHOP_PASSCODE is too short: take at least ${LEAST_PASSCODE} characters.`);
-}
-
 let mariadb = null;
 /** Process of a database that was begun and may not answer yet. */
 let mariadbPid = 0;
@@ -110,6 +100,11 @@ if (url) {
   dropScratch(url);
 }
 prepareDatabase(root, url);
+if (!LOOPBACK.includes(host) && accountsIn(root, url) === 0) {
+  const begin = 'npm run account -- add "Your name"';
+  console.error(`\nHOST=${host} opens the shop's records to the network, and nobody has an account yet. Make the first one:\n\n  ${begin}\n`);
+  await stop(1);
+}
 buildWeb(root);
 
 /** A server that ends by itself so often in a minute will not be mended by starting it again. */

@@ -1,18 +1,28 @@
 import { building } from '$app/environment';
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { error, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
 import { forgetAnswers } from '$lib/server/answered-writes';
 import { warmUp } from '$lib/server/heavy/pool';
 import { reckonStale } from '$lib/server/shop/due';
 import { shopToday } from '$lib/server/shop/settings';
 import { log, noteProblem } from '$lib/server/log';
-import { COOKIE, cookieIsGood, guardHost, passcodeNeeded } from '$lib/server/passcode';
-import { isDatabaseAway } from '$lib/server/database-problems';
+import { NEED, ROLE, type NeedId } from '$lib/roles';
+import { DATABASE_AWAY, isDatabaseAway, toProblem } from '$lib/server/database-problems';
+import { hasAccounts } from '$lib/server/doors/accounts';
+import { dropToken, keepToken, sessionToken } from '$lib/server/doors/cookie';
+import { guardHost, isLoopback } from '$lib/server/doors/host';
+import { PAGE_NEEDS } from '$lib/server/doors/page-needs';
+import { forgetSessions, knownBy } from '$lib/server/doors/sessions';
+import { whoByToken } from '$lib/server/doors/tokens';
+import { forgetTries } from '$lib/server/doors/tries';
+import { askedBy, DEMO_OWNER, may, type Who } from '$lib/server/doors/who';
 import { Problem, problemResponse } from '$lib/server/problems';
 
 export const init: ServerInit = () => {
   if (building) return;
   if (process.env.NODE_ENV === 'production') guardHost();
-  const forget = (): void => void forgetAnswers().catch((err: unknown) => log.warn({ err }, 'old answers are kept a while longer'));
+  const forget = (): void => {
+    for (const old of [forgetAnswers, forgetSessions, forgetTries]) old().catch((err: unknown) => log.warn({ err }, 'what is old is kept a while longer'));
+  };
   forget();
   warmUp();
   void shopToday().then(reckonStale, () => {});
@@ -29,9 +39,6 @@ const HEADERS: Readonly<Record<string, string>> = {
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=()'
 };
-const OPEN_PATHS = new Set(['/enter', '/api/v1/enter', '/api/v1/health', '/mark.svg']);
-/** Calendars are read by other programs, by an address that nobody can guess. */
-const CALENDARS = '/calendar/';
 const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
 
 /** A page elsewhere must not write here: a request that changes something comes from our own origin, or from no page. */
@@ -44,34 +51,60 @@ function fromElsewhere(request: Request): boolean {
 
 /** On loopback a foreign host name means another site has been pointed at this machine. */
 function strangeHost(request: Request): boolean {
-  const host = process.env.HOST ?? '';
-  const loopback = ['127.0.0.1', 'localhost', '::1'].includes(host);
-  return loopback && !LOOPBACK.test(request.headers.get('host') ?? '');
+  return isLoopback() && !LOOPBACK.test(request.headers.get('host') ?? '');
 }
 
+/** Who asks: by a token, by the device's session, or as the demo's owner while nobody has an account. */
+async function whoIs({ request, cookies, url }: RequestEvent): Promise<Who | null> {
+  const header = request.headers.get('authorization');
+  if (header) return whoByToken(header);
+  const token = sessionToken(cookies);
+  const known = token ? await knownBy(token) : null;
+  if (known?.fresh) keepToken(cookies, url, known.fresh, known.endsAt);
+  if (known) return known.who;
+  if (token) dropToken(cookies, url);
+  return isLoopback() && !(await hasAccounts()) ? DEMO_OWNER : null;
+}
+const API = '/api/v1/';
+/** What a request needs; a route of the API says so itself, when it answers. */
+const needOf = (id: string | null): NeedId | null => (id === null || (id.startsWith(API) && id !== DOCS) ? null : (PAGE_NEEDS[id] ?? 'shop'));
+const [DOCS, HEALTH] = ['/api/v1/docs', '/api/v1/health'];
+
 export const handle: Handle = async ({ event, resolve }) => {
-  const { pathname } = event.url;
+  const { pathname, search } = event.url;
   const secure = (response: Response): Response => {
     for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
     return response;
   };
-  if (!building && strangeHost(event.request))
-    return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
+  if (building) return resolve(event);
+  if (strangeHost(event.request)) return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
   if (fromElsewhere(event.request)) return secure(problemResponse(new Problem(403, 'From elsewhere', 'The request comes from another site.')));
-  const known = building || !passcodeNeeded() || cookieIsGood(event.cookies.get(COOKIE));
-  event.locals.role = known ? 'fitter' : null;
-  if (!known && !OPEN_PATHS.has(pathname) && !pathname.startsWith('/_app/') && !pathname.startsWith(CALENDARS)) {
-    if (pathname.startsWith('/api/')) return secure(problemResponse(new Problem(401, 'Passcode needed', 'Enter the shop passcode first.')));
-    return secure(new Response(null, { status: 303, headers: { location: `/enter?to=${encodeURIComponent(pathname + event.url.search)}` } }));
+  let who: Who | null;
+  try {
+    who = await whoIs(event);
+  } catch (cause) {
+    if (!isDatabaseAway(cause)) throw cause;
+    // Nobody knows who asks. Whether the application is well is told to anyone.
+    who = null;
+    if (event.route.id !== HEALTH) {
+      if (pathname.startsWith(API)) return secure(problemResponse(toProblem(cause, noteProblem)));
+      error(503, DATABASE_AWAY);
+    }
   }
-  const response = await resolve(event);
+  event.locals.who = who;
+  const need = needOf(event.route.id);
+  if (need !== null && !may(who, need)) {
+    if (who === null) return secure(new Response(null, { status: 303, headers: { location: `/enter?to=${encodeURIComponent(pathname + search)}` } }));
+    error(403, `This page is for those who ${NEED[need].name}. You are signed in as ${who.name}, ${ROLE[who.role].name.toLowerCase()}.`);
+  }
+  const response = await askedBy(who, () => resolve(event));
   // Unknown API paths and methods are problems too, not pages.
-  if (pathname.startsWith('/api/v1/') && response.status >= 404 && response.status < 406 && !response.headers.get('content-type')?.includes('json')) {
-    return secure(
-      problemResponse(
-        new Problem(response.status, response.status === 405 ? 'Not that way' : 'Not found', `${event.request.method} ${pathname} is not part of this API.`)
-      )
-    );
+  if (pathname.startsWith(API) && response.status >= 404 && response.status < 406 && !response.headers.get('content-type')?.includes('json')) {
+    const problem =
+      who === null
+        ? new Problem(401, 'Not signed in', 'Sign in first.')
+        : new Problem(response.status, response.status === 405 ? 'Not that way' : 'Not found', `${event.request.method} ${pathname} is not part of this API.`);
+    return secure(problemResponse(problem));
   }
   return secure(response);
 };
@@ -80,7 +113,7 @@ export const handleError: HandleServerError = ({ error, status, message }) => {
   if (status < 500) return { message };
   const id = crypto.randomUUID();
   if (!(error instanceof Problem)) noteProblem(id, status, error);
-  if (isDatabaseAway(error)) return { message: 'The database does not answer. Nothing is lost: wait a moment and open the page again.' };
+  if (isDatabaseAway(error)) return { message: DATABASE_AWAY };
   if (error instanceof Problem) return { message: error.detail };
   return { message: 'Something failed. It has been noted.', id };
 };

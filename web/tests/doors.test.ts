@@ -1,8 +1,15 @@
-import { beforeEach, afterEach, describe, expect, it, vi } from 'vitest';
+import { readdirSync } from 'node:fs';
+import { describe, expect, it, vi } from 'vitest';
 import { pictureKind } from '../src/lib/api/picture-kind';
 import { ownPath } from '../src/lib/own-path';
 import { bareError } from '../src/lib/server/log';
-import { guardHost, LEAST_PASSCODE, tryPasscode } from '../src/lib/server/passcode';
+import { accountSchema } from '../src/lib/api/door-schema';
+import { NEEDS, ROLE_IDS, roleHas } from '../src/lib/roles';
+import { guardHost } from '../src/lib/server/doors/host';
+import { PAGE_NEEDS } from '../src/lib/server/doors/page-needs';
+import { hashSecret, isSecret, newToken, seal, tokenHash, unseal } from '../src/lib/server/doors/secrets';
+import { roleBy } from '../src/lib/server/doors/sessions';
+import { askedBy, DEMO_OWNER, may, mayNow, type Who } from '../src/lib/server/doors/who';
 
 describe('the door leads only into this application', () => {
   const origin = 'http://127.0.0.1:5150';
@@ -29,32 +36,83 @@ describe('the door leads only into this application', () => {
     expect(ownPath(new URL('http://x/enter?to=/%09/elsewhere.example').searchParams.get('to'), origin)).toBe('/'));
 });
 
-describe('the passcode', () => {
-  beforeEach(() => {
-    vi.stubEnv('SHOP_PASSCODE', 'lakeside');
+describe('the one table of who may do what', () => {
+  it('each page of the application names what it needs, and nothing else is named', () => {
+    const files = readdirSync(new URL('../src/routes', import.meta.url), { recursive: true }).map(String);
+    const pages = files.filter((f) => f.endsWith('+page.svelte') || (f.endsWith('+server.ts') && !f.startsWith('api/v1')));
+    expect(pages.map((f) => `/${f.replace(/\/?\+(page\.svelte|server\.ts)$/, '')}`).sort()).toEqual(Object.keys(PAGE_NEEDS).sort());
+  });
+  it('a role has what those below it have, and a token only what it names', () => {
+    for (const { id, least, token } of NEEDS) {
+      const has = [null, ...ROLE_IDS].filter((r) => roleHas(r, id));
+      expect(has, id).toEqual(least === null ? [null, ...ROLE_IDS] : ROLE_IDS.slice(ROLE_IDS.indexOf(least)));
+      const who: Who = { ...DEMO_OWNER, way: 'token', scopes: ['look'] };
+      expect(may(who, id), id).toBe(least === null || id === 'look');
+      expect(token && least === 'owner', id).toBe(false);
+    }
+  });
+  it('what is read is what whoever asks may see, and work that nobody asked for sees all', () => {
+    expect(mayNow('health')).toBe(true);
+    askedBy({ ...DEMO_OWNER, role: 'apprentice' }, () => expect(mayNow('health')).toBe(false));
+    askedBy(null, () => expect(mayNow('look')).toBe(false));
+    askedBy(DEMO_OWNER, () => expect(mayNow('health')).toBe(true));
+  });
+  it('a PIN gives a fitter’s rights at most', () => {
+    expect(ROLE_IDS.map((r) => roleBy('pin', r))).toEqual(['reader', 'apprentice', 'fitter', 'fitter']);
+    expect(ROLE_IDS.map((r) => roleBy('password', r))).toEqual(ROLE_IDS);
+  });
+});
+
+describe('what is kept of secrets', () => {
+  it('a password is argon2id with a salt of its own, and opens by it alone, however its letters were composed', async () => {
+    const [one, other] = await Promise.all([hashSecret('caf\u00e9 au lait'), hashSecret('caf\u00e9 au lait')]);
+    expect(one).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/);
+    expect(one).not.toBe(other);
+    expect(await isSecret(one, 'cafe\u0301 au lait')).toBe(true);
+    expect(await isSecret(one, 'cafe au lait')).toBe(false);
+    expect(await isSecret('not a hash', 'x')).toBe(false);
+  });
+  it('a sealed secret opens with the shop’s key only, and not where a letter of it was changed', () => {
+    vi.stubEnv('SHOP_SECRET', 'a'.repeat(40));
+    const sealed = seal('JBSWY3DPEHPK3PXP');
+    expect(sealed).not.toContain('JBSW');
+    expect(unseal(sealed)).toBe('JBSWY3DPEHPK3PXP');
+    expect(() => unseal(sealed.replace(/^./, (c) => (c === 'A' ? 'B' : 'A')))).toThrow();
+    vi.stubEnv('SHOP_SECRET', 'b'.repeat(40));
+    expect(() => unseal(sealed)).toThrow();
+    vi.unstubAllEnvs();
+  });
+  it('tokens are long and of chance', () => {
+    const tokens = Array.from({ length: 200 }, () => newToken());
+    expect(new Set(tokens).size).toBe(200);
+    expect(Math.min(...tokens.map((t) => t.length))).toBeGreaterThanOrEqual(43);
+    expect(tokenHash(tokens[0])).toMatch(/^[0-9a-f]{64}$/);
+  });
+  it('a door open to the network wants the shop’s own key', () => {
     vi.stubEnv('HOST', '0.0.0.0');
-  });
-  afterEach(() => vi.unstubAllEnvs());
-  it('has enough letters, or the application does not begin', () => {
+    vi.stubEnv('SHOP_SECRET', 'short');
+    expect(guardHost).toThrow(/set SHOP_SECRET/);
+    vi.stubEnv('SHOP_SECRET', 'x'.repeat(32));
     expect(guardHost).not.toThrow();
-    vi.stubEnv('SHOP_PASSCODE', 'x'.repeat(LEAST_PASSCODE - 1));
-    expect(guardHost).toThrow(/too short/);
+    vi.stubEnv('HOST', '127.0.0.1');
+    vi.stubEnv('SHOP_SECRET', '');
+    expect(guardHost).not.toThrow();
+    vi.unstubAllEnvs();
   });
-  it('is guessed at by no crowd of addresses, and a right one waits with the rest', () => {
-    const now = 5_000_000;
-    const answers = Array.from({ length: 80 }, (_, i) => tryPasscode('guess', `10.1.${i}.1`, now));
-    expect(answers.filter((a) => a === 'wrong')).toHaveLength(50);
-    expect(tryPasscode('lakeside', '10.2.0.1', now + 1000)).toBe('wait');
-    expect(tryPasscode('lakeside', '10.2.0.1', now + 60_001)).toBe('right');
-  });
-  it('a clock that is set back locks nobody out: tries are counted on one that only goes forward', () => {
-    vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-06-01') });
-    expect(tryPasscode('lakeside', '10.3.0.1')).toBe('right');
-    vi.setSystemTime(new Date('2020-01-01'));
-    for (let i = 0; i < 5; i++) tryPasscode('guess', '10.3.0.2');
-    expect(tryPasscode('lakeside', '10.3.0.1')).toBe('right');
-    vi.useRealTimers();
-  });
+});
+
+describe('a password that is asked for', () => {
+  const wrong = (password: string) =>
+    accountSchema
+      .safeParse({ name: 'Someone', role: 'fitter', password })
+      .error?.issues.map((i) => i.message)
+      .join() ?? '';
+  it.each([
+    ['short', /at least 10/],
+    ['password12', /first that are guessed/],
+    ['aaaaaaaaaaaa', /different characters/]
+  ])('%s is refused in words', (password, why) => expect(wrong(password)).toMatch(why));
+  it('a few words will do', () => expect(wrong('seven brass lasts')).toBe(''));
 });
 
 describe('a picture is what its first bytes are', () => {

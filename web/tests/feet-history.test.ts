@@ -16,6 +16,7 @@ const person = (more: Partial<CustomerRow> = {}): CustomerRow => ({
   consentAt: null,
   consentNote: '',
   erasedAt: null,
+  withheld: false,
   ...more
 });
 const visit = (openedAt: string, left: number, right: number, weightKg: number | null = null): FittingRow =>

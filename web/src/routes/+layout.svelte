@@ -5,6 +5,7 @@
   import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
   import QuickBox from '$lib/ui/frame/QuickBox.svelte';
   import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
+  import WhoIsHere from '$lib/ui/frame/WhoIsHere.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { KIT_THEME } from '$lib/ui/kit/theme';
   import { UNITS, shown } from '$lib/ui/kit/units.svelte';
@@ -59,6 +60,7 @@
         {/each}
       </div>
       <Shortcuts />
+      {#if page.data.me}<WhoIsHere me={page.data.me} />{/if}
     </div>
     <div class="brass-rule" aria-hidden="true"></div>
   </header>

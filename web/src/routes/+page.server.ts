@@ -2,7 +2,7 @@ import { dayNumber } from '@chiave/core/keep';
 import { forPage } from '$lib/server/page';
 import { comeOn } from '$lib/server/shop/appointments';
 import { seenLast } from '$lib/server/shop/customers';
-import { dueThisWeek, reckonStale, rowOf } from '$lib/server/shop/due';
+import { dueThisWeek, reckonStale, rowsOf } from '$lib/server/shop/due';
 import { openFittings } from '$lib/server/shop/fittings';
 import { shopToday, zoneOfShop } from '$lib/server/shop/settings';
 import { cameBack, runningTimers } from '$lib/server/shop/tries';
@@ -30,7 +30,7 @@ export const load = async () => {
     comes,
     open: open.map((fitting) => ({ fitting, style: styles.find((s) => s.id === fitting.tries[0]?.styleId) ?? null })),
     people,
-    due: due.people.map(({ id, name, items }) => ({ id, name, items: items.map((i) => rowOf(i, day, { id, name })) })),
+    due: due.people.map((p) => ({ id: p.id, name: p.name, items: rowsOf(p, day) })).filter((p) => p.items.length > 0),
     dueTotal: due.total,
     timers: timers.map(({ styleId, ...t }) => ({ ...t, style: nameOf(styleId) })),
     back: back.map(({ styleId, ...b }) => ({ ...b, style: nameOf(styleId) }))

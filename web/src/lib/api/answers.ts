@@ -41,6 +41,7 @@ export const erasedAnswer = z.object({ erased: z.boolean() });
 export const idAnswer = z.object({ id: number });
 export const nameAnswer = z.object({ id: text });
 export const beganAnswer = z.object({ began: z.boolean().describe('false where one is under way already') });
+export const doneAnswer = z.object({ done: z.boolean() });
 export const enteredAnswer = z.object({ entered: z.boolean() });
 
 export const healthAnswer = z.object({ status: z.enum(['ok', 'down']), database: text, disk: text, version: text });

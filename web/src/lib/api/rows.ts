@@ -26,7 +26,8 @@ export const customerRow = personFields
     flags: z.array(z.enum(FLAG_IDS)),
     version: z.number(),
     consentAt: z.string().nullable().describe('when the person agreed that this is kept; null while it has not been asked'),
-    erasedAt: z.string().nullable()
+    erasedAt: z.string().nullable(),
+    withheld: z.boolean().describe('there are health notes that whoever asks may not see: flags and story are left out')
   })
   .meta({ id: 'Person' });
 export type CustomerRow = z.infer<typeof customerRow>;

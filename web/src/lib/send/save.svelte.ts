@@ -15,6 +15,9 @@ const RETRY_MS = 3000;
 /** The answer to a write to what an erased person left behind. */
 const ERASED = 410;
 const CONFLICT = 409;
+const SIGNED_OUT = 401;
+/** The answer to a change that somebody may only propose. */
+const PROPOSED = 202;
 const SETTLE_MS = 500;
 
 export class Keeper {
@@ -115,8 +118,10 @@ export class Keeper {
     if (!outcome.again && outcome.status !== CONFLICT && this.#latest !== body) return this.#send();
     this.errors = outcome.errors;
     this.message = outcome.detail;
-    this.state = outcome.again ? 'waiting' : outcome.status === CONFLICT ? 'conflict' : 'refused';
-    if (outcome.again) this.#timer = setTimeout(() => void this.now(), RETRY_MS);
+    // Signed out meanwhile: it waits until somebody has signed in again, in another tab or here.
+    const waits = outcome.again || outcome.status === SIGNED_OUT;
+    this.state = waits ? 'waiting' : outcome.status === CONFLICT ? 'conflict' : 'refused';
+    if (waits) this.#timer = setTimeout(() => void this.now(), RETRY_MS);
   }
 }
 
@@ -149,6 +154,8 @@ export async function send<T = unknown>(url: string, method: string, body?: unkn
     });
     if (response.status < 500) answered(request);
     const value = await response.json().catch(() => ({}));
+    // A change that is only proposed has changed nothing yet: what was typed stays as it is.
+    if (response.status === PROPOSED) return { ok: false, again: false, status: PROPOSED, detail: (value as { detail: string }).detail, errors: [] };
     if (response.ok) return { ok: true, value: value as T };
     const { detail = 'The server did not understand.', errors = [] } = value as { detail?: string; errors?: SaveError[] };
     return { ok: false, again: response.status >= 500, status: response.status, detail, errors };

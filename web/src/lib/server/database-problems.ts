@@ -14,6 +14,8 @@ const AWAY_CODES = new Set([
 ]);
 
 /** True when the database, not the request, is at fault: nothing was saved and trying again makes sense. */
+/** What a page says of a database that is away. */
+export const DATABASE_AWAY = 'The database does not answer. Nothing is lost: wait a moment and open the page again.';
 export function isDatabaseAway(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
   const inner =

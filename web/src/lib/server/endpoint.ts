@@ -4,6 +4,10 @@ import { writeOnce } from './answered-writes';
 import { noteProblem } from './log';
 import { toProblem } from './database-problems';
 import { PAPERS, type PaperId } from '../api/papers';
+import { NEED, ROLE, type NeedId } from '../roles';
+import { noteDeed, transacted, type Transaction } from './db';
+import { propose, proposes } from './doors/proposals';
+import { may, type Who } from './doors/who';
 import { Problem, fromZod, invalid, problemResponse } from './problems';
 
 /** Largest body taken, bytes; imports of a whole stockroom have their own. */
@@ -53,15 +57,11 @@ function parseText<S extends z.ZodType>(text: string, schema: S): z.infer<S> {
   return parsed.data;
 }
 
-/** Who may ask: anyone, or somebody who works here. More roles are more words in this list, least first. */
-export const ROLES = ['fitter'] as const;
-export type Role = (typeof ROLES)[number];
-
 /** What a route says of itself, beside what it does: the API document is made of nothing else. */
 export interface RouteDoc<A extends z.ZodType = z.ZodType> {
   summary: string;
-  /** Who may ask; a fitter when left out. */
-  role?: Role | 'anyone';
+  /** What whoever asks must have. */
+  needs: NeedId;
   query?: z.ZodObject;
   /** What it answers; an object of any kind when left out. */
   answer?: A;
@@ -78,21 +78,33 @@ export interface BodyDoc<S extends z.ZodType, A extends z.ZodType = z.ZodType> e
 export interface Route extends RouteDoc {
   body?: z.ZodType;
   does: 'reads' | 'computes' | 'writes';
+  /** False for a write that takes no key: asked again, it is done again. */
+  once?: boolean;
 }
 /** What a route must give to answer as it says; a response is an answer of its own making. */
 type Answer<A extends z.ZodType> = z.input<A> | Response;
 export type Handler<E> = ((event: E) => Promise<Response>) & { route: Route };
 
-/** @throws Problem 403 for somebody who may not ask */
-function guard(event: RequestEvent, role: RouteDoc['role'] = 'fitter'): void {
-  const own = event.locals.role;
-  if (role !== 'anyone' && (own === null || ROLES.indexOf(own) < ROLES.indexOf(role))) throw new Problem(403, 'Not for you', `This needs a ${role}.`);
+/** @throws Problem 401 for nobody, 403 for somebody who may not ask */
+export function guard(who: Who | null, needs: NeedId): void {
+  if (may(who, needs)) return;
+  if (who === null) throw new Problem(401, 'Not signed in', 'Sign in first.');
+  const why = who.scopes ? 'This token does not carry it.' : `Your role is ${ROLE[who.role].name.toLowerCase()}.`;
+  throw new Problem(403, 'Not for you', `This needs to ${NEED[needs].name}. ${why}`);
+}
+
+/** What somebody may only propose is judged like the change itself, and kept for an owner. */
+async function proposed({ request, url }: RequestEvent, { body, summary, limit }: Route, who: Who): Promise<unknown> {
+  const text = await readBody(request, limit);
+  if (body) parseText(text, body);
+  return propose(who, { method: request.method, path: url.pathname + url.search, what: summary, body: body ? text : 'null' });
 }
 
 function registered<E extends RequestEvent>(route: Route, handle: (event: E) => Promise<unknown>): Handler<E> {
   const handler = async (event: E): Promise<Response> => {
     try {
-      guard(event, route.role);
+      if (route.does === 'writes' && proposes(event.locals.who, route.needs)) return json(await proposed(event, route, event.locals.who), 202);
+      guard(event.locals.who, route.needs);
       const value = await handle(event);
       return value instanceof Response ? value : json(value, route.status ?? 200);
     } catch (error) {
@@ -101,10 +113,21 @@ function registered<E extends RequestEvent>(route: Route, handle: (event: E) => 
   };
   return Object.assign(handler, { route });
 }
-const written = async (event: RequestEvent, text: string, status: number | undefined, work: () => Promise<unknown>): Promise<Response> => {
-  const done = await writeOnce(event.request, text, status ?? 200, work);
+/** Notes in the record who did what a route does. */
+const noteOf = (event: RequestEvent, summary: string, transaction: Transaction): void =>
+  noteDeed({ accountId: event.locals.who?.accountId ?? null, by: fitterOf(event), what: summary, subject: event.url.pathname.slice(API.length), customerId: null, difference: null }, transaction); // prettier-ignore
+/** Does a write once, and notes in the record who did it. */
+const written = async (event: RequestEvent, text: string, { summary, status }: RouteDoc, work: () => Promise<unknown>): Promise<Response> => {
+  const done = await writeOnce(event.request, text, status ?? 200, () =>
+    transacted(async (transaction) => {
+      const value = await work();
+      noteOf(event, summary, transaction);
+      return value;
+    })
+  );
   return new Response(done.answer, { status: done.status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
 };
+const API = '/api/v1';
 
 /** Reads without a body. */
 export const get = <E extends RequestEvent, A extends z.ZodType>(doc: RouteDoc<A>, work: (event: E) => Promise<Answer<A>> | Answer<A>): Handler<E> =>
@@ -138,17 +161,33 @@ export const writePrepared = <S extends z.ZodType, P, E extends RequestEvent, A 
   registered({ ...doc, does: 'writes' }, async (event: E) => {
     const text = await readBody(event.request, doc.limit);
     const prepared = await prepare(parseText(text, doc.body), event);
-    return written(event, text, doc.status, () => work(prepared, event));
+    return written(event, text, doc, () => work(prepared, event));
   });
 
 /** Writes without a body, in one transaction and once for its key. */
 export const act = <E extends RequestEvent, A extends z.ZodType>(doc: RouteDoc<A>, work: (event: E) => Promise<Answer<A>>): Handler<E> =>
-  registered({ ...doc, does: 'writes' }, async (event: E) => written(event, await readBody(event.request), doc.status, () => work(event)));
+  registered({ ...doc, does: 'writes' }, async (event: E) => written(event, await readBody(event.request), doc, () => work(event)));
 
-/** Who works at the device that asks, as it says itself: a name for the record, not a proof. */
-export const fitterOf = (event: { request: Request }): string => {
+/**
+ * Writes what holds a secret, in what is sent or in what is answered. Nothing of either is kept to answer it again, so it takes no key;
+ * it is noted in the record like any other.
+ */
+export const writeSecret = <S extends z.ZodType, E extends RequestEvent, A extends z.ZodType>(
+  doc: BodyDoc<S, A>,
+  work: (body: z.infer<S>, event: E) => Promise<Answer<A>>
+): Handler<E> =>
+  registered({ ...doc, does: 'writes', once: false }, async (event: E) => {
+    const value = await work(parseText(await readBody(event.request, doc.limit), doc.body), event);
+    await transacted(async (transaction) => noteOf(event, doc.summary, transaction));
+    return value;
+  });
+
+/** Who writes, for the record: the account; where nobody has one yet, the name the device says. */
+export const fitterOf = ({ request, locals }: { request: Request; locals: App.Locals }): string => {
+  const { who } = locals;
+  if (who && who.accountId !== null) return who.name;
   try {
-    return decodeURIComponent(event.request.headers.get('x-fitter') ?? '')
+    return decodeURIComponent(request.headers.get('x-fitter') ?? '')
       .trim()
       .slice(0, 60);
   } catch {

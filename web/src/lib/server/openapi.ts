@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiOperationObject, type ZodOpenApiPathsObject } from 'zod-openapi';
+import { NEED } from '../roles';
 import { VERSION } from '../version';
 import type { Route } from './endpoint';
 
@@ -71,21 +72,26 @@ const named = (path: string): z.ZodObject | null => {
 };
 
 function operation({ path, method, route }: Placed): ZodOpenApiOperationObject {
-  const { summary, body, status = 200, query, does, role = 'fitter' } = route;
+  const { summary, body, status = 200, query, does, needs, once = true } = route;
   const parameters = named(path);
   const writes = does === 'writes';
-  const params = { ...(parameters ? { path: parameters } : {}), ...(query ? { query } : {}), ...(writes ? { header: key } : {}) };
+  const params = { ...(parameters ? { path: parameters } : {}), ...(query ? { query } : {}), ...(writes && once ? { header: key } : {}) };
   return {
     operationId: `${method.toLowerCase()}${path
       .replace('/api/v1', '')
       .replace(/[{}]/g, '')
       .replace(/[/.-](\w)/g, (_, c: string) => c.toUpperCase())}`,
     summary,
-    description: role === 'anyone' ? 'Anyone may ask.' : `Needs a ${role}.`,
+    description:
+      NEED[needs].least === null
+        ? 'Anyone may ask.'
+        : `Needs to ${NEED[needs].name}: ${NEED[needs].least} and up${NEED[needs].token ? `, or a token with “${needs}”` : ''}.`,
+    ...(NEED[needs].least === null ? { security: [] } : {}),
     ...(Object.keys(params).length > 0 ? { requestParams: params } : {}),
     ...(body ? { requestBody: { required: true, content: { 'application/json': { schema: body } } } } : {}),
     responses: {
       [String(status)]: { description: 'done', ...contentOf(route) },
+      ...(writes && needs === 'lasts' ? { '202': { description: 'an apprentice’s change, kept as a proposal: an owner decides', ...anything } } : {}),
       ...(body
         ? {
             '400': { description: 'JSON that does not parse', content: problemContent },
@@ -93,11 +99,11 @@ function operation({ path, method, route }: Placed): ZodOpenApiOperationObject {
             '422': { description: 'values out of range or unknown names', content: problemContent }
           }
         : {}),
-      ...(role === 'anyone'
+      ...(NEED[needs].least === null
         ? {}
         : {
-            '401': { description: 'the shop passcode is needed', content: problemContent },
-            '403': { description: `needs a ${role}`, content: problemContent }
+            '401': { description: 'not signed in', content: problemContent },
+            '403': { description: `whoever is signed in may not: it needs to ${NEED[needs].name}`, content: problemContent }
           }),
       ...(parameters ? { '404': { description: 'no such record', content: problemContent } } : {}),
       ...(writes
@@ -126,6 +132,13 @@ export const openApiDocument = async (): Promise<ReturnType<typeof createDocumen
       title: 'Chiave API',
       version: VERSION,
       description: 'Millimetres, kilograms, degrees. Errors are problem details (RFC 9457). Advice, not diagnosis.'
+    },
+    security: [{ session: [] }, { token: [] }],
+    components: {
+      securitySchemes: {
+        session: { type: 'apiKey', in: 'cookie', name: 'chiave_session' },
+        token: { type: 'http', scheme: 'bearer', description: 'A token from one’s own account page: it names what it may and ends on a day.' }
+      }
     },
     paths: pathsOf(await allRoutes())
   });

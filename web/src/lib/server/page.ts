@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { noteProblem } from './log';
-import { isDatabaseAway } from './database-problems';
+import { DATABASE_AWAY, isDatabaseAway } from './database-problems';
 import { Problem } from './problems';
 
 /** Turns problems of a page's load into the right error page: 404, or 503 when the database is away. */
@@ -11,7 +11,7 @@ export async function forPage<T>(work: Promise<T>): Promise<T> {
     if (cause instanceof Problem) error(cause.status, cause.detail);
     if (isDatabaseAway(cause)) {
       noteProblem(crypto.randomUUID(), 503, cause);
-      error(503, 'The database does not answer. Nothing is lost: wait a moment and open the page again.');
+      error(503, DATABASE_AWAY);
     }
     throw cause;
   }

@@ -1,6 +1,6 @@
 import { dayNumber } from '@chiave/core/keep';
 import { forPage } from '$lib/server/page';
-import { dueList, rowOf } from '$lib/server/shop/due';
+import { dueList, rowsOf } from '$lib/server/shop/due';
 import { allFeeds } from '$lib/server/shop/feeds';
 import { shopToday, zoneOfShop } from '$lib/server/shop/settings';
 import { costsOfShop } from '$lib/server/shop/turns';
@@ -19,7 +19,10 @@ export const load = async ({ url }) => {
     today,
     span,
     total: list.length,
-    people: list.slice(0, PEOPLE).map(({ id, name, items }) => ({ id, name, items: items.map((i) => rowOf(i, day, { id, name })) })),
+    people: list
+      .slice(0, PEOPLE)
+      .map((p) => ({ id: p.id, name: p.name, items: rowsOf(p, day) }))
+      .filter((p) => p.items.length > 0),
     feeds,
     costs,
     zone

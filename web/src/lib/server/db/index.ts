@@ -1,11 +1,13 @@
-export { Op } from 'sequelize';
+export { Op, type Transaction } from 'sequelize';
 export { database } from './connect';
+export { auditDeeds, ERASED, noteDeed, type Audit } from './deeds';
 export * from './kept';
 export {
   packFacts,
   readingsOf,
   tables,
   unpackFacts,
+  type AccountModel,
   type CustomerModel,
   type FittingModel,
   type FootFeatureModel,
@@ -21,6 +23,7 @@ export {
   type PairLifeModel,
   type PairModel,
   type Tables,
+  type SessionModel,
   type TracingModel,
   type TryOnModel
 } from './models';

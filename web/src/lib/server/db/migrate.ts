@@ -15,6 +15,7 @@ import * as uses from './migrations/0012-uses';
 import * as pulls from './migrations/0013-pulls';
 import * as learning from './migrations/0014-learning';
 import * as keeping from './migrations/0015-keeping';
+import * as safeHands from './migrations/0016-safe-hands';
 import { steps, type Steps } from './steps';
 
 interface Migration {
@@ -38,7 +39,8 @@ export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0012-uses', ...uses },
   { name: '0013-pulls', ...pulls },
   { name: '0014-learning', ...learning },
-  { name: '0015-keeping', ...keeping }
+  { name: '0015-keeping', ...keeping },
+  { name: '0016-safe-hands', ...safeHands }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

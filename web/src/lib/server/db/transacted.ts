@@ -1,6 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { Sequelize, Transaction } from 'sequelize';
 import { database } from './connect';
+import { chainDeeds } from './deeds';
 
 /**
  * The transaction under way, for everything that is asked while it lasts: no query of a request leaves it by mistake, and
@@ -60,6 +61,7 @@ async function once<T>(work: (transaction: Transaction) => Promise<T>): Promise<
     // Locks on what is there only: locks on the gaps between rows make two new fittings wait for each other.
     return await database().transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED }, async (transaction) => {
       const value = await work(transaction);
+      await chainDeeds(transaction);
       worked = true;
       return value;
     });

@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize';
 import type { ChangeRow } from '../../api/rows';
-import { database, tables } from '../db';
+import { database, noteDeed, tables } from '../db';
+import { mayNow, whoAsks } from '../doors/who';
 
 /** Who changed what and when, kept with the person it concerns and erased with them. */
 
@@ -15,16 +16,23 @@ export function whatChanged(before: Readonly<Record<string, unknown>>, patch: Re
 
 /** Writes one change, within the transaction that makes it. A save that changed nothing leaves no line. */
 export async function logChange(
-  change: { by: string; customerId: number; what: string; changed: Record<string, unknown> },
+  { by, customerId, what, changed }: { by: string; customerId: number; what: string; changed: Record<string, unknown> },
   transaction: Transaction
 ): Promise<void> {
-  if (Object.keys(change.changed).length === 0) return;
-  const { by, changed, ...rest } = change;
-  await tables(database()).Change.create({ ...rest, difference: changed, byWhom: by.slice(0, 60), at: new Date() }, { transaction });
+  if (Object.keys(changed).length === 0) return;
+  noteDeed({ accountId: whoAsks()?.accountId ?? null, by, what, subject: `/customers/${customerId}`, customerId, difference: changed }, transaction);
 }
 
-/** Changes of one person, newest first. */
+/** Fields of a change that tell of health, and what hangs on a person that does. */
+const HEALTH_FIELDS = new Set(['flags', 'story', 'symptom', 'found', 'place', 'note', 'trouble', 'weightKg', 'feetWeightKg']);
+function withoutHealth(difference: Record<string, unknown>): Record<string, unknown> {
+  const bare = (part: unknown): unknown => (typeof part === 'object' && part !== null ? Object.fromEntries(Object.entries(part).filter(([k]) => !HEALTH_FIELDS.has(k))) : part); // prettier-ignore
+  return Object.fromEntries(Object.entries(difference).map(([key, part]) => [key, bare(part)]));
+}
+
+/** Changes of one person as whoever asks may see them, newest first. */
 export async function changesOf(customerId: number, limit = 200): Promise<ChangeRow[]> {
+  const seen = mayNow('health');
   const rows = await tables(database()).Change.findAll({ where: { customerId }, order: [['id', 'DESC']], limit });
-  return rows.map(({ at, byWhom, what, difference }) => ({ at: at.toISOString(), by: byWhom, what, changed: difference }));
+  return rows.map(({ at, byWhom, what, difference }) => ({ at: at.toISOString(), by: byWhom, what, changed: seen ? difference : withoutHealth(difference) }));
 }

@@ -4,13 +4,20 @@ import type { CustomerLine, CustomerRow, PeoplePage } from '../../api/rows';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
 import { BLANK_CHAIR } from '../../api/chair-schema';
 import { tellsOfShoes } from '../../learn-fitting';
-import { change, database, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
-import { conflict, gone, notFound } from '../problems';
+import { change, database, ERASED, noteDeed, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
+import { mayNow, whoAsks } from '../doors/who';
+import { conflict, gone, notFound, Problem } from '../problems';
 import { changesOf, logChange, whatChanged } from './changes';
 
 const moment = (value: Date | null | undefined): string | null => value?.toISOString() ?? null;
 
-export const customerRowOf = (row: CustomerModel): CustomerRow => ({
+/** A person as whoever asks may see them: health notes are for those who fit, and for no others. */
+export function customerRowOf(row: CustomerModel): CustomerRow {
+  const seen = mayNow('health');
+  const whole = wholeRowOf(row);
+  return seen ? whole : { ...whole, story: '', flags: [], withheld: whole.flags.length > 0 || Boolean(whole.story) };
+}
+const wholeRowOf = (row: CustomerModel): CustomerRow => ({
   id: row.id,
   name: row.name,
   born: row.born ?? null,
@@ -19,6 +26,7 @@ export const customerRowOf = (row: CustomerModel): CustomerRow => ({
   story: row.story ?? null,
   fitsAs: row.fitsAs,
   flags: row.flags,
+  withheld: false,
   version: row.version ?? 0,
   consentAt: moment(row.consentAt),
   consentNote: row.consentNote ?? '',
@@ -134,8 +142,23 @@ export async function heldOf<M extends OfPerson>(model: ModelStatic<M>, id: numb
 /** What stands for a person of whom only the name was told. */
 const UNTOLD = { born: null, bornMonth: null, fitsAs: 'women', work: '', story: '', flags: [], consentNote: '' } satisfies Partial<CustomerRow>;
 
+/** What tells of health. */
+type Health = { flags?: readonly unknown[]; story?: string | null };
+/**
+ * Leaves health notes as they are where whoever writes may not see them: a form of theirs shows none, and must not wipe them out.
+ * @throws Problem 403 where they write some
+ */
+export function withoutHealth<P extends Health>(patch: P): P {
+  if (mayNow('health')) return patch;
+  for (const field of ['flags', 'story'] as const)
+    if ((patch[field]?.length ?? 0) > 0) throw new Problem(403, 'Not for you', 'Health notes are written by those who fit: ask a fitter.', [{ path: field, message: 'a fitter writes this' }]); // prettier-ignore
+  const { flags: _flags, story: _story, ...rest } = patch;
+  return rest as P;
+}
+
 /** Adds a person; returns the new id. */
-export async function addCustomer({ consent, ...customer }: z.infer<typeof customerSchema>, by: string): Promise<number> {
+export async function addCustomer({ consent, ...asked }: z.infer<typeof customerSchema>, by: string): Promise<number> {
+  const customer = withoutHealth(asked);
   return transacted(async (transaction) => {
     const now = new Date();
     const row = await tables(database()).Customer.create(
@@ -149,10 +172,11 @@ export async function addCustomer({ consent, ...customer }: z.infer<typeof custo
 }
 
 /** Changes what is kept of a person; returns the new version. @throws Problem 404, 409, 410 */
-export async function changeCustomer(id: number, { version, consent, ...patch }: z.infer<typeof customerPatchSchema>, by: string): Promise<number> {
+export async function changeCustomer(id: number, { version, consent, ...typed }: z.infer<typeof customerPatchSchema>, by: string): Promise<number> {
+  const patch = withoutHealth(typed);
   return transacted(async (transaction) => {
     const row = await heldPerson(id, transaction, 'update');
-    const before = customerRowOf(row);
+    const before = wholeRowOf(row);
     if (version !== undefined && version !== before.version) throw conflict('this person', version, before.version);
     const consented = consent === undefined ? {} : { consentAt: consent ? new Date() : null };
     await row.update({ ...patch, ...consented, version: before.version + 1 }, { transaction });
@@ -174,7 +198,7 @@ export async function eraseCustomer(id: number): Promise<void> {
   const t = tables(database());
   await transacted(async (transaction) => {
     const row = await heldPerson(id, transaction, 'update');
-    const before = customerRowOf(row);
+    const before = wholeRowOf(row);
     await row.update({ ...ANONYMOUS, erasedAt: new Date(), version: row.version + 1 }, { transaction });
     const fittings = (await t.Fitting.findAll({ where: { customerId: id }, attributes: ['id'], transaction })).map((f) => f.id);
     await t.Fitting.update(WORDS_OF_A_FITTING, { where: { customerId: id }, transaction });
@@ -204,6 +228,11 @@ export async function eraseCustomer(id: number): Promise<void> {
       t.SaidAnswer.destroy(kept)
     ]);
     await t.Change.destroy({ where: { customerId: id }, transaction });
+    const who = whoAsks();
+    noteDeed(
+      { accountId: who?.accountId ?? null, by: who?.name ?? '', what: ERASED, subject: `/customers/${id}`, customerId: id, difference: null },
+      transaction
+    );
   });
 }
 

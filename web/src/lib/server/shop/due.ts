@@ -2,6 +2,7 @@ import { byUrgency, dayNumber, dayText, DUE_RULE, dueOf, LIFE_EVENT, sayDue, typ
 import type { z } from 'zod';
 import { type dueAnswerSchema, type DueRow } from '../../api/keep-schema';
 import { apart, change, database, selectPlain, tables, transacted } from '../db';
+import { mayNow } from '../doors/who';
 import { invalid, notFound } from '../problems';
 import { heldPerson } from './customers';
 import { recordsOf, withoutFacts, type NamedRecords } from './kept-records';
@@ -14,8 +15,16 @@ const doneWords = (rule: DueRuleId): string => {
   const { writes } = DUE_RULE[rule];
   return writes ? LIFE_EVENT[writes].name : 'done';
 };
-export function rowOf(item: DueItem, today: number, person: { id: number; name: string }): DueRow {
-  return { person, ...sayDue(item, today), pair: PAIR_SUBJECT.exec(item.subject)?.[1] ?? null, done: doneWords(item.rule) };
+/** What is due of somebody, in words, as whoever asks may see it: what tells of health is for those who fit. */
+export function rowsOf({ id, name, items }: DueOfPerson, today: number): DueRow[] {
+  const seen = mayNow('health');
+  const shown = seen ? items : items.filter((i) => !DUE_RULE[i.rule].health);
+  return shown.map((item) => {
+    const said = sayDue(item, today);
+    // Why somebody is measured again may be a child that is on its way.
+    const reason = seen || item.subject !== 'person' ? said.reason : '';
+    return { person: { id, name }, ...said, reason, pair: PAIR_SUBJECT.exec(item.subject)?.[1] ?? null, done: doneWords(item.rule) };
+  });
 }
 export interface DueOfPerson {
   id: number;

@@ -10,7 +10,8 @@ import { database, isFigure, oneOf, Op, readingsOf, select, tables, transacted }
 import type { FittingModel, FootFeatureModel, FootMeasureModel, TryOnModel } from '../db';
 import { conflict, gone, notFound } from '../problems';
 import { logChange, whatChanged } from './changes';
-import { customerOf, customerRowOf, heldPerson } from './customers';
+import { mayNow } from '../doors/who';
+import { customerOf, customerRowOf, heldPerson, withoutHealth } from './customers';
 import { allPulls } from './pulls';
 import { targetsOfShop } from './settings';
 
@@ -92,9 +93,10 @@ const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, { c
   shopPulls,
   population: row.population,
   wearingNow: row.wearingNow ?? '',
-  trouble: row.trouble ?? '',
+  // What hurts is for those who fit.
+  trouble: mayNow('fit') ? (row.trouble ?? '') : '',
   looked: row.looked,
-  note: row.note ?? '',
+  note: mayNow('fit') ? (row.note ?? '') : '',
   feet: feetOf(measures, features),
   tries: tries.map(tryOf),
   customer,
@@ -241,7 +243,8 @@ export async function openFitting(customerId: number): Promise<number> {
 }
 
 /** Saves what was asked and seen; returns the new version. @throws Problem 404, 409, 410 */
-export async function saveFitting(id: number, { flags, version, ...patch }: z.infer<typeof fittingPatchSchema>, by: string): Promise<number> {
+export async function saveFitting(id: number, asked: z.infer<typeof fittingPatchSchema>, by: string): Promise<number> {
+  const { flags, version, ...patch } = withoutHealth(asked);
   const t = tables(database());
   return transacted(async (transaction) => {
     const { row, customerId } = await heldFitting(id, transaction, flags ? 'update' : 'share');

@@ -1,5 +1,6 @@
 import type { ModelStatic } from 'sequelize';
 import { database, tables, transacted, type OfPersonModel, type Tables } from '../db';
+import { mayNow } from '../doors/who';
 import { logChange, whatChanged } from './changes';
 import { customerOf, heldOf, heldPerson } from './customers';
 
@@ -16,8 +17,9 @@ export interface PersonRow<B> {
  * @param name the model
  * @param what what one is called: “wish”
  * @param dayOf the day it stands under
+ * @param health tells of health: others see none
  */
-export function personRows<N extends Named>(name: N, what: string, dayOf: (body: BodyOf<N>) => string | null) {
+export function personRows<N extends Named>(name: N, what: string, dayOf: (body: BodyOf<N>) => string | null, health = false) {
   type B = BodyOf<N>;
   const model = (): ModelStatic<OfPersonModel<B>> => tables(database())[name] as unknown as ModelStatic<OfPersonModel<B>>;
   const rowOf = (row: OfPersonModel<B>): PersonRow<B>[] => (row.body ? [{ id: Number(row.id), version: row.version, by: row.byWhom, body: row.body }] : []);
@@ -25,6 +27,7 @@ export function personRows<N extends Named>(name: N, what: string, dayOf: (body:
     /** The newest day first. @throws Problem 404 */
     list: async (customerId: number): Promise<PersonRow<B>[]> => {
       await customerOf(customerId);
+      if (health && !mayNow('health')) return [];
       return (await model().findAll({ where: { customerId } as never, order: [['onDay', 'DESC'], ['id', 'DESC']] })).flatMap(rowOf); // prettier-ignore
     },
     /** @throws Problem 404, 410 */
@@ -57,5 +60,5 @@ export function personRows<N extends Named>(name: N, what: string, dayOf: (body:
 export const events = personRows('EventAhead', 'event', (b) => b.on);
 export const appointments = personRows('Appointment', 'appointment', (b) => b.on);
 export const wishes = personRows('Wish', 'wish', () => null);
-export const troubles = personRows('Trouble', 'trouble', (b) => b.on);
-export const looks = personRows('FeetLooked', 'look at the feet', (b) => b.on);
+export const troubles = personRows('Trouble', 'trouble', (b) => b.on, true);
+export const looks = personRows('FeetLooked', 'look at the feet', (b) => b.on, true);

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Withheld from './Withheld.svelte';
   import { onMount, untrack, type Snippet } from 'svelte';
   import { beforeNavigate, goto, preloadCode } from '$app/navigation';
   import { page } from '$app/state';
@@ -81,7 +82,7 @@
 {#if desk.restored}<p class="soft mt-1 text-right text-sm print:hidden">What had been typed on this device before is back.</p>{/if}
 {#if !calm}<div class="mt-1 print:hidden">{@render save()}</div>{/if}
 <div class="print:hidden"><Rings {desk} /></div>
-<div class="pt-3">{@render children()}</div>
+<div class="pt-3"><Withheld customer={desk.fitting.customer} />{@render children()}</div>
 
 <style>
   .bar {

@@ -4,6 +4,7 @@
   import { ageOf } from '$lib/fit-feet';
   import Choice from '$lib/ui/kit/Choice.svelte';
   import Choices from '$lib/ui/kit/Choices.svelte';
+  import { can } from '$lib/ui/kit/me';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
@@ -58,6 +59,6 @@
     value={f.population}
     onchange={(population) => desk.patch({ population })}
   />
-  <Choices legend="To take care of" options={FLAG_CHOICES} chosen={f.customer.flags} onchange={(flags) => desk.patch({ flags })} />
+  {#if can('health')}<Choices legend="To take care of" options={FLAG_CHOICES} chosen={f.customer.flags} onchange={(flags) => desk.patch({ flags })} />{/if}
   {#each cautions as caution, at (at)}<Notice tone="caution">{caution}</Notice>{/each}
 </Sheet>

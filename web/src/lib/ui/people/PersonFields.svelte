@@ -7,6 +7,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
+  import { can } from '$lib/ui/kit/me';
   import Notice from '$lib/ui/kit/Notice.svelte';
 
   /** What is kept of a person, to be changed. The form is made anew for each person. */
@@ -76,7 +77,7 @@
   <Field label="Born (year)" figures bind:value={$form.born} error={firstOf($errors.born)} />
   <Field label="Month, for children" figures bind:value={$form.bornMonth} error={firstOf($errors.bornMonth)} />
   <Field label="Work" class="sm:col-span-2" bind:value={$form.work} maxlength={200} error={firstOf($errors.work)} />
-  <Field label="Story" class="sm:col-span-2" bind:value={$form.story} maxlength={2000} error={firstOf($errors.story)} />
+  {#if can('health')}<Field label="Story" class="sm:col-span-2" bind:value={$form.story} maxlength={2000} error={firstOf($errors.story)} />{/if}
   <div class="self-end sm:col-span-2"><Check bind:checked={$form.consent}>agreed that measures and health notes are kept</Check></div>
   <Field label="How it was agreed" class="sm:col-span-2" bind:value={$form.consentNote} maxlength={500} error={firstOf($errors.consentNote)} />
   <div><Button type="submit">Save</Button></div>

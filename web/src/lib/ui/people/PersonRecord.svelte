@@ -8,6 +8,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import Fold from '$lib/ui/kit/Fold.svelte';
+  import { can } from '$lib/ui/kit/me';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import FileButton from '$lib/ui/kit/FileButton.svelte';
 
@@ -70,10 +71,10 @@
   <PersonFields {customer} />
 
   <div class="mt-3 flex flex-wrap items-center gap-2 border-t border-line pt-3">
-    <Button href="/api/v1/customers/{customer.id}/export" download data-sveltekit-reload>Everything, one file</Button>
+    {#if can('health')}<Button href="/api/v1/customers/{customer.id}/export" download data-sveltekit-reload>Everything, one file</Button>{/if}
     <Button href="/api/v1/customers/{customer.id}/feet?format=csv" download data-sveltekit-reload>Feet, CSV</Button>
     <Button href="/api/v1/customers/{customer.id}/feet" download="feet-{customer.id}.json" data-sveltekit-reload>Feet, JSON</Button>
-    <FileButton accept=".csv,.json,text/csv,application/json" onfile={bring}>Bring in feet</FileButton>
+    {#if can('fit')}<FileButton accept=".csv,.json,text/csv,application/json" onfile={bring}>Bring in feet</FileButton>{/if}
     <Button onclick={look}>Who changed what</Button>
   </div>
   {#if report}
@@ -98,11 +99,13 @@
       {:else}<li class="soft">No change noted yet.</li>{/each}
     </ul>
   {/if}
-  <div class="mt-3 flex flex-wrap items-end gap-2 border-t border-line pt-3">
-    <p class="soft w-full text-sm">
-      Erasing takes name, story, health notes, words and tracings away for good; measures and what fitted stay without a name. It cannot be taken back.
-    </p>
-    <Field label="Write the name to erase" bind:value={eraseName} autocomplete="off" />
-    <Button kind="danger" disabled={eraseName.trim() !== customer.name} onclick={erase}>Erase this person</Button>
-  </div>
+  {#if can('health')}
+    <div class="mt-3 flex flex-wrap items-end gap-2 border-t border-line pt-3">
+      <p class="soft w-full text-sm">
+        Erasing takes name, story, health notes, words and tracings away for good; measures and what fitted stay without a name. It cannot be taken back.
+      </p>
+      <Field label="Write the name to erase" bind:value={eraseName} autocomplete="off" />
+      <Button kind="danger" disabled={eraseName.trim() !== customer.name} onclick={erase}>Erase this person</Button>
+    </div>
+  {/if}
 </Fold>

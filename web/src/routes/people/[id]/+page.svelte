@@ -11,6 +11,7 @@
   import { FLAG_CHOICES } from '$lib/ui/fitting/names';
   import { OUTCOMES } from '$lib/api/outcomes';
   import FeetOverYears from '$lib/ui/people/FeetOverYears.svelte';
+  import Withheld from '$lib/ui/fitting/Withheld.svelte';
   import PutWords from '$lib/ui/fitting/PutWords.svelte';
   import PersonRecord from '$lib/ui/people/PersonRecord.svelte';
   import { beginFitting } from '$lib/ui/people/begin-fitting';
@@ -68,6 +69,7 @@
   <Button href="/people/{data.customer.id}/pairs">Pairs and what is due</Button>
   <Button kind="primary" onclick={open}>New fitting</Button>
 </div>
+<Withheld customer={data.customer} />
 {#if message}<Notice role="alert" class="mt-3" tone="caution">{message}</Notice>{/if}
 
 <div class="mt-4 grid gap-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">

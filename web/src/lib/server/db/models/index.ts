@@ -1,6 +1,7 @@
 import type { InferAttributes, InferCreationAttributes, Model, Sequelize, Transaction } from 'sequelize';
 import { personWords } from '../person-words';
 import { json, MOMENT, NUMBER, STRING, TEXT } from './columns';
+import { doorTables } from './doors';
 import { keepingTables } from './keeping';
 import { learningTables } from './learning';
 import { peopleTables, type CustomerModel } from './people';
@@ -38,9 +39,11 @@ const made = (sequelize: Sequelize) => ({
   ...learningTables(sequelize),
   ...pointeTables(sequelize),
   ...keepingTables(sequelize),
+  ...doorTables(sequelize),
   ...shopTables(sequelize)
 });
 export type Tables = ReturnType<typeof made>;
+export type { AccountModel, ApiTokenModel, DeedModel, ProposalModel, SessionModel } from './doors';
 export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
 export { readingsOf } from './people';
 export { packFacts, unpackFacts } from './keeping';

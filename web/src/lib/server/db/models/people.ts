@@ -167,6 +167,9 @@ export interface ChangeModel extends Model<InferAttributes<ChangeModel>, InferCr
   what: string;
   /** The column `changed`, whose name a model has for something else. */
   difference: Record<string, unknown>;
+  /** Its entry in the record of deeds, and the salt of its hash there; null for changes from before there was one. */
+  deedId: CreationOptional<number | null>;
+  salt: CreationOptional<string | null>;
 }
 
 const ways = idOf(WAYS);
@@ -345,7 +348,16 @@ export const peopleTables = (sequelize: Sequelize) => ({
   ),
   Change: sequelize.define<ChangeModel>(
     'Change',
-    { id: serial, at: MOMENT, byWhom: STRING(60), customerId: NUMBER, what: STRING(40), difference: { ...json('difference', record), field: 'changed' } },
+    {
+      id: serial,
+      at: MOMENT,
+      byWhom: STRING(60),
+      customerId: NUMBER,
+      what: STRING(40),
+      difference: { ...json('difference', record), field: 'changed' },
+      deedId: NUMBER,
+      salt: STRING(32)
+    },
     { tableName: 'change_log' }
   )
 });

@@ -5,7 +5,7 @@ import { askedAlike, keepSaid, saidAnswers } from '$lib/server/shop/said';
 
 const query = z.object({ person: z.coerce.number().int().positive().optional() });
 export const GET = get(
-  { summary: 'Answers that were sent, the newest first, and questions that several people asked', query, answer: saidListAnswer },
+  { needs: 'people', summary: 'Answers that were sent, the newest first, and questions that several people asked', query, answer: saidListAnswer },
   async (event) => {
     const { person } = queryOf(event, query);
     const [answers, alike] = await Promise.all([saidAnswers(person), askedAlike()]);
@@ -13,6 +13,6 @@ export const GET = get(
   }
 );
 export const POST = write(
-  { summary: 'Keep an answer that is sent: who asked, what was said, by which engine', body: saidSchema, status: 201, answer: saidKeptAnswer },
+  { needs: 'fit', summary: 'Keep an answer that is sent: who asked, what was said, by which engine', body: saidSchema, status: 201, answer: saidKeptAnswer },
   (body, event) => keepSaid(body, fitterOf(event))
 );

@@ -16,7 +16,7 @@ const rounded = (c: Conversion, width?: string) => ({
 });
 
 export const POST = take(
-  { summary: 'A label or a foot read in other scales, one reading a school', body: convertSchema, answer: convertAnswer },
+  { needs: 'look', summary: 'A label or a foot read in other scales, one reading a school', body: convertSchema, answer: convertAnswer },
   async ({ from, foot, to }) => {
     const book = await bookFor(from ? [from.scale, ...to] : to);
     if (foot) return rounded(convertFoot(foot, to, book));

@@ -1,24 +1,19 @@
 import { enteredAnswer } from '$lib/api/answers';
-import { z } from 'zod';
-import { take } from '$lib/server/endpoint';
-import { COOKIE, cookieSeconds, cookieValue, tryPasscode } from '$lib/server/passcode';
-import { Problem } from '$lib/server/problems';
+import { enterSchema } from '$lib/api/door-schema';
+import { signIn } from '$lib/server/doors/accounts';
+import { dropToken, keepToken, sessionToken } from '$lib/server/doors/cookie';
+import { endSession } from '$lib/server/doors/sessions';
+import { writeSecret } from '$lib/server/endpoint';
 
-export const POST = take(
-  { summary: 'Enter with the shop passcode', body: z.object({ passcode: z.string().max(200) }), role: 'anyone', answer: enteredAnswer },
-  ({ passcode }, event) => {
-    const result = tryPasscode(passcode, event.getClientAddress());
-    if (result === 'wait') throw new Problem(429, 'Too many tries', 'Too many wrong passcodes: wait a minute.');
-    if (result === 'wrong')
-      throw new Problem(401, 'Wrong passcode', 'That is not the shop passcode.', [{ path: 'passcode', message: 'That is not the shop passcode.' }]);
-    event.cookies.set(COOKIE, cookieValue(), {
-      path: '/',
-      httpOnly: true,
-      sameSite: 'strict',
-      // Behind a proxy that ends TLS the cookie is secure; on a shop's own network there is none.
-      secure: event.request.headers.get('x-forwarded-proto') === 'https',
-      maxAge: cookieSeconds
-    });
+export const POST = writeSecret(
+  { needs: 'open', summary: 'Sign in with name and password, and a code where the account has a second factor', body: enterSchema, answer: enteredAnswer },
+  async (body, { request, cookies, url, getClientAddress }) => {
+    const began = await signIn({ ...body, device: request.headers.get('user-agent') ?? '', address: getClientAddress() });
+    // Whatever token the device held before is worth nothing from now on.
+    const before = sessionToken(cookies);
+    if (before) await endSession(before);
+    dropToken(cookies, url);
+    keepToken(cookies, url, began.token, began.endsAt);
     return { entered: true };
   }
 );

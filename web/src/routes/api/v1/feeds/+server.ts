@@ -2,9 +2,10 @@ import { feedMadeAnswer, feedsAnswer, feedSchema } from '$lib/api/keep-schema';
 import { fitterOf, get, write } from '$lib/server/endpoint';
 import { addFeed, allFeeds } from '$lib/server/shop/feeds';
 
-export const GET = get({ summary: 'Calendars that were given out', answer: feedsAnswer }, async () => ({ feeds: await allFeeds() }));
+export const GET = get({ needs: 'shop', summary: 'Calendars that were given out', answer: feedsAnswer }, async () => ({ feeds: await allFeeds() }));
 export const POST = write(
   {
+    needs: 'shop',
     summary: 'Give out a private address under which what is due is read as a calendar; it is told once',
     body: feedSchema,
     status: 201,

@@ -2,7 +2,7 @@ import { asIs } from '$lib/server/endpoint';
 import { listenToGauge } from '$lib/server/gauge';
 
 /** The gauge's readings as server-sent events, for as long as the page listens. */
-export const GET = asIs({ summary: 'Readings of the digital gauge as server-sent events', media: 'text/event-stream' }, (): Response => {
+export const GET = asIs({ needs: 'look', summary: 'Readings of the digital gauge as server-sent events', media: 'text/event-stream' }, (): Response => {
   let stop = (): void => {};
   const body = new ReadableStream<Uint8Array>({
     start(controller) {

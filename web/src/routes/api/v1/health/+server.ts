@@ -8,7 +8,7 @@ import { VERSION } from '$lib/version';
 const WAIT_MS = 2500;
 
 /** Asks the database for a row and the disk for room; 503 with the reason when either fails. */
-export const GET = asIs({ summary: 'Whether the application and its database answer', role: 'anyone', answer: healthAnswer }, async (): Promise<Response> => {
+export const GET = asIs({ needs: 'open', summary: 'Whether the application and its database answer', answer: healthAnswer }, async (): Promise<Response> => {
   const headers = { 'cache-control': 'no-store' };
   const disk = (await diskTrouble()) ?? 'ok';
   let database = 'ok';

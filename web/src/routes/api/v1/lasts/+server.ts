@@ -4,5 +4,5 @@ import { get, write } from '$lib/server/endpoint';
 import { addLast } from '$lib/server/shop/stock-changes';
 import { allLasts } from '$lib/server/shop/stockroom';
 
-export const GET = get({ summary: 'Every last', answer: lastsAnswer }, async () => ({ lasts: await allLasts() }));
-export const POST = write({ summary: 'Keep a new last', body: lastSchema, status: 201, answer: nameAnswer }, (body) => addLast(body));
+export const GET = get({ needs: 'look', summary: 'Every last', answer: lastsAnswer }, async () => ({ lasts: await allLasts() }));
+export const POST = write({ needs: 'lasts', summary: 'Keep a new last', body: lastSchema, status: 201, answer: nameAnswer }, (body) => addLast(body));

@@ -1,4 +1,4 @@
 import { get } from '$lib/server/endpoint';
 import { openApiDocument } from '$lib/server/openapi';
 
-export const GET = get({ summary: 'This document' }, () => openApiDocument());
+export const GET = get({ needs: 'look', summary: 'This document' }, () => openApiDocument());

@@ -2,4 +2,4 @@ import { z } from 'zod';
 import { stockFileSchema } from '$lib/api/stock-exchange';
 import { get } from '$lib/server/endpoint';
 
-export const GET = get({ summary: 'JSON Schema of a stockroom file' }, () => z.toJSONSchema(stockFileSchema, { io: 'input' }));
+export const GET = get({ needs: 'look', summary: 'JSON Schema of a stockroom file' }, () => z.toJSONSchema(stockFileSchema, { io: 'input' }));

@@ -4,7 +4,7 @@ import { feetOf } from '$lib/fit-feet';
 import { likeNow } from '$lib/like-now';
 import { forPage } from '$lib/server/page';
 import { customerOf } from '$lib/server/shop/customers';
-import { dueList, rowOf } from '$lib/server/shop/due';
+import { dueList, rowsOf } from '$lib/server/shop/due';
 import { aroundOf, pairsOf } from '$lib/server/shop/pairs';
 import { appointments } from '$lib/server/shop/person-rows';
 import { saidAnswers } from '$lib/server/shop/said';
@@ -35,7 +35,7 @@ export const load = async ({ params }) => {
     feet: around.fitting ? feetOf(around.fitting) : [],
     worn: [...around.styles.values()].filter((s) => worn.has(s.id)),
     styles: [...around.styles.values()].map(({ id: styleId, name, kind, upper, maker, last, details }) => ({ id: styleId, name, kind, upper, maker: maker.name, last: last.name, colour: details.colour })), // prettier-ignore
-    due: due.flatMap(({ items, name }) => items.map((i) => rowOf(i, day, { id, name }))),
+    due: due.flatMap((p) => rowsOf(p, day)),
     seasons,
     wishes,
     troubles,

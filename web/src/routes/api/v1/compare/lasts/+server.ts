@@ -4,6 +4,6 @@ import { take } from '$lib/server/endpoint';
 import { heavy } from '$lib/server/heavy/pool';
 
 export const POST = take(
-  { summary: 'Two to four insides laid over each other, in millimetres and words', body: compareLastsSchema, answer: compareLastsAnswer },
+  { needs: 'look', summary: 'Two to four insides laid over each other, in millimetres and words', body: compareLastsSchema, answer: compareLastsAnswer },
   (body) => heavy('compareLasts', body)
 );

@@ -3,6 +3,6 @@ import { take } from '$lib/server/endpoint';
 import { deviceFor } from '$lib/server/heel-api';
 
 export const POST = take(
-  { summary: 'How a brace or prosthesis made for one drop leans in a shoe of another', body: deviceStandSchema, answer: deviceStandAnswer },
+  { needs: 'look', summary: 'How a brace or prosthesis made for one drop leans in a shoe of another', body: deviceStandSchema, answer: deviceStandAnswer },
   deviceFor
 );

@@ -7,7 +7,7 @@ const file = (text: string, type: string, name: string): Response =>
     headers: { 'content-type': `${type}; charset=utf-8`, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' }
   });
 
-export const GET = get({ summary: 'The stockroom as a file; ?format=json, lasts, styles or counts' }, async ({ url }) => {
+export const GET = get({ needs: 'look', summary: 'The stockroom as a file; ?format=json, lasts, styles or counts' }, async ({ url }) => {
   const format = url.searchParams.get('format') ?? 'json';
   if (format === 'json') return file(`${JSON.stringify(await stockFile(), null, 1)}\n`, 'application/json', 'stockroom.json');
   if (format === 'lasts') return file(await lastsCsv(), 'text/csv', 'lasts.csv');

@@ -4,10 +4,13 @@ import { fittingPatchSchema } from '$lib/api/shop-schema';
 import { fitterOf, get, idOf, write } from '$lib/server/endpoint';
 import { fittingOf, saveFitting } from '$lib/server/shop/fittings';
 
-export const GET = get({ summary: 'One fitting: feet, answers, pairs tried', answer: fittingAnswer }, async (event) =>
+export const GET = get({ needs: 'people', summary: 'One fitting: feet, answers, pairs tried', answer: fittingAnswer }, async (event) =>
   fittingOut(await fittingOf(idOf(event, 'id', 'fitting')))
 );
-export const PATCH = write({ summary: 'Save what was asked and seen', body: fittingPatchSchema, answer: savedVersionAnswer }, async (body, event) => ({
-  saved: true,
-  version: await saveFitting(idOf(event, 'id', 'fitting'), body, fitterOf(event))
-}));
+export const PATCH = write(
+  { needs: 'fit', summary: 'Save what was asked and seen', body: fittingPatchSchema, answer: savedVersionAnswer },
+  async (body, event) => ({
+    saved: true,
+    version: await saveFitting(idOf(event, 'id', 'fitting'), body, fitterOf(event))
+  })
+);

@@ -3,6 +3,6 @@ import { take } from '$lib/server/endpoint';
 import { bandFor } from '$lib/server/heel-api';
 
 export const POST = take(
-  { summary: 'How high a heel may be for a foot and what it is for, limit by limit', body: heelBandSchema, answer: heelBandAnswer },
+  { needs: 'look', summary: 'How high a heel may be for a foot and what it is for, limit by limit', body: heelBandSchema, answer: heelBandAnswer },
   bandFor
 );

@@ -2,4 +2,4 @@ import { heelHemAnswer, heelHemSchema } from '$lib/api/heel-schema';
 import { take } from '$lib/server/endpoint';
 import { hemFor } from '$lib/server/heel-api';
 
-export const POST = take({ summary: 'A hem cut for one pair, worn with another', body: heelHemSchema, answer: heelHemAnswer }, hemFor);
+export const POST = take({ needs: 'look', summary: 'A hem cut for one pair, worn with another', body: heelHemSchema, answer: heelHemAnswer }, hemFor);

@@ -3,6 +3,6 @@ import { take } from '$lib/server/endpoint';
 import { standFor } from '$lib/server/heel-api';
 
 export const POST = take(
-  { summary: 'One foot on one heel: pose, reach, load, slide, rise, steadiness, ground, look', body: heelStandSchema, answer: heelStandAnswer },
+  { needs: 'look', summary: 'One foot on one heel: pose, reach, load, slide, rise, steadiness, ground, look', body: heelStandSchema, answer: heelStandAnswer },
   standFor
 );

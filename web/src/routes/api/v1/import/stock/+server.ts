@@ -5,6 +5,7 @@ import { lookOver, takeIn } from '$lib/server/shop/stock-files';
 
 export const POST = writePrepared(
   {
+    needs: 'stock',
     summary: 'Read a file or a pasted run into the stockroom; looked over first as a dry run',
     body: stockImportSchema,
     limit: IMPORT_LIMIT,

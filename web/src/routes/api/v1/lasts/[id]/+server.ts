@@ -7,7 +7,7 @@ import { lastById } from '$lib/server/shop/stockroom';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = get(
-  { summary: 'One last, what was measured of it, and what that says together', answer: lastAnswer },
+  { needs: 'look', summary: 'One last, what was measured of it, and what that says together', answer: lastAnswer },
   async ({ params }) => {
     const last = await lastById(params.id!);
     const readings = await readingsOf(last.id);
@@ -15,6 +15,6 @@ export const GET: RequestHandler = get(
   }
 );
 export const PUT: RequestHandler = write(
-  { summary: 'Change a last; a version seen and outdated is a conflict', body: lastChangeSchema, answer: changedLastAnswer },
+  { needs: 'lasts', summary: 'Change a last; a version seen and outdated is a conflict', body: lastChangeSchema, answer: changedLastAnswer },
   (body, { params }) => changeLast(params.id!, body)
 );

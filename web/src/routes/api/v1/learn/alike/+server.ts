@@ -3,6 +3,6 @@ import { take } from '$lib/server/endpoint';
 import { alikeTo } from '$lib/server/shop/alike';
 
 export const POST = take(
-  { summary: 'What people with feet alike kept of some styles; only of five and more, never who', body: alikeSchema, answer: alikeAnswer },
+  { needs: 'look', summary: 'What people with feet alike kept of some styles; only of five and more, never who', body: alikeSchema, answer: alikeAnswer },
   alikeTo
 );

@@ -4,6 +4,11 @@ import { answerLearned } from '$lib/server/shop/learned-answers';
 import { learningNow } from '$lib/server/shop/learning';
 
 export const POST = write(
-  { summary: 'Take over, refuse or give back something that was learned of a last or of targets', body: learnedAnswerSchema, answer: answeredAnswer },
+  {
+    needs: 'lasts',
+    summary: 'Take over, refuse or give back something that was learned of a last or of targets',
+    body: learnedAnswerSchema,
+    answer: answeredAnswer
+  },
   async (body, event) => ({ answers: await answerLearned(body, (await learningNow()).learned, fitterOf(event)) })
 );

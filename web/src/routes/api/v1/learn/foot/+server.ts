@@ -6,6 +6,7 @@ import { bookFor } from '$lib/server/shop/maker-scales';
 
 export const POST = take(
   {
+    needs: 'look',
     summary: 'Two feet behind the shoes somebody wears, with their doubt; what is odd, what a tape would tell most',
     body: learnFootSchema,
     answer: learnFootAnswer

@@ -6,6 +6,7 @@ import { bookFor } from '$lib/server/shop/maker-scales';
 
 export const POST = take(
   {
+    needs: 'look',
     summary: 'Which one, two or three pairs of a style to send by post, and whether each more is worth its way',
     body: learnSendSchema,
     answer: learnSendAnswer

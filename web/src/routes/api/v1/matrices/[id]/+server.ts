@@ -2,7 +2,7 @@ import { removedAnswer } from '$lib/api/answers';
 import { act, idOf } from '$lib/server/endpoint';
 import { removeMatrix } from '$lib/server/shop/size-matrices';
 
-export const DELETE = act({ summary: 'Take a matrix away', answer: removedAnswer }, async (event) => {
+export const DELETE = act({ needs: 'stock', summary: 'Take a matrix away', answer: removedAnswer }, async (event) => {
   await removeMatrix(idOf(event, 'id', 'matrix'));
   return { removed: true };
 });

@@ -2,4 +2,4 @@ import { pointeBarreCheckAnswer, pointeBarreCheckSchema } from '$lib/api/pointe-
 import { take } from '$lib/server/endpoint';
 import { causesFor } from '$lib/server/pointe-api';
 
-export const POST = take({ summary: 'Signs at the barre, their causes with shares, and what to change', body: pointeBarreCheckSchema, answer: pointeBarreCheckAnswer }, causesFor); // prettier-ignore
+export const POST = take({ needs: 'look', summary: 'Signs at the barre, their causes with shares, and what to change', body: pointeBarreCheckSchema, answer: pointeBarreCheckAnswer }, causesFor); // prettier-ignore

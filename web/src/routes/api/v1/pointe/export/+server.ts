@@ -6,7 +6,7 @@ import { pointeStock } from '$lib/server/shop/pointe';
 const file = (text: string, type: string, name: string): Response =>
   new Response(text, { headers: { 'content-type': `${type}; charset=utf-8`, 'content-disposition': `attachment; filename="${name}"`, 'cache-control': 'no-store' } }); // prettier-ignore
 
-export const GET = get({ summary: 'Makers and models of pointe shoes as a file; ?format=json or csv' }, async ({ url }) => {
+export const GET = get({ needs: 'look', summary: 'Makers and models of pointe shoes as a file; ?format=json or csv' }, async ({ url }) => {
   const format = url.searchParams.get('format') ?? 'json';
   const { makers, models } = await pointeStock();
   if (format === 'json')

@@ -13,11 +13,14 @@ const known = (zone: string): boolean => {
 const body = z
   .strictObject({ zone: z.string().max(60).refine(known, 'a time zone as Europe/Rome') })
   .meta({ id: 'TimeZone', example: { zone: 'Europe/Rome' } });
-export const GET = get({ summary: 'The time zone whose days the shop goes by', answer: z.object({ zone: z.string(), today: z.string() }) }, async () => ({
-  zone: await zoneOfShop(),
-  today: await shopToday()
-}));
-export const PUT = write({ summary: 'Set the time zone whose days the shop goes by', body, answer: savedAnswer }, async ({ zone }) => {
+export const GET = get(
+  { needs: 'look', summary: 'The time zone whose days the shop goes by', answer: z.object({ zone: z.string(), today: z.string() }) },
+  async () => ({
+    zone: await zoneOfShop(),
+    today: await shopToday()
+  })
+);
+export const PUT = write({ needs: 'shop', summary: 'Set the time zone whose days the shop goes by', body, answer: savedAnswer }, async ({ zone }) => {
   await keepZone(zone);
   return { saved: true };
 });

@@ -7,7 +7,7 @@ import { pdfResponse } from '$lib/server/pdf-response';
 import { invalid } from '$lib/server/problems';
 
 export const POST = take(
-  { summary: 'A chart of scales over a range of feet, as JSON or PDF', body: chartSchema },
+  { needs: 'look', summary: 'A chart of scales over a range of feet, as JSON or PDF', body: chartSchema },
   async ({ columns, fromMm, toMm, by, paper, title, format }) => {
     const book = await bookFor([...columns, ...('scale' in by ? [by] : [])].map((c) => c.scale));
     try {

@@ -4,7 +4,7 @@ import { removeStyle } from '$lib/server/shop/stock-changes';
 import { styleOf } from '$lib/server/shop/stockroom';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = get({ summary: 'One style', answer: styleAnswer }, ({ params }) => styleOf(params.id!));
-export const DELETE: RequestHandler = act({ summary: 'Take a style away that no visit speaks of', answer: removedStyleAnswer }, ({ params }) =>
+export const GET: RequestHandler = get({ needs: 'look', summary: 'One style', answer: styleAnswer }, ({ params }) => styleOf(params.id!));
+export const DELETE: RequestHandler = act({ needs: 'stock', summary: 'Take a style away that no visit speaks of', answer: removedStyleAnswer }, ({ params }) =>
   removeStyle(params.id!)
 );

@@ -4,9 +4,9 @@ import { events } from '$lib/server/shop/person-rows';
 import { shopToday } from '$lib/server/shop/settings';
 import { seasonsOf } from '$lib/server/shop/turns';
 
-export const GET = get({ summary: 'What comes for a person, and which of their pairs live until then', answer: eventsAnswer }, async (event) =>
+export const GET = get({ needs: 'people', summary: 'What comes for a person, and which of their pairs live until then', answer: eventsAnswer }, async (event) =>
   seasonsOf(idOf(event, 'id', 'person'), await shopToday())
 );
-export const POST = write({ summary: 'Keep an event with a person', body: eventSchema, status: 201, answer: pairKeptAnswer }, (body, event) =>
+export const POST = write({ needs: 'fit', summary: 'Keep an event with a person', body: eventSchema, status: 201, answer: pairKeptAnswer }, (body, event) =>
   events.add(idOf(event, 'id', 'person'), body, fitterOf(event))
 );

@@ -1,7 +1,7 @@
 import { get, idOf } from '$lib/server/endpoint';
 import { feetCsvOf, feetFileOf } from '$lib/server/shop/people-files';
 
-export const GET = get({ summary: 'A person’s feet, every session; ?format=csv for one line a value' }, async (event) => {
+export const GET = get({ needs: 'people', summary: 'A person’s feet, every session; ?format=csv for one line a value' }, async (event) => {
   const id = idOf(event, 'id', 'person');
   if (event.url.searchParams.get('format') !== 'csv') return feetFileOf(id);
   return new Response(await feetCsvOf(id), {

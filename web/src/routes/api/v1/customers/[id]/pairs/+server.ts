@@ -5,7 +5,7 @@ import { addPair, aroundOf, pairsOf } from '$lib/server/shop/pairs';
 import { shopToday } from '$lib/server/shop/settings';
 
 export const GET = get(
-  { summary: 'Pairs of a person with their life lines, what each costs, and what it is like on today’s feet', answer: pairsAnswer },
+  { needs: 'people', summary: 'Pairs of a person with their life lines, what each costs, and what it is like on today’s feet', answer: pairsAnswer },
   async (event) => {
     const id = idOf(event, 'id', 'person');
     const today = await shopToday();
@@ -14,6 +14,6 @@ export const GET = get(
   }
 );
 export const POST = write(
-  { summary: 'Add a pair: by its style, by its label alone, or by a photograph', body: pairSchema, status: 201, answer: pairKeptAnswer },
+  { needs: 'fit', summary: 'Add a pair: by its style, by its label alone, or by a photograph', body: pairSchema, status: 201, answer: pairKeptAnswer },
   (body, event) => addPair(idOf(event, 'id', 'person'), body, fitterOf(event))
 );

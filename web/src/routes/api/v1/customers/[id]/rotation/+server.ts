@@ -4,6 +4,6 @@ import { shopToday } from '$lib/server/shop/settings';
 import { turnsOf } from '$lib/server/shop/turns';
 
 export const POST = take(
-  { summary: 'A proposal which pair for which day, so that each rests', body: rotationSchema, answer: rotationAnswer },
+  { needs: 'people', summary: 'A proposal which pair for which day, so that each rests', body: rotationSchema, answer: rotationAnswer },
   async (body, event) => turnsOf(idOf(event, 'id', 'person'), body, await shopToday())
 );

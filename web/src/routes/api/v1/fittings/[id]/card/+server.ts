@@ -10,6 +10,7 @@ import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = get(
   {
+    needs: 'people',
     summary:
       'The fit card of an opened pair, PDF; ?style, size, width, put=L.toe-filler.4,R.heel-grip.3, paper=a4, letter (the whole fit), a5 or a6 (to take home)',
     media: 'application/pdf'

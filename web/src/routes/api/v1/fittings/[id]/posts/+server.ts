@@ -4,7 +4,7 @@ import { fitterOf, idOf, writePrepared } from '$lib/server/endpoint';
 import { addPost, sayOfPost } from '$lib/server/shop/posts';
 
 export const POST = writePrepared(
-  { summary: 'Send pairs by post: each becomes a pair tried at home', body: postSchema, status: 201, answer: idAnswer },
+  { needs: 'fit', summary: 'Send pairs by post: each becomes a pair tried at home', body: postSchema, status: 201, answer: idAnswer },
   async (body, event) => ({ body, said: await sayOfPost(idOf(event, 'id', 'fitting'), body) }),
   async ({ body, said }, event) => ({ id: await addPost(idOf(event, 'id', 'fitting'), body, said, fitterOf(event)) })
 );

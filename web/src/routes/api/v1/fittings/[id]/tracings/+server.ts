@@ -3,9 +3,9 @@ import { tracingSchema } from '$lib/api/shop-schema';
 import { get, idOf, write } from '$lib/server/endpoint';
 import { addTracing, tracingsOf } from '$lib/server/shop/tracings';
 
-export const GET = get({ summary: 'Outlines traced at a visit', answer: tracingsAnswer }, async (event) => ({
+export const GET = get({ needs: 'people', summary: 'Outlines traced at a visit', answer: tracingsAnswer }, async (event) => ({
   tracings: await tracingsOf(idOf(event, 'id', 'fitting'))
 }));
-export const POST = write({ summary: 'Keep a traced outline', body: tracingSchema, status: 201, answer: idAnswer }, async (body, event) => ({
+export const POST = write({ needs: 'fit', summary: 'Keep a traced outline', body: tracingSchema, status: 201, answer: idAnswer }, async (body, event) => ({
   id: await addTracing(idOf(event, 'id', 'fitting'), body)
 }));

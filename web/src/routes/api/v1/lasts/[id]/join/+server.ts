@@ -5,6 +5,6 @@ import { joinLasts } from '$lib/server/shop/stock-changes';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = write(
-  { summary: 'Join a last that is the same under another name', body: joinSchema, answer: joinedAnswer },
+  { needs: 'lasts', summary: 'Join a last that is the same under another name', body: joinSchema, answer: joinedAnswer },
   ({ other }, { params }) => joinLasts(params.id!, other)
 );

@@ -5,6 +5,6 @@ import { addReading } from '$lib/server/shop/last-evidence';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = write(
-  { summary: 'Keep a measured pair or insole', body: readingSchema, status: 201, answer: idAnswer },
+  { needs: 'stock', summary: 'Keep a measured pair or insole', body: readingSchema, status: 201, answer: idAnswer },
   (body, { params }) => addReading(params.id!, body)
 );

@@ -4,6 +4,7 @@ import { addLife } from '$lib/server/shop/pairs';
 
 export const POST = write(
   {
+    needs: 'fit',
     summary: 'Note something on a pair’s life line; the same on one day is noted once, unless “again” says it was twice',
     body: lifeSchema,
     status: 201,

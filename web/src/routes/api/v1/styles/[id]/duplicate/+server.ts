@@ -5,6 +5,6 @@ import { duplicateStyle } from '$lib/server/shop/stock-changes';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = write(
-  { summary: 'A variant of a style', body: duplicateSchema, status: 201, answer: nameAnswer },
+  { needs: 'stock', summary: 'A variant of a style', body: duplicateSchema, status: 201, answer: nameAnswer },
   ({ id, name, set, withStock }, { params }) => duplicateStyle(params.id!, id, name, set, withStock)
 );

@@ -5,6 +5,6 @@ import { setCounts } from '$lib/server/shop/stock-changes';
 import type { RequestHandler } from './$types';
 
 export const PATCH: RequestHandler = write(
-  { summary: 'Set counts of single sizes and widths; the others stay', body: countsSchema, answer: countsAnswer },
+  { needs: 'stock', summary: 'Set counts of single sizes and widths; the others stay', body: countsSchema, answer: countsAnswer },
   (body, { params }) => setCounts(params.id!, body)
 );

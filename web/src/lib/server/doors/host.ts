@@ -1,0 +1,10 @@
+/** Whether only this machine reaches the application. */
+const LOOPBACK = ['127.0.0.1', 'localhost', '::1'];
+export const isLoopback = (): boolean => LOOPBACK.includes(process.env.HOST ?? (process.env.NODE_ENV === 'production' ? '0.0.0.0' : '127.0.0.1'));
+/** Fewest letters of what seals secrets. */
+const LEAST_SECRET = 32;
+/** Opened to the network, secrets are sealed with a key of the shop's own. @throws where there is none */
+export function guardHost(): void {
+  if (!isLoopback() && (process.env.SHOP_SECRET ?? '').length < LEAST_SECRET)
+    throw new Error(`HOST=${process.env.HOST ?? '0.0.0.0'} opens the shop's records to the network: set SHOP_SECRET to at least ${LEAST_SECRET} characters, the same for every process, or HOST=127.0.0.1.`); // prettier-ignore
+}

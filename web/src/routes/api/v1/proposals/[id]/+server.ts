@@ -1,0 +1,7 @@
+import { proposalAnswerSchema } from '$lib/api/door-schema';
+import { answerProposal } from '$lib/server/doors/proposals';
+import { fitterOf, idOf, write } from '$lib/server/endpoint';
+
+export const POST = write({ needs: 'shop', summary: 'Take a proposed change over, or leave it', body: proposalAnswerSchema }, async ({ accept }, event) => {
+  await answerProposal(idOf(event, 'id', 'proposal'), accept, fitterOf(event), (path, init) => event.fetch(path, init));
+});
