@@ -27,6 +27,17 @@ export default defineConfig({
       },
       // Against the served build and its throwaway database: `scripts/test.mjs` gives the address.
       { test: { name: 'api', include: ['e2e/api/**/*.test.ts'], environment: 'node', setupFiles, testTimeout: 30_000, hookTimeout: 60_000 } },
+      // Who comes in and who may what: begins with nobody's account, and everybody signs in afterwards.
+      {
+        test: {
+          name: 'doors',
+          include: ['e2e/doors/*.test.ts'],
+          environment: 'node',
+          setupFiles,
+          testTimeout: 120_000,
+          hookTimeout: 60_000
+        }
+      },
       // Kills, races, damaged files and made-up requests; short within `npm test`, long by `npm test -- faults`.
       {
         test: {

@@ -1,6 +1,6 @@
 /**
  * `npm test`: everything. Types, lint, format; the core and the web's parts; then the served build with a throwaway
- * database: API, browser, and starts that are killed; then faults, short here, long by `npm test -- faults`. Ends with
+ * database: API, browser; then the doors with accounts, faults, short here, long by `npm test -- faults`. Ends with
  * `N passed, N failed`.
  */
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -96,6 +96,12 @@ if (wanted('api') || wanted('browser')) {
   const env = { CHIAVE_URL: app.address, DATABASE_URL: app.url };
   if (wanted('api')) vitest('api', ['api'], env);
   if (wanted('browser')) playwright('browser', env);
+  await app.stop();
+}
+if (wanted('doors')) {
+  // From its first account on everybody signs in: a database of its own.
+  const app = await throwaway(root);
+  vitest('doors', ['doors'], { CHIAVE_URL: app.address, DATABASE_URL: app.url });
   await app.stop();
 }
 if (wanted('faults')) {

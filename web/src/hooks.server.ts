@@ -23,6 +23,8 @@ export const init: ServerInit = () => {
   const forget = (): void => {
     for (const old of [forgetAnswers, forgetSessions, forgetTries]) old().catch((err: unknown) => log.warn({ err }, 'what is old is kept a while longer'));
   };
+  // What nobody waited for must not take everybody else's work with it.
+  process.on('unhandledRejection', (err) => log.error({ err }, 'something failed that nobody waited for'));
   forget();
   warmUp();
   void shopToday().then(reckonStale, () => {});
@@ -44,6 +46,7 @@ const LOOPBACK = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
 /** A page elsewhere must not write here: a request that changes something comes from our own origin, or from no page. */
 function fromElsewhere(request: Request): boolean {
   if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return false;
+  if (request.headers.get('sec-fetch-site') === 'cross-site') return true;
   const origin = request.headers.get('origin');
   if (!origin) return false;
   return origin.replace(/^https?:\/\//, '') !== request.headers.get('host');

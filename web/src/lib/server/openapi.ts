@@ -87,6 +87,7 @@ function operation({ path, method, route }: Placed): ZodOpenApiOperationObject {
         ? 'Anyone may ask.'
         : `Needs to ${NEED[needs].name}: ${NEED[needs].least} and up${NEED[needs].token ? `, or a token with “${needs}”` : ''}.`,
     ...(NEED[needs].least === null ? { security: [] } : {}),
+    'x-needs': needs,
     ...(Object.keys(params).length > 0 ? { requestParams: params } : {}),
     ...(body ? { requestBody: { required: true, content: { 'application/json': { schema: body } } } } : {}),
     responses: {

@@ -28,13 +28,15 @@ export const feetCsvOf = async (id: number): Promise<string> => writeCsv(CSV_COL
 
 /** Everything kept about one person, as one file. @throws Problem 404 */
 export async function everythingOf(id: number): Promise<object> {
+  // Before the others begin: one that fails while another is awaited would be nobody's.
+  const today = await shopToday();
   const [customer, fittings, changes, knownShoes, parcels, pairs, comes, ahead, wished, hurt, looked, answers] = await Promise.all([
     customerOf(id),
     fittingsOf(id),
     changesOf(id, 100_000),
     knownOf(id),
     postsOf({ customerId: id }),
-    pairsOf(id, await shopToday()),
+    pairsOf(id, today),
     ...[appointments, events, wishes, troubles, looks].map((rows) => rows.list(id)),
     saidAnswers(id)
   ]);

@@ -3,5 +3,8 @@ import { answerProposal } from '$lib/server/doors/proposals';
 import { fitterOf, idOf, write } from '$lib/server/endpoint';
 
 export const POST = write({ needs: 'shop', summary: 'Take a proposed change over, or leave it', body: proposalAnswerSchema }, async ({ accept }, event) => {
-  await answerProposal(idOf(event, 'id', 'proposal'), accept, fitterOf(event), (path, init) => event.fetch(path, init));
+  const host = event.request.headers.get('host') ?? '';
+  await answerProposal(idOf(event, 'id', 'proposal'), accept, fitterOf(event), (path, { headers, ...init }) =>
+    event.fetch(path, { ...init, headers: { ...headers, host } })
+  );
 });
