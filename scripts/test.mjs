@@ -100,8 +100,9 @@ if (wanted('api') || wanted('browser')) {
 }
 if (wanted('doors')) {
   // From its first account on everybody signs in: a database of its own.
-  const app = await throwaway(root);
-  vitest('doors', ['doors'], { CHIAVE_URL: app.address, DATABASE_URL: app.url });
+  const log = join(scratch, 'doors.log');
+  const app = await throwaway(root, { log });
+  vitest('doors', ['doors'], { CHIAVE_URL: app.address, DATABASE_URL: app.url, CHIAVE_LOG: log });
   await app.stop();
 }
 if (wanted('faults')) {

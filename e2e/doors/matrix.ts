@@ -16,6 +16,7 @@ const MAY: Readonly<Record<string, readonly Asker[]>> = {
   health: ['fitter', 'owner'],
   stock: ['fitter', 'owner'],
   lasts: ['fitter', 'owner'],
+  watch: ['owner'],
   shop: ['owner']
 };
 /** What must not become easier by a slip: routes whose need is written down here too. */

@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -127,25 +127,34 @@ describe('npm start', () => {
     expect(alive(server)).toBe(false);
   });
 
-  it('an open door needs a passcode, which is then asked for by every page and call', async () => {
-    await expect(start([], { HOST: '0.0.0.0' })).rejects.toThrow(/Set SHOP_PASSCODE/);
-    const address = await start([], { HOST: '0.0.0.0', SHOP_PASSCODE: 'lakeside' });
+  it('a door open to the network needs an account, made on the command line; then everybody signs in, on this machine too', async () => {
+    const open = { HOST: '0.0.0.0' };
+    await expect(start([], open)).rejects.toThrow(/nobody has an account yet/);
+    const account = (args: string[], password: string) =>
+      spawnSync(process.execPath, ['scripts/account.mjs', ...args], { cwd: root, input: `${password}\n`, encoding: 'utf8', env: { ...process.env, DATABASE_URL: '', CHIAVE_DATA: folder } }); // prettier-ignore
+    const short = account(['add', 'Ondina Salt'], 'short');
+    expect([short.status, short.stderr]).toEqual([1, expect.stringContaining('at least 10')]);
+    const first = account(['add', 'Ondina Salt', 'fitter'], 'nine brass buckles');
+    expect([first.status, first.stderr]).toEqual([1, expect.stringContaining('the first account is an owner')]);
+    expect(account(['add', 'Ondina Salt'], 'nine brass buckles').stdout).toContain('added Ondina Salt, owner');
+    const address = await start([], open);
     expect((await api(address, 'GET', '/customers')).status).toBe(401);
     const page = await fetch(`${address}/people/1`, { redirect: 'manual' });
     expect([page.status, page.headers.get('location')]).toEqual([303, '/enter?to=%2Fpeople%2F1']);
-    expect((await api(address, 'POST', '/enter', { passcode: 'wrong' })).status).toBe(401);
-    const entered = await fetch(`${address}/api/v1/enter`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: '{"passcode":"lakeside"}'
-    });
-    const cookie = entered.headers.get('set-cookie') ?? '';
-    expect(cookie).toMatch(/HttpOnly/i);
-    expect(cookie).not.toMatch(/Secure/i);
-    const inside = await fetch(`${address}/api/v1/customers`, { headers: { cookie: cookie.split(';')[0] } });
-    expect(inside.status).toBe(200);
-    for (let i = 0; i < 5; i++) await api(address, 'POST', '/enter', { passcode: 'wrong' });
-    expect((await api(address, 'POST', '/enter', { passcode: 'lakeside' })).status).toBe(429);
+    const enter = (password: string) =>
+      fetch(`${address}/api/v1/enter`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ name: 'Ondina Salt', password }) }); // prettier-ignore
+    expect((await enter('not the password')).status).toBe(401);
+    const entered = await enter('nine brass buckles');
+    const cookie = (entered.headers.get('set-cookie') ?? '').split(';')[0];
+    expect((await fetch(`${address}/api/v1/customers`, { headers: { cookie } })).status).toBe(200);
+    // Sessions outlive the process that began them.
+    await stop();
+    const again = await start();
+    expect((await fetch(`${again}/api/v1/customers`, { headers: { cookie } })).status).toBe(200);
+    expect((await api(again, 'GET', '/customers')).status).toBe(401);
+    // An owner who is locked out; whoever sits at the machine helps.
+    expect(account(['password', 'ondina salt'], 'ten brass buckles').stdout).toContain('new password');
+    expect((await fetch(`${again}/api/v1/customers`, { headers: { cookie } })).status).toBe(401);
   });
 
   it('--fresh begins again with clean demo data', async () => {

@@ -14,7 +14,9 @@ import { PAGE_NEEDS } from '$lib/server/doors/page-needs';
 import { forgetSessions, knownBy } from '$lib/server/doors/sessions';
 import { whoByToken } from '$lib/server/doors/tokens';
 import { forgetTries } from '$lib/server/doors/tries';
-import { askedBy, DEMO_OWNER, may, type Who } from '$lib/server/doors/who';
+import { DEMO_OWNER, may, type Who } from '$lib/server/doors/who';
+import { during, type Asked } from '$lib/server/watch/asking';
+import { noteRequest } from '$lib/server/watch/metrics';
 import { Problem, problemResponse } from '$lib/server/problems';
 
 export const init: ServerInit = () => {
@@ -73,13 +75,34 @@ const API = '/api/v1/';
 const needOf = (id: string | null): NeedId | null => (id === null || (id.startsWith(API) && id !== DOCS) ? null : (PAGE_NEEDS[id] ?? 'shop'));
 const [DOCS, HEALTH] = ['/api/v1/docs', '/api/v1/health'];
 
+/** A name a proxy gave the request, or one of our own. */
+const REQUEST_ID = /^[\w.-]{8,64}$/;
+function requestId(request: Request): string {
+  const given = request.headers.get('x-request-id') ?? '';
+  return REQUEST_ID.test(given) ? given : crypto.randomUUID();
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
+  if (building) return resolve(event);
+  const began = performance.now();
+  const id = requestId(event.request);
+  const asked: Asked = { who: null, id, asker: event.getClientAddress() };
+  const response = await during(asked, () => answer(event, resolve, asked));
+  const seconds = (performance.now() - began) / 1000;
+  const route = event.route.id ?? 'none';
+  noteRequest(event.request.method, route, response.status, seconds);
+  // The route as it is written: an address may hold what somebody searched for.
+  during(asked, () => log.info({ method: event.request.method, route, status: response.status, ms: Math.round(seconds * 1000), account: asked.who?.accountId ?? null }, 'answered')); // prettier-ignore
+  response.headers.set('x-request-id', id);
+  return response;
+};
+
+async function answer(event: RequestEvent, resolve: Parameters<Handle>[0]['resolve'], asked: Asked): Promise<Response> {
   const { pathname, search } = event.url;
   const secure = (response: Response): Response => {
     for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
     return response;
   };
-  if (building) return resolve(event);
   if (strangeHost(event.request)) return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
   if (fromElsewhere(event.request)) return secure(problemResponse(new Problem(403, 'From elsewhere', 'The request comes from another site.')));
   let who: Who | null;
@@ -97,10 +120,15 @@ export const handle: Handle = async ({ event, resolve }) => {
   event.locals.who = who;
   const need = needOf(event.route.id);
   if (need !== null && !may(who, need)) {
+    // A program that says it has a token is told that it does not count.
+    if (who === null && event.request.headers.has('authorization'))
+      return secure(problemResponse(new Problem(401, 'Not signed in', 'This token does not count, or no more.')));
     if (who === null) return secure(new Response(null, { status: 303, headers: { location: `/enter?to=${encodeURIComponent(pathname + search)}` } }));
     error(403, `This page is for those who ${NEED[need].name}. You are signed in as ${who.name}, ${ROLE[who.role].name.toLowerCase()}.`);
   }
-  const response = await askedBy(who, () => resolve(event));
+  asked.who = who;
+  if (who !== null && who.accountId !== null) asked.asker = `account ${who.accountId}`;
+  const response = await resolve(event);
   // Unknown API paths and methods are problems too, not pages.
   if (pathname.startsWith(API) && response.status >= 404 && response.status < 406 && !response.headers.get('content-type')?.includes('json')) {
     const problem =
@@ -110,7 +138,7 @@ export const handle: Handle = async ({ event, resolve }) => {
     return secure(problemResponse(problem));
   }
   return secure(response);
-};
+}
 
 export const handleError: HandleServerError = ({ error, status, message }) => {
   if (status < 500) return { message };

@@ -16,6 +16,8 @@ const person = (more: Partial<CustomerRow> = {}): CustomerRow => ({
   consentAt: null,
   consentNote: '',
   erasedAt: null,
+  consents: { fitting: null, health: null, photos: null, reminders: null },
+  guardian: '',
   withheld: false,
   ...more
 });

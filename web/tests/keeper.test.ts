@@ -133,7 +133,7 @@ describe('saving behind the typing', () => {
 
 const side = () => ({ values: {}, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null, posture: null, print: null });
 // prettier-ignore
-const customer = (): FittingRow['customer'] => ({ id: 1, name: 'A', born: null, bornMonth: null, work: '', story: null, fitsAs: 'women', flags: [], version: 0, consentAt: null, consentNote: '', erasedAt: null, withheld: false });
+const customer = (): FittingRow['customer'] => ({ id: 1, name: 'A', born: null, bornMonth: null, work: '', story: null, fitsAs: 'women', flags: [], version: 0, consentAt: null, consentNote: '', erasedAt: null, consents: { fitting: null, health: null, photos: null, reminders: null }, guardian: '', withheld: false });
 // prettier-ignore
 const fitting = (): FittingRow => ({
   id: 7, openedAt: '', updatedAt: '', purpose: '', kinds: [], sockMm: 0, insertMm: 0, preference: 'regular', ground: '', measuredAt: '', wornAt: '', breakIn: 'now', roomSchool: 'middle', betweenSchool: 'middle', shopTargets: null, shopPulls: [],

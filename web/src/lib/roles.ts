@@ -28,6 +28,7 @@ const NEED_DEFINITIONS = [
   { id: 'health', name: 'read and write health notes', least: 'fitter', token: true },
   { id: 'stock', name: 'change the stockroom', least: 'fitter', token: true },
   { id: 'lasts', name: 'change lasts and targets', least: 'fitter', token: true },
+  { id: 'watch', name: 'watch how the application does', least: 'owner', token: true },
   { id: 'shop', name: 'run the shop: accounts, settings, the record', least: 'owner', token: false }
 ] as const satisfies readonly NeedDefinition[];
 export type NeedId = (typeof NEED_DEFINITIONS)[number]['id'];

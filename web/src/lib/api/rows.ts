@@ -4,6 +4,7 @@ import { OFFSETS } from '@chiave/core/last';
 import { SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
 import { z } from 'zod';
 import { pullRow, useAskedSchema, type PullRow } from './use-schema';
+import { consentsShape } from './consent';
 import { feetOut, footAnswer, footIn, type FeetBody } from './foot-schema';
 import { chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema } from './chair-schema';
 import { OUTCOMES } from './outcomes';
@@ -18,7 +19,7 @@ import { idOf } from './values';
 const nullableNumber = z.number().nullable();
 
 export const customerRow = personFields
-  .omit({ consent: true })
+  .omit({ consent: true, guardian: true })
   .extend({
     id: z.number(),
     name: z.string(),
@@ -27,6 +28,8 @@ export const customerRow = personFields
     version: z.number(),
     consentAt: z.string().nullable().describe('when the person agreed that this is kept; null while it has not been asked'),
     erasedAt: z.string().nullable(),
+    consents: consentsShape,
+    guardian: z.string().describe('who agrees for a child'),
     withheld: z.boolean().describe('there are health notes that whoever asks may not see: flags and story are left out')
   })
   .meta({ id: 'Person' });

@@ -30,7 +30,8 @@ export const personFields = z.object({
   story: text(2000),
   flags: setOf(z.enum(FLAG_IDS)),
   consent: z.boolean().describe('the person agreed that this is kept'),
-  consentNote: text(500)
+  consentNote: text(500),
+  guardian: text(120).describe('who agrees for a child')
 });
 /** A new person: a name is enough. */
 export const customerSchema = personFields.partial().required({ name: true }).meta({ id: 'Customer' });

@@ -1,4 +1,5 @@
 import pino from 'pino';
+import { askedNow } from './watch/asking';
 
 /** Errors of the language itself, whose words name code and no data. */
 const OWN_WORDS = new Set(['TypeError', 'ReferenceError']);
@@ -22,7 +23,15 @@ export function bareError(error: unknown): object {
 }
 
 /** The log: errors with an id, never names or measures of people. */
-export const log = pino({ level: process.env.LOG_LEVEL ?? 'info', serializers: { err: bareError } });
+export const log = pino({
+  level: process.env.LOG_LEVEL ?? 'info',
+  serializers: { err: bareError },
+  // Every line of a request names it.
+  mixin: () => {
+    const asked = askedNow();
+    return asked ? { request: asked.id } : {};
+  }
+});
 
 /** Notes why a request could not be answered. */
 export const noteProblem = (id: string, status: number, err: unknown): void => log.error({ id, status, err }, 'request failed');

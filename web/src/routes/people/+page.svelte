@@ -9,6 +9,7 @@
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
+  import { can } from '$lib/ui/kit/me';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
 
@@ -31,7 +32,8 @@
   <div class="mr-auto">
     <h1>Who is in the chair?</h1>
     <p class="soft">
-      Pick a person and open a fitting. <span class="figures" data-found>{list.total} {list.total === 1 ? 'person' : 'people'}</span>
+      Pick a person and open a fitting. <span class="figures" data-found>{list.total} {list.total === 1 ? 'person' : 'people'}</span>{#if can('health')}
+        · <a href="/people/unseen">Not seen for long</a>{/if}
     </p>
   </div>
   <Field label="Find" class="w-72" type="search" oninput={(e) => list.search(e.currentTarget.value)} placeholder="name, work, story" />

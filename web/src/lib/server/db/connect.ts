@@ -31,3 +31,9 @@ export function database(): Sequelize {
   }
   return pool;
 }
+
+/** Connections of this process: how many there are, idle, in use, and how many requests wait for one. */
+export function poolNow(): { size: number; available: number; using: number; waiting: number } {
+  const held = (pool?.connectionManager as { pool?: { size: number; available: number; using: number; waiting: number } } | undefined)?.pool;
+  return { size: held?.size ?? 0, available: held?.available ?? 0, using: held?.using ?? 0, waiting: held?.waiting ?? 0 };
+}

@@ -91,6 +91,9 @@ export async function auditDeeds(known = ''): Promise<Audit> {
   let there = known === '';
   // Of an erased person the changes are gone, and that they were erased stands in the record.
   const erased = new Set((await Deed.findAll({ where: { what: ERASED }, attributes: ['customerId'] })).map((d) => d.customerId));
+  const takenBack = new Map(
+    (await Deed.findAll({ where: { what: TOOK_BACK }, attributes: ['id', 'customerId'], order: [['id', 'ASC']] })).map((d) => [d.customerId, d.id])
+  );
   for (let after = 0; ;) {
     const entries = await Deed.findAll({ where: { id: { [Op.gt]: after } }, order: [['id', 'ASC']], limit: AT_ONCE });
     if (entries.length === 0) break;
@@ -104,7 +107,10 @@ export async function auditDeeds(known = ''): Promise<Audit> {
       const change = changes.get(entry.id);
       if (entry.content === null ? change : !change && !erased.has(entry.customerId))
         wrong.push(`${where}: ${change ? 'a change was added to it' : 'what was changed is missing, and the person was not erased'}`);
-      if (change && entry.content !== null && contentHash(change.salt ?? '', change) !== entry.content) wrong.push(`${where}: what it says was changed`);
+      // Forgotten on request: allowed only where the record says, later, that the person took something back.
+      const forgotten = change?.salt === FORGOTTEN && change.difference.forgotten === true && (takenBack.get(entry.customerId) ?? 0) > entry.id;
+      if (change && entry.content !== null && !forgotten && contentHash(change.salt ?? '', change) !== entry.content)
+        wrong.push(`${where}: what it says was changed`);
     }
     deeds += entries.length;
     after = entries.at(-1)!.id;
@@ -115,5 +121,8 @@ export async function auditDeeds(known = ''): Promise<Audit> {
   if (!there) wrong.push(`the end ${known} is not in the record: what was written until then was cut off or written anew`);
   return { deeds, earlier: await Change.count({ where: { deedId: null } }), end: before, wrong };
 }
-/** What the record says where a person was erased. */
+/** In place of the salt of a change whose words were forgotten on request. */
+export const FORGOTTEN = 'forgotten';
+/** What the record says where somebody takes back what they agreed to, and where a person was erased. */
+export const TOOK_BACK = 'took back';
 export const ERASED = 'a person was erased';

@@ -1,6 +1,6 @@
 export { Op, type Transaction } from 'sequelize';
-export { database } from './connect';
-export { auditDeeds, ERASED, noteDeed, type Audit } from './deeds';
+export { database, poolNow } from './connect';
+export { auditDeeds, ERASED, FORGOTTEN, noteDeed, TOOK_BACK, type Audit } from './deeds';
 export * from './kept';
 export {
   packFacts,

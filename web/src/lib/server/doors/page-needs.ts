@@ -24,7 +24,9 @@ export const PAGE_NEEDS: Readonly<Record<string, NeedId>> = {
   '/people': 'people',
   '/people/[id]': 'people',
   '/people/[id]/care/[pair]': 'people',
+  '/people/[id]/kept': 'health',
   '/people/[id]/pairs': 'people',
+  '/people/unseen': 'health',
   '/sizes': 'look',
   '/sizes/between': 'look',
   '/sizes/chain': 'look',
@@ -52,5 +54,9 @@ export const PAGE_NEEDS: Readonly<Record<string, NeedId>> = {
   '/stock/use': 'look',
   '/stock/use/card': 'look',
   // A calendar is read by other programs: its address is the key.
-  '/calendar/[token]': 'open'
+  '/calendar/[token]': 'open',
+  // For programs that watch.
+  '/health': 'open',
+  '/ready': 'open',
+  '/metrics': 'watch'
 };

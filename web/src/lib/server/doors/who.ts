@@ -1,5 +1,5 @@
-import { AsyncLocalStorage } from 'node:async_hooks';
 import { NEED, roleHas, type NeedId, type RoleId } from '../../roles';
+import { askedNow } from '../watch/asking';
 
 /** How somebody came in. */
 export type Way = 'open' | 'password' | 'pin' | 'token';
@@ -23,13 +23,10 @@ export function may(who: Who | null, need: NeedId): boolean {
   return !who?.scopes || NEED[need].least === null || who.scopes.includes(need);
 }
 
-const asking = new AsyncLocalStorage<Who | null>();
-/** Does work for somebody: what is read in it is what they may see. */
-export const askedBy = <T>(who: Who | null, work: () => T): T => asking.run(who, work);
 /** True where whoever asks now may see this. Work that nobody asked for, as at a start, sees everything. */
 export const mayNow = (need: NeedId): boolean => {
-  const who = asking.getStore();
-  return who === undefined || may(who, need);
+  const asked = askedNow();
+  return asked === undefined || may(asked.who, need);
 };
 /** Who asks now; undefined for work that nobody asked for. */
-export const whoAsks = (): Who | null | undefined => asking.getStore();
+export const whoAsks = (): Who | null | undefined => askedNow()?.who;

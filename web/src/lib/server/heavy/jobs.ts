@@ -81,5 +81,6 @@ export interface JobRequest {
   asked: unknown;
   stock: SharedStock;
 }
-export type JobOutcome =
-  { value: unknown } | { problem: { status: number; title: string; detail: string; errors: readonly { path: string; message: string }[] } };
+export type JobOutcome = { ms: number } & (
+  { value: unknown } | { problem: { status: number; title: string; detail: string; errors: readonly { path: string; message: string }[] } }
+);

@@ -15,11 +15,14 @@ function stockOf({ stamp, bytes }: SharedStock): Stock {
 }
 
 export default async function work({ name, asked, stock }: JobRequest): Promise<JobOutcome> {
+  const began = performance.now();
+  const ms = (): number => performance.now() - began;
   try {
-    return { value: await (JOBS[name].run as (asked: unknown, stock: Stock) => unknown)(asked, stockOf(stock)) };
+    const value = await (JOBS[name].run as (asked: unknown, stock: Stock) => unknown)(asked, stockOf(stock));
+    return { value, ms: ms() };
   } catch (error) {
     // An error loses its class on the way between threads.
-    if (error instanceof Problem) return { problem: { status: error.status, title: error.title, detail: error.detail, errors: error.errors } };
+    if (error instanceof Problem) return { problem: { status: error.status, title: error.title, detail: error.detail, errors: error.errors }, ms: ms() };
     throw error;
   }
 }

@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import type { ChangeRow } from '../../api/rows';
-import { database, noteDeed, tables } from '../db';
+import { database, FORGOTTEN, noteDeed, tables } from '../db';
 import { mayNow, whoAsks } from '../doors/who';
 
 /** Who changed what and when, kept with the person it concerns and erased with them. */
@@ -35,4 +35,14 @@ export async function changesOf(customerId: number, limit = 200): Promise<Change
   const seen = mayNow('health');
   const rows = await tables(database()).Change.findAll({ where: { customerId }, order: [['id', 'DESC']], limit });
   return rows.map(({ at, byWhom, what, difference }) => ({ at: at.toISOString(), by: byWhom, what, changed: seen ? difference : withoutHealth(difference) }));
+}
+
+/**
+ * Erases what changes of a person told of their health. The entries of the record stay: each says that what it held was forgotten on request.
+ */
+export async function forgetHealth(customerId: number, transaction: Transaction): Promise<void> {
+  const { Change } = tables(database());
+  const rows = await Change.findAll({ where: { customerId }, transaction });
+  const told = rows.filter((r) => JSON.stringify(withoutHealth(r.difference)) !== JSON.stringify(r.difference));
+  if (told.length > 0) await Change.update({ difference: { forgotten: true }, salt: FORGOTTEN }, { where: { id: told.map((r) => r.id) }, transaction });
 }

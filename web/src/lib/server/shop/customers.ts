@@ -2,15 +2,24 @@ import type { Model, ModelStatic, Transaction } from 'sequelize';
 import { z } from 'zod';
 import type { CustomerLine, CustomerRow, PeoplePage } from '../../api/rows';
 import type { customerPatchSchema, customerSchema } from '../../api/shop-schema';
+import type { Consents, consentSchema, PurposeId } from '../../api/consent';
 import { BLANK_CHAIR } from '../../api/chair-schema';
 import { tellsOfShoes } from '../../learn-fitting';
-import { change, database, ERASED, noteDeed, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
+import { change, database, ERASED, noteDeed, TOOK_BACK, select, selectRows, tables, transacted, wordsOf, type CustomerModel } from '../db';
 import { mayNow, whoAsks } from '../doors/who';
 import { conflict, gone, notFound, Problem } from '../problems';
-import { changesOf, logChange, whatChanged } from './changes';
+import { changesOf, forgetHealth, logChange, whatChanged } from './changes';
 
 const moment = (value: Date | null | undefined): string | null => value?.toISOString() ?? null;
 
+const consentsOf = ({ consentAt, consents }: CustomerModel): Consents => ({
+  fitting: null,
+  health: null,
+  photos: null,
+  reminders: null,
+  ...consents,
+  ...(consentAt ? { fitting: { agreed: true, at: consentAt.toISOString() } } : {})
+});
 /** A person as whoever asks may see them: health notes are for those who fit, and for no others. */
 export function customerRowOf(row: CustomerModel): CustomerRow {
   const seen = mayNow('health');
@@ -30,6 +39,8 @@ const wholeRowOf = (row: CustomerModel): CustomerRow => ({
   version: row.version ?? 0,
   consentAt: moment(row.consentAt),
   consentNote: row.consentNote ?? '',
+  consents: consentsOf(row),
+  guardian: row.guardian ?? '',
   erasedAt: moment(row.erasedAt)
 });
 
@@ -140,7 +151,7 @@ export async function heldOf<M extends OfPerson>(model: ModelStatic<M>, id: numb
 }
 
 /** What stands for a person of whom only the name was told. */
-const UNTOLD = { born: null, bornMonth: null, fitsAs: 'women', work: '', story: '', flags: [], consentNote: '' } satisfies Partial<CustomerRow>;
+const UNTOLD = { born: null, bornMonth: null, fitsAs: 'women', work: '', story: '', flags: [], consentNote: '', guardian: '' } satisfies Partial<CustomerRow>;
 
 /** What tells of health. */
 type Health = { flags?: readonly unknown[]; story?: string | null };
@@ -186,8 +197,52 @@ export async function changeCustomer(id: number, { version, consent, ...typed }:
   });
 }
 
+/** What taking a purpose back erases at once, by purpose. */
+const TAKEN_BACK: Partial<Record<PurposeId, (id: number, row: CustomerModel, transaction: Transaction) => Promise<unknown>>> = {
+  health: async (id, row, transaction) => {
+    const t = tables(database());
+    const kept = { where: { customerId: id }, transaction };
+    await row.update({ flags: [], story: '' }, { transaction });
+    await t.Fitting.update({ trouble: '' }, kept);
+    await t.Trouble.destroy(kept);
+    await t.FeetLooked.destroy(kept);
+    // What was noted of it in the record of changes goes too; that something was, stays.
+    await forgetHealth(id, transaction);
+  },
+  photos: async (id, _row, transaction) => {
+    const t = tables(database());
+    const fittings = (await t.Fitting.findAll({ where: { customerId: id }, attributes: ['id'], transaction })).map((f) => f.id);
+    await t.Tracing.destroy({ where: { fittingId: fittings }, transaction });
+    for (const pair of await t.Pair.findAll({ where: { customerId: id }, transaction, lock: transaction.LOCK.UPDATE }))
+      if (pair.body?.photo) await pair.update({ body: { ...pair.body, photo: '' }, version: pair.version + 1 }, { transaction });
+  }
+};
+/** Notes what somebody agrees to or takes back. Taken back, what was kept for it is erased at once. @throws Problem 404, 410 */
+export async function answerConsent(id: number, { purpose, agreed }: z.infer<typeof consentSchema>, by: string): Promise<number> {
+  return transacted(async (transaction) => {
+    const row = await heldPerson(id, transaction, 'update');
+    const at = new Date();
+    const version = row.version + 1;
+    await row.update({ consents: { ...row.consents, [purpose]: { agreed, at: at.toISOString() } }, ...(purpose === 'fitting' ? { consentAt: agreed ? at : null } : {}), version }, { transaction }); // prettier-ignore
+    if (!agreed) await TAKEN_BACK[purpose]?.(id, row, transaction);
+    await logChange({ by, customerId: id, what: agreed ? 'agreed to' : TOOK_BACK, changed: { now: { purpose } } }, transaction);
+    return version;
+  });
+}
+
 /** What stays when someone is erased: lengths and what fitted, so that lasts keep what they taught; nobody can be found by it. */
-const ANONYMOUS = { name: 'erased', work: '', story: null, born: null, bornMonth: null, flags: [], consentAt: null, consentNote: '' };
+const ANONYMOUS = {
+  name: 'erased',
+  work: '',
+  story: null,
+  born: null,
+  bornMonth: null,
+  flags: [],
+  consentAt: null,
+  consentNote: '',
+  consents: {},
+  guardian: ''
+};
 const WORDS_OF_A_FITTING = { purpose: '', wearingNow: '', trouble: '', note: '', looked: {}, weightKg: null, feetWeightKg: null };
 
 /**

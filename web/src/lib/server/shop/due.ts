@@ -8,6 +8,7 @@ import { heldPerson } from './customers';
 import { recordsOf, withoutFacts, type NamedRecords } from './kept-records';
 import { addLife, refreshPairs } from './pairs';
 import { log } from '../log';
+import { wholly } from '../watch/asking';
 
 /** What is due: of one person, of all of them, and of those of whom something is told this week. */
 const PAIR_SUBJECT = /^pair:(\d+)$/;
@@ -16,19 +17,28 @@ const doneWords = (rule: DueRuleId): string => {
   return writes ? LIFE_EVENT[writes].name : 'done';
 };
 /** What is due of somebody, in words, as whoever asks may see it: what tells of health is for those who fit. */
-export function rowsOf({ id, name, items }: DueOfPerson, today: number): DueRow[] {
+export function rowsOf({ id, name, reminded, items }: DueOfPerson, today: number): DueRow[] {
   const seen = mayNow('health');
   const shown = seen ? items : items.filter((i) => !DUE_RULE[i.rule].health);
   return shown.map((item) => {
     const said = sayDue(item, today);
     // Why somebody is measured again may be a child that is on its way.
     const reason = seen || item.subject !== 'person' ? said.reason : '';
-    return { person: { id, name }, ...said, reason, pair: PAIR_SUBJECT.exec(item.subject)?.[1] ?? null, done: doneWords(item.rule) };
+    return {
+      person: { id, name },
+      ...said,
+      reason,
+      remind: reminded ? said.remind : null,
+      pair: PAIR_SUBJECT.exec(item.subject)?.[1] ?? null,
+      done: doneWords(item.rule)
+    };
   });
 }
 export interface DueOfPerson {
   id: number;
   name: string;
+  /** False for somebody who wants no reminders. */
+  reminded: boolean;
   items: DueItem[];
 }
 const told = ({ records }: NamedRecords, today: number, ahead: number, quiet: boolean): DueItem[] =>
@@ -82,7 +92,7 @@ async function workOut(today: string, { ahead, person, quiet = false }: { ahead:
   const out: DueOfPerson[] = [];
   for (const [id, named] of found) {
     const items = told(named, day, ahead, quiet);
-    if (items.length > 0) out.push({ id, name: named.name, items });
+    if (items.length > 0) out.push({ id, name: named.name, reminded: named.reminded, items });
   }
   const urgent = byUrgency(day);
   return out.sort((a, b) => urgent(a.items[0], b.items[0]) || a.id - b.id);
@@ -113,7 +123,9 @@ export async function dueThisWeek(today: string, most: number, ahead = 7): Promi
   const found = await recordsOf(rows.map((r) => r.id), today); // prettier-ignore
   const day = dayNumber(today);
   await writeNext(rows, found, today);
-  const people = [...found].map(([id, named]) => ({ id, name: named.name, items: told(named, day, ahead, false) })).filter((p) => p.items.length > 0);
+  const people = [...found]
+    .map(([id, named]) => ({ id, name: named.name, reminded: named.reminded, items: told(named, day, ahead, false) }))
+    .filter((p) => p.items.length > 0);
   const urgent = byUrgency(day);
   people.sort((a, b) => urgent(a.items[0], b.items[0]) || a.id - b.id);
   return { people: people.slice(0, most), total: rows.length < GONE_THROUGH ? people.length : Number(total) };
@@ -121,21 +133,23 @@ export async function dueThisWeek(today: string, most: number, ahead = 7): Promi
 let reckoning: Promise<void> | null = null;
 /** Goes through everybody whose list was never worked out or has changed, beside the requests. */
 export function reckonStale(today: string): Promise<void> {
-  return (reckoning ??= apart(async () => {
-    try {
-      for (let after = 0; ;) {
-        const ids = await withoutFacts(after, CHUNK);
-        if (ids.length === 0) break;
-        for (const id of ids) await refreshPairs(id);
-        after = ids.at(-1)!;
+  return (reckoning ??= wholly(() =>
+    apart(async () => {
+      try {
+        for (let after = 0; ;) {
+          const ids = await withoutFacts(after, CHUNK);
+          if (ids.length === 0) break;
+          for (const id of ids) await refreshPairs(id);
+          after = ids.at(-1)!;
+        }
+        while (await reckonSome(today));
+      } catch (err) {
+        log.warn({ err }, 'what is due could not be gone through; it is tried again with the next look at Today');
+      } finally {
+        reckoning = null;
       }
-      while (await reckonSome(today));
-    } catch (err) {
-      log.warn({ err }, 'what is due could not be gone through; it is tried again with the next look at Today');
-    } finally {
-      reckoning = null;
-    }
-  }));
+    })
+  ));
 }
 
 /**

@@ -25,6 +25,8 @@ import { pointeStock } from './pointe';
 /** Everything the rules read of some people, or of all of them, in a handful of queries. */
 export interface NamedRecords {
   name: string;
+  /** False for somebody who wants no reminders. */
+  reminded: boolean;
   records: KeptRecords;
 }
 const parsed = <T>(value: unknown): T => (typeof value === 'string' ? JSON.parse(value) : value) as T;
@@ -45,6 +47,8 @@ interface PersonLine {
   bornMonth: number | null;
   fitsAs: KeptPerson['growsAs'];
   flags: unknown;
+  /** “false” where reminders were taken back. */
+  reminded: string | null;
 }
 interface SeenLine {
   customerId: number;
@@ -157,7 +161,7 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
     return own;
   };
   const [people, seen, pairsBy, pointe, posts, events, occasions, wished, answers, looked] = await Promise.all([
-    q<PersonLine>(`SELECT id, name, born, born_month AS bornMonth, fits_as AS fitsAs, flags FROM customers WHERE erased_at IS NULL${ids === null ? '' : ' AND id IN (:ids)'}`), // prettier-ignore
+    q<PersonLine>(`SELECT id, name, born, born_month AS bornMonth, fits_as AS fitsAs, flags, JSON_VALUE(consents, '$.reminders.agreed') AS reminded FROM customers WHERE erased_at IS NULL${ids === null ? '' : ' AND id IN (:ids)'}`), // prettier-ignore
     q<SeenLine>(
       `SELECT f.customer_id AS customerId, DATE_FORMAT(MAX(CASE WHEN EXISTS (SELECT 1 FROM foot_measures m WHERE m.fitting_id = f.id AND m.field = 'lengthMm') THEN f.opened_at END), '%Y-%m-%d') AS measuredOn,
          CAST(SUBSTRING_INDEX(GROUP_CONCAT(f.weight_kg ORDER BY f.opened_at DESC), ',', 1) AS DOUBLE) AS weightKg, MIN(f.weight_kg) AS leastKg, MAX(f.weight_kg) AS mostKg
@@ -223,7 +227,7 @@ export async function recordsOf(ids: readonly number[] | null, today: string): P
         wishes: wishesBy.get(p.id) ?? none,
         answers: answersBy.get(p.id) ?? none
       };
-      return [p.id, { name: p.name, records }] as const;
+      return [p.id, { name: p.name, reminded: String(p.reminded) !== 'false' && String(p.reminded) !== '0', records }] as const;
     })
   );
 }

@@ -11,6 +11,7 @@ import { Problem } from '../problems';
 import { answersNow } from './learned-answers';
 import { visitsAsKept } from './fittings';
 import { allLasts } from './stockroom';
+import { wholly } from '../watch/asking';
 
 /** What a whole shop's words teach: worked out beside the requests, batch by batch, and kept with the stamp of what it was worked out from. */
 const NAME = 'learned';
@@ -60,7 +61,7 @@ export function beginLearning(): boolean {
   const run: Run = { done: 0, of: 1, stopped: false };
   running = run;
   ended = null;
-  void apart(() => learnAll(run))
+  void wholly(() => apart(() => learnAll(run)))
     .catch((err: unknown) => {
       ended = 'failed';
       log.error({ err }, 'learning failed');

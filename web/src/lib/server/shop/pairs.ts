@@ -11,6 +11,7 @@ import { lastMeasured } from './fitting-history';
 import { factsOf, stateOf } from './pair-facts';
 import { shopToday } from './settings';
 import { allStyles } from './stockroom';
+import { wholly } from '../watch/asking';
 
 /** Pairs of somebody's own, each with its life line. */
 
@@ -31,6 +32,8 @@ export async function aroundOf(customerId: number): Promise<Around> {
   const [fitting, styles] = await Promise.all([lastMeasured(customerId), allStyles()]);
   return { fitting, styles: new Map(styles.map((s) => [s.id, s])) };
 }
+/** The same for what is kept with a pair: whoever writes it, health notes count. */
+export const wholeAroundOf = (customerId: number): Promise<Around> => wholly(() => aroundOf(customerId));
 const styleIn = ({ styles }: Around, body: PairBody): StyleRow | null => (body.styleId === null ? null : (styles.get(body.styleId) ?? null));
 
 /** Facts and state of a pair, written anew from its body and its line. */
@@ -85,7 +88,7 @@ export async function pairsOf(customerId: number, today: string): Promise<PairRo
 }
 /** Works out anew what the rules read of all pairs of a person: after a new measurement, or where nothing stands yet. */
 export async function refreshPairs(customerId: number): Promise<void> {
-  const around = await aroundOf(customerId);
+  const around = await wholeAroundOf(customerId);
   await transacted(async (transaction) => {
     await heldPerson(customerId, transaction, 'share');
     const rows = await tables(database()).Pair.findAll({ where: { customerId }, transaction, lock: transaction.LOCK.UPDATE });
@@ -107,7 +110,7 @@ function againstLine(body: PairBody, life: readonly LifeRow[]): void {
 }
 /** Adds a pair by style, by its label or by a photograph. @throws Problem 404, 410, 422 */
 export async function addPair(customerId: number, body: PairBody, by: string, tryId: number | null = null): Promise<{ id: number; version: number }> {
-  const around = await aroundOf(customerId);
+  const around = await wholeAroundOf(customerId);
   againstLine(body, []);
   if (body.styleId !== null && !around.styles.has(body.styleId)) throw invalid([{ path: 'styleId', message: `there is no style “${body.styleId}”; leave it out to add the pair by its label` }]); // prettier-ignore
   return transacted(async (transaction) => {
@@ -131,7 +134,7 @@ const ownerOf = async (id: number): Promise<number> => {
 };
 /** Changes what is kept of a pair. @throws Problem 404, 409, 410, 422 */
 export async function changePair(id: number, { version, ...patch }: z.infer<typeof pairChangeSchema>, by: string): Promise<{ id: number; version: number }> {
-  const around = await aroundOf(await ownerOf(id));
+  const around = await wholeAroundOf(await ownerOf(id));
   const body = keptPairBody.parse(patch);
   return transacted(async (transaction) => {
     const { row, body: before, life } = await heldPair(id, transaction, version);
@@ -180,7 +183,7 @@ export async function addLife(
   by: string
 ): Promise<{ id: number; version: number; worn: PairRow['worn'] }> {
   const [today, owner] = await Promise.all([shopToday(), ownerOf(id)]);
-  const around = await aroundOf(owner);
+  const around = await wholeAroundOf(owner);
   return transacted(async (transaction) => {
     const { row, body, life } = await heldPair(id, transaction);
     againstEvent(body, life, e, again, today);
@@ -196,7 +199,7 @@ export async function addLife(
 export async function removeLife(lifeId: number): Promise<void> {
   const line = await tables(database()).PairLife.findByPk(lifeId);
   if (!line) throw notFound(`note ${lifeId}`);
-  const around = await aroundOf(await ownerOf(line.pairId));
+  const around = await wholeAroundOf(await ownerOf(line.pairId));
   await transacted(async (transaction) => {
     const { row } = await heldPair(line.pairId, transaction);
     await line.destroy({ transaction });

@@ -7,6 +7,7 @@ import { logChange } from './changes';
 import { heldOf } from './customers';
 import { fittingOf, heldFitting } from './fittings';
 import { createTry, type SaidOfTry } from './tries';
+import { wholly } from '../watch/asking';
 
 /** Pairs sent by post: each is a pair tried at home, with its parcel's last day to send back. */
 
@@ -49,7 +50,7 @@ export async function sentAndKept(): Promise<{ parcels: number; sent: number; ke
 }
 /** What the engine says of each pair before it goes out. @throws Problem 404, 410, 422 at the place of the pair */
 export async function sayOfPost(fittingId: number, { pairs }: z.infer<typeof postSchema>): Promise<SaidOfTry[]> {
-  const { tries: _tries, ...fitting } = await fittingOf(fittingId);
+  const { tries: _tries, ...fitting } = await wholly(() => fittingOf(fittingId));
   const said: SaidOfTry[] = [];
   for (const pair of pairs) said.push(await heavy('sayOfTry', { pair: { ...pair, put: {} }, fitting }));
   return said;

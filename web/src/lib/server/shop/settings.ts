@@ -3,6 +3,7 @@ import type { ShopTargets } from '@chiave/core/fit';
 import { MEASURE_GROUP_IDS } from '@chiave/core/measure';
 import type { z } from 'zod';
 import type { measureOrderSchema } from '../../api/shop-schema';
+import { retentionSchema, USUAL_RETENTION_YEARS } from '../../api/consent';
 import { handsSchema, type Hands } from '../../api/chair-schema';
 import { targetsSchema } from '../../api/targets-schema';
 import { tipStockSchema, USUAL_TIP_STOCK, type TipStock } from '../../api/tip-stock';
@@ -16,6 +17,7 @@ const TARGETS_NAME = 'targets';
 const TIPS_NAME = 'tip-stock';
 const HANDS_NAME = 'hands';
 const ZONE_NAME = 'time-zone';
+const RETENTION_NAME = 'retention-years';
 
 /** The strips along the rule as this shop keeps them; the usual ones when it has not chosen. */
 export async function stripsOfShop(): Promise<string[]> {
@@ -87,3 +89,13 @@ export async function keepZone(zone: string): Promise<void> {
 }
 /** Today in the shop, as YYYY-MM-DD. */
 export const shopToday = async (now = new Date()): Promise<string> => dayIn(now, await zoneOfShop());
+
+/** Years after which somebody who did not come is proposed for erasing. */
+export async function retentionOfShop(): Promise<number> {
+  const row = await tables(database()).Setting.findByPk(RETENTION_NAME);
+  return row ? bySchema({ years: row.value }, retentionSchema, { years: USUAL_RETENTION_YEARS }).years : USUAL_RETENTION_YEARS;
+}
+/** Keeps it. */
+export async function keepRetention(years: number): Promise<void> {
+  await tables(database()).Setting.upsert({ name: RETENTION_NAME, value: years });
+}

@@ -9,15 +9,17 @@ import type { Answered } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { conflict, notFound } from '../problems';
 import { fittingOf, heldFitting, tryOf } from './fittings';
-import { aroundOf, pairOfTry, type Around } from './pairs';
+import { wholeAroundOf, pairOfTry, type Around } from './pairs';
 import { shopToday } from './settings';
+import { wholly } from '../watch/asking';
 
 /** A pair as it is kept: with what the engine said of it. */
 export type SaidOfTry = Answered<'sayOfTry'>;
 
 /** What the engine says of a pair for a fitting's feet. @throws Problem 404, 410, 422 for a size outside the run or a help that is not for this shoe */
 export async function sayOf(fittingId: number, pair: z.infer<typeof trySchema>): Promise<SaidOfTry> {
-  const { tries: _tries, ...fitting } = await fittingOf(fittingId);
+  // What is kept with a pair is what the engine says, health notes and all.
+  const { tries: _tries, ...fitting } = await wholly(() => fittingOf(fittingId));
   return heavy('sayOfTry', { pair, fitting });
 }
 
@@ -78,7 +80,7 @@ async function forPairs(tryId: number): Promise<{ today: string; around: Around 
   const tried = await t.TryOn.findByPk(tryId, { attributes: ['fittingId'] });
   const fitting = tried && (await t.Fitting.findByPk(tried.fittingId, { attributes: ['customerId'] }));
   if (!fitting) throw notFound(`pair tried ${tryId}`);
-  const [today, around] = await Promise.all([shopToday(), aroundOf(fitting.customerId).catch(() => ({ fitting: null, styles: new Map() }))]);
+  const [today, around] = await Promise.all([shopToday(), wholeAroundOf(fitting.customerId).catch(() => ({ fitting: null, styles: new Map() }))]);
   return { today, around };
 }
 

@@ -13,14 +13,15 @@
   /** What is kept of a person, to be changed. The form is made anew for each person. */
   let { customer }: { customer: CustomerRow } = $props();
   const CONFLICT = 409;
-  const typedOf = ({ name, born, bornMonth, work, story, consentAt, consentNote }: CustomerRow) => ({
+  const typedOf = ({ name, born, bornMonth, work, story, consentAt, consentNote, guardian }: CustomerRow) => ({
     name,
     born: born === null ? '' : String(born),
     bornMonth: bornMonth === null ? '' : String(bornMonth),
     work,
     story: story ?? '',
     consent: consentAt !== null,
-    consentNote
+    consentNote,
+    guardian
   });
   let version = $state(untrack(() => customer.version));
   let done = $state('');
@@ -78,7 +79,8 @@
   <Field label="Month, for children" figures bind:value={$form.bornMonth} error={firstOf($errors.bornMonth)} />
   <Field label="Work" class="sm:col-span-2" bind:value={$form.work} maxlength={200} error={firstOf($errors.work)} />
   {#if can('health')}<Field label="Story" class="sm:col-span-2" bind:value={$form.story} maxlength={2000} error={firstOf($errors.story)} />{/if}
-  <div class="self-end sm:col-span-2"><Check bind:checked={$form.consent}>agreed that measures and health notes are kept</Check></div>
+  <div class="self-end sm:col-span-2"><Check bind:checked={$form.consent}>agreed that measures and what fits are kept</Check></div>
+  <Field label="Who agrees for a child" class="sm:col-span-2" bind:value={$form.guardian} maxlength={120} error={firstOf($errors.guardian)} />
   <Field label="How it was agreed" class="sm:col-span-2" bind:value={$form.consentNote} maxlength={500} error={firstOf($errors.consentNote)} />
   <div><Button type="submit">Save</Button></div>
 </form>

@@ -3,6 +3,7 @@
   import { format } from 'date-fns';
   import type { ChangeRow } from '$lib/api/rows';
   import type { CustomerRow } from '$lib/api/rows';
+  import ConsentPart from './ConsentPart.svelte';
   import PersonFields from './PersonFields.svelte';
   import { send } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -69,8 +70,10 @@
   {#if done}<Notice class="mt-2" role="status">{done}</Notice>{/if}
   {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
   <PersonFields {customer} />
+  <ConsentPart {customer} />
 
   <div class="mt-3 flex flex-wrap items-center gap-2 border-t border-line pt-3">
+    {#if can('health')}<Button href="/people/{customer.id}/kept">What is kept, to show</Button>{/if}
     {#if can('health')}<Button href="/api/v1/customers/{customer.id}/export" download data-sveltekit-reload>Everything, one file</Button>{/if}
     <Button href="/api/v1/customers/{customer.id}/feet?format=csv" download data-sveltekit-reload>Feet, CSV</Button>
     <Button href="/api/v1/customers/{customer.id}/feet" download="feet-{customer.id}.json" data-sveltekit-reload>Feet, JSON</Button>

@@ -91,11 +91,14 @@ export async function up(s: Steps): Promise<void> {
     hash: { type: STRING(64), allowNull: false }
   });
   await s.addRows('deeds_end', [{ id: 1, deeds: 0, hash: '' }]);
+  await s.addColumn('customers', 'consents', { type: JSON, allowNull: true });
+  await s.addColumn('customers', 'guardian', { type: STRING(120), allowNull: true });
   await s.addColumn('change_log', 'deed_id', { type: NUMBER, allowNull: true });
   await s.addColumn('change_log', 'salt', { type: STRING(32), allowNull: true });
 }
 
 export async function down(s: Steps): Promise<void> {
+  for (const column of ['guardian', 'consents']) await s.removeColumn('customers', column);
   for (const column of ['salt', 'deed_id']) await s.removeColumn('change_log', column);
   for (const table of ['deeds_end', 'deeds', 'proposals', 'door_tries', 'api_tokens', 'sessions', 'accounts']) await s.dropTable(table);
 }

@@ -34,6 +34,7 @@ import {
 } from '@chiave/core/measure';
 import type { Bout } from '@chiave/core/chair';
 import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
+import { keptConsents, type KeptConsents } from '../../../api/consent';
 import { features, type FootFeatures, type TakenValue } from '../../../api/foot-schema';
 import { BLANK_CHAIR, boutsSchema, chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema } from '../../../api/chair-schema';
 import { pairPutSchema } from '../../../api/put-schema';
@@ -60,6 +61,10 @@ export interface CustomerModel extends Model<InferAttributes<CustomerModel>, Inf
   bornMonth: CreationOptional<number | null>;
   consentAt: CreationOptional<Date | null>;
   consentNote: CreationOptional<string | null>;
+  /** When each purpose but fitting was agreed to. */
+  consents: CreationOptional<KeptConsents>;
+  /** Who agrees for a child. */
+  guardian: CreationOptional<string | null>;
   erasedAt: CreationOptional<Date | null>;
 }
 export interface FittingModel extends Model<InferAttributes<FittingModel>, InferCreationAttributes<FittingModel>> {
@@ -211,6 +216,8 @@ export const peopleTables = (sequelize: Sequelize) => ({
       bornMonth: NUMBER,
       consentAt: MOMENT,
       consentNote: TEXT,
+      consents: json('consents', (v) => bySchema(v, keptConsents, {})),
+      guardian: STRING(120),
       erasedAt: MOMENT
     },
     { tableName: 'customers' }
