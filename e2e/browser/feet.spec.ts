@@ -287,10 +287,14 @@ test.describe('a person’s record', () => {
     await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText('a month from 1 to 12', { exact: true })).toBeVisible();
     await page.getByLabel('Month, for children').fill('4');
-    await page.getByLabel(/agreed that measures/).check();
     await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText('Saved.')).toBeVisible();
+    await page.getByRole('button', { name: 'Fitting: agreed' }).click();
     await expect(page.getByText(/^agreed \d/)).toBeVisible();
+    // What is agreed to is no change of what stands in the form.
+    await page.getByLabel('Work').fill('page turner');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.locator('[data-purpose=fitting]')).toContainText('agreed on');
     await page.getByRole('button', { name: 'Who changed what' }).click();
     await expect(page.locator('[data-changes]')).toContainText('feet of fitting');
     const input = page.locator('input[type=file]');

@@ -6,5 +6,6 @@ import './matrix';
 import './privacy';
 import './record';
 import './watching';
+import './screens';
 
 afterAll(closePool);

@@ -42,13 +42,13 @@
       <a href="/" class="flex items-center gap-2 font-serif text-2xl font-semibold !text-sheet no-underline"
         ><img src="/mark.svg" alt="" class="h-8 w-8" /><span class="max-lg:sr-only">Chiave</span></a
       >
-      <nav aria-label="Main" class="flex">
-        {#each NAV as link (link.href)}
-          <a href={link.href} class="main-link" aria-current={link.here(page.url.pathname) ? 'page' : undefined}>{link.name}</a>
-        {/each}
-      </nav>
+      {#if page.data.me}<nav aria-label="Main" class="flex">
+          {#each NAV as link (link.href)}
+            <a href={link.href} class="main-link" aria-current={link.here(page.url.pathname) ? 'page' : undefined}>{link.name}</a>
+          {/each}
+        </nav>{/if}
       <div class="ml-auto">
-        {#if page.url.pathname !== '/'}<QuickBox />{/if}
+        {#if page.data.me && page.url.pathname !== '/'}<QuickBox />{/if}
       </div>
       <div class="units" role="group" aria-label="Unit shown">
         {#each UNITS as unit (unit)}
@@ -59,7 +59,8 @@
           >
         {/each}
       </div>
-      <Shortcuts />
+      <!-- A tablet has no keys to be told of, and no room for it. -->
+      <div class="max-lg:hidden"><Shortcuts /></div>
       {#if page.data.me}<WhoIsHere me={page.data.me} />{/if}
     </div>
     <div class="brass-rule" aria-hidden="true"></div>

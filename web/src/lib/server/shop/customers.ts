@@ -222,9 +222,11 @@ export async function answerConsent(id: number, { purpose, agreed }: z.infer<typ
   return transacted(async (transaction) => {
     const row = await heldPerson(id, transaction, 'update');
     const at = new Date();
-    const version = row.version + 1;
+    const erases = agreed ? undefined : TAKEN_BACK[purpose];
+    // What is agreed to is no change of what a form shows; what is erased is.
+    const version = row.version + (erases ? 1 : 0);
     await row.update({ consents: { ...row.consents, [purpose]: { agreed, at: at.toISOString() } }, ...(purpose === 'fitting' ? { consentAt: agreed ? at : null } : {}), version }, { transaction }); // prettier-ignore
-    if (!agreed) await TAKEN_BACK[purpose]?.(id, row, transaction);
+    await erases?.(id, row, transaction);
     await logChange({ by, customerId: id, what: agreed ? 'agreed to' : TOOK_BACK, changed: { now: { purpose } } }, transaction);
     return version;
   });

@@ -6,7 +6,7 @@
 </script>
 
 {#if customer.withheld}
-  <Notice class="mb-3" tone="caution"
+  <Notice class="my-3" tone="caution"
     >Health notes are kept of this person that you may not read, and nothing here counts them in: fit with a fitter beside you.</Notice
   >
 {/if}

@@ -5,7 +5,6 @@
   import { customerPatchSchema } from '$lib/api/shop-schema';
   import { apiForm, firstOf, numberOr } from '$lib/send/api-form';
   import Button from '$lib/ui/kit/Button.svelte';
-  import Check from '$lib/ui/kit/Check.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
   import { can } from '$lib/ui/kit/me';
   import Notice from '$lib/ui/kit/Notice.svelte';
@@ -13,13 +12,12 @@
   /** What is kept of a person, to be changed. The form is made anew for each person. */
   let { customer }: { customer: CustomerRow } = $props();
   const CONFLICT = 409;
-  const typedOf = ({ name, born, bornMonth, work, story, consentAt, consentNote, guardian }: CustomerRow) => ({
+  const typedOf = ({ name, born, bornMonth, work, story, consentNote, guardian }: CustomerRow) => ({
     name,
     born: born === null ? '' : String(born),
     bornMonth: bornMonth === null ? '' : String(bornMonth),
     work,
     story: story ?? '',
-    consent: consentAt !== null,
     consentNote,
     guardian
   });
@@ -29,12 +27,11 @@
   let theirs = $state<{ version: number; detail: string } | null>(null);
   const { form, errors, message, enhance, submit } = apiForm<ReturnType<typeof typedOf>>({
     start: untrack(() => typedOf(customer)),
-    body: ({ born, bornMonth, consent, ...rest }) => ({
+    body: ({ born, bornMonth, ...rest }) => ({
       ...rest,
       born: numberOr(born),
       bornMonth: numberOr(bornMonth),
-      version,
-      ...(consent === (customer.consentAt !== null) ? {} : { consent })
+      version
     }),
     schema: customerPatchSchema,
     method: 'PATCH',
@@ -79,7 +76,6 @@
   <Field label="Month, for children" figures bind:value={$form.bornMonth} error={firstOf($errors.bornMonth)} />
   <Field label="Work" class="sm:col-span-2" bind:value={$form.work} maxlength={200} error={firstOf($errors.work)} />
   {#if can('health')}<Field label="Story" class="sm:col-span-2" bind:value={$form.story} maxlength={2000} error={firstOf($errors.story)} />{/if}
-  <div class="self-end sm:col-span-2"><Check bind:checked={$form.consent}>agreed that measures and what fits are kept</Check></div>
   <Field label="Who agrees for a child" class="sm:col-span-2" bind:value={$form.guardian} maxlength={120} error={firstOf($errors.guardian)} />
   <Field label="How it was agreed" class="sm:col-span-2" bind:value={$form.consentNote} maxlength={500} error={firstOf($errors.consentNote)} />
   <div><Button type="submit">Save</Button></div>
