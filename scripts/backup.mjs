@@ -1,24 +1,39 @@
 /**
  * `npm run backup [-- FILE]`: everything in the database as one compressed SQL file, taken at one moment while the
  * application goes on. It is written beside its place and moved there whole; nothing of it is ever shown.
+ *
+ *   --try          reads it into a throw-away server, takes a backup of that one too, and compares the two to the byte
+ *   --to age1…     encrypts it to a public key: who holds the private one reads it, nobody else
+ *   --keep 14      of the backups in its folder that were named by themselves, so many stay, the newest
  */
 import { spawn } from 'node:child_process';
-import { closeSync, createWriteStream, fsyncSync, openSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { chmodSync, closeSync, createWriteStream, fsyncSync, openSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { basename, dirname, join, resolve } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { fileURLToPath } from 'node:url';
 import { createGzip } from 'node:zlib';
 import { wrapped } from './backup-format.mjs';
 import { clientOf, databaseAt, fileAt } from './backup-tools.mjs';
+import { tried } from './backup-try.mjs';
 import { makeFolder } from './files.mjs';
+import { installCommands } from './install.mjs';
 import { alive } from './processes.mjs';
+import { run } from './run.mjs';
 import { ask, bareRefusal } from './scratch-schemas.mjs';
 import { done, fail, inPlainWords, step } from './say.mjs';
 
 inPlainWords();
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const stamp = new Date().toISOString().slice(0, 19).replaceAll(':', '-');
-const file = process.argv[2] ? fileAt(process.argv[2]) : join(root, 'backups', `chiave-${stamp}.sql.gz`);
+const words = process.argv.slice(2);
+/** What stands behind a flag; null where the flag is not there. */
+const flagged = (flag) => (words.includes(flag) ? (words[words.indexOf(flag) + 1] ?? '') : null);
+const recipient = flagged('--to');
+const keep = flagged('--keep');
+if (recipient !== null && !/^age1[0-9a-z]{50,70}$/.test(recipient)) fail('--to takes a public key of age: age1…, as age-keygen makes one.');
+if (keep !== null && !/^[1-9]\d{0,3}$/.test(keep)) fail('--keep takes how many stay: --keep 14.');
+const named = words.find((w, i) => !w.startsWith('--') && !['--to', '--keep'].includes(words[i - 1]));
+const file = named ? fileAt(named) : join(root, 'backups', `chiave-${stamp}.sql.gz${recipient ? '.age' : ''}`);
 const part = `${file}.${process.pid}.part`;
 makeFolder(dirname(file));
 // What a backup that was killed left behind.
@@ -66,8 +81,30 @@ try {
   fail(`mariadb-dump did not finish (${error.message}); nothing was written.`);
 }
 await stop();
+if (words.includes('--try')) {
+  step('Trying it on a throw-away server');
+  const trouble = tried(root, part);
+  if (trouble) {
+    rmSync(part, { force: true });
+    fail(`This backup would not bring everything back: ${trouble}. It was thrown away.`);
+  }
+}
+if (recipient) {
+  installCommands({ age: 'age' });
+  const sealed = run('age', ['--encrypt', '--recipient', recipient, '--output', `${part}.age`, part], { silent: true });
+  if (!sealed.ok) {
+    for (const left of [part, `${part}.age`]) rmSync(left, { force: true });
+    fail(`age did not encrypt it (${bareRefusal(sealed.error)}); nothing was written.`);
+  }
+  renameSync(`${part}.age`, part);
+  chmodSync(part, 0o600);
+}
 const handle = openSync(part, 'r');
 fsyncSync(handle);
 closeSync(handle);
 renameSync(part, file);
-done(`${file}, ${Math.ceil(statSync(file).size / 1024)} kB`);
+if (keep !== null) {
+  const own = readdirSync(dirname(file)).filter((name) => /^chiave-[\dT-]+\.sql\.gz(\.age)?$/.test(name)).sort().reverse(); // prettier-ignore
+  for (const old of own.slice(Number(keep))) rmSync(join(dirname(file), old), { force: true });
+}
+done(`${file}, ${Math.ceil(statSync(file).size / 1024)} kB${words.includes('--try') ? ', tried: it brings everything back' : ''}`);

@@ -1,11 +1,12 @@
 /**
- * `npm run restore -- FILE [--over]`: brings a backup back. Into an empty database without a word; over one with content only
+ * `npm run restore -- FILE [--over] [--key FILE]`: brings a backup back. Into an empty database without a word; over one with content only
  * when told `--over`. It is read through first, then read in beside what is there, then put in its place in one step: whatever
- * happens meanwhile, the database is the old one or the new one, whole.
+ * happens meanwhile, the database is the old one or the new one, whole. `--key` names the private key of one that is encrypted.
  */
 import { spawn } from 'node:child_process';
-import { createReadStream, existsSync } from 'node:fs';
-import { dirname, resolve } from 'node:path';
+import { createReadStream, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join, resolve } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { fileURLToPath } from 'node:url';
@@ -13,16 +14,30 @@ import { createGunzip } from 'node:zlib';
 import { BackupScan } from './backup-format.mjs';
 import { clientOf, databaseAt, fileAt, knownMigrations } from './backup-tools.mjs';
 import { needRoom } from './disk.mjs';
+import { installCommands } from './install.mjs';
+import { run } from './run.mjs';
 import { ask, bareRefusal, dropScratch, scratchOf, tablesOf } from './scratch-schemas.mjs';
 import { done, fail, inPlainWords, step } from './say.mjs';
 
 inPlainWords();
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const words = process.argv.slice(2);
-const name = words.find((w) => !w.startsWith('-'));
+const key = words.includes('--key') ? fileAt(words[words.indexOf('--key') + 1] ?? '') : null;
+const name = words.find((w, i) => !w.startsWith('-') && words[i - 1] !== '--key');
 if (!name) fail('Say which file: npm run restore -- backups/chiave-….sql.gz');
-const file = fileAt(name);
+let file = fileAt(name);
 if (!existsSync(file)) fail(`There is no file ${file}.`);
+if (file.endsWith('.age')) {
+  if (!key) fail(`${file} is encrypted: say who reads it, --key KEYFILE.`);
+  if (!existsSync(key)) fail(`There is no key file ${key}.`);
+  installCommands({ age: 'age' });
+  const folder = mkdtempSync(join(tmpdir(), 'chiave-opened-'));
+  process.on('exit', () => rmSync(folder, { recursive: true, force: true }));
+  const opened = join(folder, 'opened.sql.gz');
+  const read = run('age', ['--decrypt', '--identity', key, '--output', opened, file], { silent: true });
+  if (!read.ok) fail(`${file} does not open with this key. Nothing was changed.`);
+  file = opened;
+}
 
 /** Reads the file through a scan, and on into a stream where one is given. @returns the scan and what the file adds up to */
 async function scanned(into) {

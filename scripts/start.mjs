@@ -11,7 +11,7 @@ import { installCommands, installPackages } from './install.mjs';
 import { forever, startMariadb } from './mariadb.mjs';
 import { alive } from './processes.mjs';
 import { clearLeftovers, noteRunning, noteStopped, readRunning } from './running.mjs';
-import { sleep } from './run.mjs';
+import { sleep, start } from './run.mjs';
 import { addressOf, needPort, startWeb, untilServed } from './serve.mjs';
 import { done, fail, inPlainWords, step } from './say.mjs';
 import { dropScratch } from './scratch-schemas.mjs';
@@ -25,6 +25,7 @@ const port = Number(process.env.PORT ?? 5150);
 const LOOPBACK = ['127.0.0.1', 'localhost', '::1'];
 
 if (Number(process.versions.node.split('.')[0]) < 20) fail(`Node ${process.versions.node} is too old: Chiave needs Node 20.19 or newer.`);
+if (!/^(off|([01]\d|2[0-3]):[0-5]\d)$/.test(process.env.BACKUP_AT ?? 'off')) fail(`BACKUP_AT=${process.env.BACKUP_AT} is no time: write 03:30, or off.`);
 if (!Number.isInteger(port) || port < 1 || port > 65535) fail(`PORT=${process.env.PORT} is not a port: give a number from 1 to 65535.`);
 let mariadb = null;
 /** Process of a database that was begun and may not answer yet. */
@@ -154,5 +155,27 @@ async function watchDatabase() {
   }
 }
 if (mariadb) void watchDatabase();
+
+/** A backup each night, tried, beside the data: at BACKUP_AT, as 03:30; “off” leaves it to somebody else. */
+const AT = process.env.BACKUP_AT ?? '03:30';
+const KEPT_BACKUPS = process.env.BACKUP_KEEP ?? '14';
+const MINUTE_MS = 60_000;
+function backUpByNight() {
+  const [hour, minute] = AT.split(':').map(Number);
+  let last = '';
+  setInterval(() => {
+    const now = new Date();
+    const day = now.toDateString();
+    if (stopping || last === day || now.getHours() !== hour || now.getMinutes() !== minute) return;
+    last = day;
+    const to = process.env.BACKUP_TO ? ['--to', process.env.BACKUP_TO] : [];
+    const child = start(process.execPath, [join(root, 'scripts/backup.mjs'), '--try', '--keep', KEPT_BACKUPS, ...to], {
+      cwd: root,
+      env: { DATABASE_URL: url, CHIAVE_DATA: folder }
+    });
+    child.once('exit', (code) => code !== 0 && console.error('The backup of tonight failed: see the lines above.'));
+  }, MINUTE_MS / 2).unref();
+}
+if (AT !== 'off') backUpByNight();
 
 done(`Chiave is at ${address}   (Ctrl-C stops it)`);

@@ -236,6 +236,7 @@ describe('calendars and answers', () => {
     const { person, pair, day } = await withPair('Calendar Reader');
     await line(pair, { on: day, what: 'checked', checks: { tip: 1 } });
     const { body } = await post('/feeds', { name: 'wall tablet', names: 'initials' });
+    expect(body.address.startsWith(`${BASE}/calendar/`)).toBe(true);
     const response = await feed(body.address);
     expect(response.headers.get('content-type')).toMatch(/text\/calendar/);
     const calendar = new ICAL.Component(ICAL.parse(await response.text()));

@@ -37,6 +37,10 @@ describe('signing in', () => {
     expect(first.cookie).toMatch(/^chiave_session=[\w-]{43}$/);
     expect(first.headers.get('set-cookie')).toMatch(/HttpOnly/i);
     expect(first.headers.get('set-cookie')).toMatch(/SameSite=Lax/i);
+    // Plain HTTP of a shop's own network; behind a proxy that ends TLS it is for TLS only.
+    expect(first.headers.get('set-cookie')).not.toMatch(/Secure/i);
+    const proxied = await ask('POST', '/enter', { body: HANDS.fitter, headers: { 'x-forwarded-proto': 'https' } });
+    expect(proxied.headers.get('set-cookie')).toMatch(/Secure/i);
     const second = await signIn(HANDS.fitter, {}, first.cookie);
     expect(second.cookie).not.toBe(first.cookie);
     expect((await ask('GET', '/me', { cookie: first.cookie })).status).toBe(401);

@@ -1,9 +1,10 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { afterAll, describe, expect, it } from 'vitest';
+import { installCommands } from '../../scripts/install.mjs';
 
 /** Backup and restore as the shop runs them, each on a database server of its own. */
 const root = resolve(import.meta.dirname, '../..');
@@ -56,5 +57,42 @@ describe('backup and restore', () => {
     expect(run('second', 'restore.mjs').said).toContain('Say which file');
     expect(run('second', 'backup.mjs', at('three.sql.gz')).status).toBe(0);
     expect(sqlOf('three.sql.gz')).toBe(sqlOf('one.sql.gz'));
+  });
+  it('a backup is tried on a throw-away server and compared; one that would not bring everything back is thrown away', () => {
+    const good = run('second', 'backup.mjs', at('tried.sql.gz'), '--try');
+    expect(good, good.said).toMatchObject({ status: 0, said: expect.stringContaining('tried: it brings everything back') });
+    // A view is no table of ours: a restore refuses it, and so it is no backup.
+    const text = `import { startMariadb } from '${root}/scripts/mariadb.mjs'; import { ask } from '${root}/scripts/scratch-schemas.mjs';
+      const db = await startMariadb('${at('second')}'); ask(db.url, process.env.SAY); await db.stop();`;
+    const say = (sql: string) => spawnSync(process.execPath, ['--input-type=module', '-e', text], { encoding: 'utf8', env: { ...env('second'), SAY: sql } });
+    say('CREATE VIEW chiave.odd AS SELECT 1 AS one;');
+    const bad = run('second', 'backup.mjs', at('odd.sql.gz'), '--try');
+    expect([bad.status, existsSync(at('odd.sql.gz'))]).toEqual([1, false]);
+    expect(bad.said).toMatch(/would not bring everything back/);
+    say('DROP VIEW chiave.odd;');
+  });
+  it('encrypted to a public key it is read by the private one and by nothing else', () => {
+    installCommands({ age: 'age' });
+    spawnSync('age-keygen', ['-o', at('shop.key')]);
+    spawnSync('age-keygen', ['-o', at('other.key')]);
+    const recipient = /age1\w+/.exec(readFileSync(at('shop.key'), 'utf8'))![0];
+    expect(run('second', 'backup.mjs', at('x.sql.gz'), '--to', 'somebody').said).toContain('takes a public key');
+    const saved = run('second', 'backup.mjs', at('sealed.sql.gz.age'), '--to', recipient);
+    expect(saved, saved.said).toMatchObject({ status: 0 });
+    expect(statSync(at('sealed.sql.gz.age')).mode & 0o077).toBe(0);
+    expect(readFileSync(at('sealed.sql.gz.age')).subarray(0, 18).toString()).toBe('age-encryption.org');
+    expect(run('third', 'restore.mjs', at('sealed.sql.gz.age')).said).toContain('is encrypted');
+    expect(run('third', 'restore.mjs', at('sealed.sql.gz.age'), '--key', at('other.key')).said).toContain('does not open with this key');
+    expect(run('third', 'restore.mjs', at('sealed.sql.gz.age'), '--key', at('shop.key'))).toMatchObject({ status: 0 });
+    expect(run('third', 'backup.mjs', at('four.sql.gz')).status).toBe(0);
+    expect(sqlOf('four.sql.gz')).toBe(sqlOf('one.sql.gz'));
+  });
+  it('of those named by themselves so many stay, the newest; others are left alone', () => {
+    const folder = at('kept');
+    mkdirSync(folder);
+    for (const name of ['chiave-2026-01-01T03-30-00.sql.gz', 'chiave-2026-01-02T03-30-00.sql.gz.age', 'before-the-move.sql.gz'])
+      writeFileSync(join(folder, name), 'old');
+    expect(run('second', 'backup.mjs', join(folder, 'chiave-2026-01-03T03-30-00.sql.gz'), '--keep', '2').status).toBe(0);
+    expect(readdirSync(folder).sort()).toEqual(['before-the-move.sql.gz', 'chiave-2026-01-02T03-30-00.sql.gz.age', 'chiave-2026-01-03T03-30-00.sql.gz']);
   });
 });

@@ -60,14 +60,14 @@ function strangeHost(request: Request): boolean {
 }
 
 /** Who asks: by a token, by the device's session, or as the demo's owner while nobody has an account. */
-async function whoIs({ request, cookies, url }: RequestEvent): Promise<Who | null> {
+async function whoIs({ request, cookies }: RequestEvent): Promise<Who | null> {
   const header = request.headers.get('authorization');
   if (header) return whoByToken(header);
   const token = sessionToken(cookies);
   const known = token ? await knownBy(token) : null;
-  if (known?.fresh) keepToken(cookies, url, known.fresh, known.endsAt);
+  if (known?.fresh) keepToken(cookies, request, known.fresh, known.endsAt);
   if (known) return known.who;
-  if (token) dropToken(cookies, url);
+  if (token) dropToken(cookies, request);
   return isLoopback() && !(await hasAccounts()) ? DEMO_OWNER : null;
 }
 const API = '/api/v1/';

@@ -88,7 +88,7 @@ export type Handler<E> = ((event: E) => Promise<Response>) & { route: Route };
 /** @throws Problem 401 for nobody, 403 for somebody who may not ask */
 export function guard(who: Who | null, needs: NeedId): void {
   if (may(who, needs)) return;
-  if (who === null) throw new Problem(401, 'Not signed in', 'Sign in first.');
+  if (who === null) throw new Problem(401, 'Not signed in', 'Nobody is signed in here, or no more. Sign in, in another tab if you like: what you typed stays.');
   const why = who.scopes ? 'This token does not carry it.' : `Your role is ${ROLE[who.role].name.toLowerCase()}.`;
   throw new Problem(403, 'Not for you', `This needs to ${NEED[needs].name}. ${why}`);
 }

@@ -104,7 +104,7 @@
 {:else if part === 'calendar'}
   <Sheet class="mt-3">
     <h2 class="says text-xl">What is due, in any calendar that reads an address.</h2>
-    <p>The address is private: whoever has it reads the list, without the passcode. Take it back, and it is empty from then on. It is told once.</p>
+    <p>The address is private: whoever has it reads the list, without signing in. Take it back, and it is empty from then on. It is told once.</p>
     <div class="mt-2 flex flex-wrap items-end gap-3">
       <Field label="For whose calendar" class="w-72" maxlength={80} bind:value={feedName} placeholder="the tablet on the wall" />
       <Choice

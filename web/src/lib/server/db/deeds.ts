@@ -1,7 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
 import { database } from './connect';
-import { tables } from './models';
+import { tables, type DeedModel } from './models';
 
 /**
  * The record of deeds: who did what, each entry holding the hash of the one before it. What somebody changed of a person lies beside it,
@@ -18,16 +18,7 @@ export interface Deed {
   difference: Record<string, unknown> | null;
 }
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
-interface Entry {
-  at: Date;
-  accountId: number | null;
-  byWhom: string;
-  what: string;
-  subject: string;
-  customerId: number | null;
-  content: string | null;
-  before: string;
-}
+type Entry = Pick<DeedModel, 'at' | 'accountId' | 'byWhom' | 'what' | 'subject' | 'customerId' | 'content' | 'before'>;
 /** The hash of an entry. */
 export const deedHash = ({ before, at, accountId, byWhom, what, subject, customerId, content }: Entry): string =>
   sha256(JSON.stringify([before, at.toISOString(), accountId, byWhom, what, subject, customerId, content]));

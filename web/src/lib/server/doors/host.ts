@@ -8,3 +8,10 @@ export function guardHost(): void {
   if (!isLoopback() && (process.env.SHOP_SECRET ?? '').length < LEAST_SECRET)
     throw new Error(`HOST=${process.env.HOST ?? '0.0.0.0'} opens the shop's records to the network: set SHOP_SECRET to at least ${LEAST_SECRET} characters, the same for every process, or HOST=127.0.0.1.`); // prettier-ignore
 }
+/**
+ * True where a proxy before us ends TLS. The application itself speaks plain HTTP and cannot tell by its own address; whoever claims it
+ * falsely only loses their own cookie.
+ */
+export const isSecure = (request: Request): boolean => request.headers.get('x-forwarded-proto') === 'https';
+/** Where the application is reached, as whoever asks reaches it. */
+export const originOf = (request: Request): string => `${isSecure(request) ? 'https' : 'http'}://${request.headers.get('host') ?? ''}`;

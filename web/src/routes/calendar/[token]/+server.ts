@@ -3,7 +3,7 @@ import { noteProblem } from '$lib/server/log';
 import { problemResponse } from '$lib/server/problems';
 import { calendarOf } from '$lib/server/shop/feeds';
 
-/** What is due as a calendar. Who has the address needs no passcode: it is private, and can be taken back. */
+/** What is due as a calendar. Who has the address need not sign in: it is private, and can be taken back. */
 export const GET = async ({ params }) => {
   try {
     return new Response(await calendarOf(params.token), {

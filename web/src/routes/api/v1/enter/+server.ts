@@ -7,13 +7,13 @@ import { writeSecret } from '$lib/server/endpoint';
 
 export const POST = writeSecret(
   { needs: 'open', summary: 'Sign in with name and password, and a code where the account has a second factor', body: enterSchema, answer: enteredAnswer },
-  async (body, { request, cookies, url, getClientAddress }) => {
+  async (body, { request, cookies, getClientAddress }) => {
     const began = await signIn({ ...body, device: request.headers.get('user-agent') ?? '', address: getClientAddress() });
     // Whatever token the device held before is worth nothing from now on.
     const before = sessionToken(cookies);
     if (before) await endSession(before);
-    dropToken(cookies, url);
-    keepToken(cookies, url, began.token, began.endsAt);
+    dropToken(cookies, request);
+    keepToken(cookies, request, began.token, began.endsAt);
     return { entered: true };
   }
 );

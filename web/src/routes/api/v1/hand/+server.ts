@@ -7,9 +7,9 @@ import { writeSecret } from '$lib/server/endpoint';
 
 export const POST = writeSecret(
   { needs: 'self', summary: 'Give a device that stays signed in for the shop day into other hands, by PIN', body: handSchema, answer: enteredAnswer },
-  async ({ accountId, pin }, { locals, cookies, url }) => {
+  async ({ accountId, pin }, { locals, cookies, request }) => {
     const { id, endsAt } = await dayTablet(locals.who);
-    keepToken(cookies, url, await takeOver(id, accountId, pin), endsAt);
+    keepToken(cookies, request, await takeOver(id, accountId, pin), endsAt);
     return { entered: true };
   }
 );

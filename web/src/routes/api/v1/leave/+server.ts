@@ -6,10 +6,10 @@ import { writeSecret } from '$lib/server/endpoint';
 
 export const POST = writeSecret(
   { needs: 'open', summary: 'Sign out on this device', body: z.strictObject({}), answer: doneAnswer },
-  async (_, { cookies, url }) => {
+  async (_, { cookies, request }) => {
     const token = sessionToken(cookies);
     if (token) await endSession(token);
-    dropToken(cookies, url);
+    dropToken(cookies, request);
     return { done: true };
   }
 );
