@@ -299,6 +299,7 @@ test.describe('sizes that feel alike', () => {
     await page.getByRole('button', { name: 'Work it out' }).click();
     await expect(page.locator('[data-matrix] tbody tr')).toHaveCount(3);
     await page.getByRole('button', { name: 'Keep this set' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'Kept.' })).toBeVisible();
     await open(page, '/stock/matrix');
     await page.getByRole('button', { name }).click();
     await expect(page.locator('[data-matrix] caption')).toContainText(name);
