@@ -13,6 +13,8 @@ describe('watching', () => {
   it('alive and ready are told to anyone, apart from each other', async () => {
     expect((await page('/health')).body).toMatchObject({ status: 'ok', upSeconds: expect.any(Number) });
     expect((await page('/ready')).body).toMatchObject({ status: 'ok', database: 'ok', disk: 'ok' });
+    // A page that is refused is counted and named like any other.
+    expect((await page('/accounts', fitter)).status).toBe(403);
   });
   it('figures are told to a token that may watch, and to no other; routes stand in them as they are written', async () => {
     const owner = await as('owner');

@@ -1,5 +1,5 @@
 import { building } from '$app/environment';
-import { error, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
+import { error, isHttpError, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
 import { forgetAnswers } from '$lib/server/answered-writes';
 import { warmUp } from '$lib/server/heavy/pool';
 import { reckonStale } from '$lib/server/shop/due';
@@ -9,7 +9,7 @@ import { NEED, ROLE, type NeedId } from '$lib/roles';
 import { DATABASE_AWAY, isDatabaseAway, toProblem } from '$lib/server/database-problems';
 import { hasAccounts } from '$lib/server/doors/accounts';
 import { dropToken, keepToken, sessionToken } from '$lib/server/doors/cookie';
-import { guardHost, isLoopback } from '$lib/server/doors/host';
+import { addressOf, guardHost, isLoopback } from '$lib/server/doors/host';
 import { PAGE_NEEDS } from '$lib/server/doors/page-needs';
 import { forgetSessions, knownBy } from '$lib/server/doors/sessions';
 import { whoByToken } from '$lib/server/doors/tokens';
@@ -86,15 +86,23 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (building) return resolve(event);
   const began = performance.now();
   const id = requestId(event.request);
-  const asked: Asked = { who: null, id, asker: event.getClientAddress() };
-  const response = await during(asked, () => answer(event, resolve, asked));
-  const seconds = (performance.now() - began) / 1000;
-  const route = event.route.id ?? 'none';
-  noteRequest(event.request.method, route, response.status, seconds);
-  // The route as it is written: an address may hold what somebody searched for.
-  during(asked, () => log.info({ method: event.request.method, route, status: response.status, ms: Math.round(seconds * 1000), account: asked.who?.accountId ?? null }, 'answered')); // prettier-ignore
-  response.headers.set('x-request-id', id);
-  return response;
+  const asked: Asked = { who: null, id, asker: addressOf(event) };
+  /** Notes how it was answered: by the route as it is written, since an address may hold what somebody searched for. */
+  const note = (status: number): void => {
+    const seconds = (performance.now() - began) / 1000;
+    const told = { method: event.request.method, route: event.route.id ?? 'none', status };
+    noteRequest(told.method, told.route, status, seconds);
+    during(asked, () => log.info({ ...told, ms: Math.round(seconds * 1000), account: asked.who?.accountId ?? null }, 'answered'));
+  };
+  try {
+    const response = await during(asked, () => answer(event, resolve, asked));
+    note(response.status);
+    response.headers.set('x-request-id', id);
+    return response;
+  } catch (cause) {
+    note(isHttpError(cause) ? cause.status : 500);
+    throw cause;
+  }
 };
 
 async function answer(event: RequestEvent, resolve: Parameters<Handle>[0]['resolve'], asked: Asked): Promise<Response> {
@@ -105,6 +113,7 @@ async function answer(event: RequestEvent, resolve: Parameters<Handle>[0]['resol
   };
   if (strangeHost(event.request)) return secure(problemResponse(new Problem(403, 'Not this host', 'Open the application by the address it printed.')));
   if (fromElsewhere(event.request)) return secure(problemResponse(new Problem(403, 'From elsewhere', 'The request comes from another site.')));
+  const need = needOf(event.route.id);
   let who: Who | null;
   try {
     who = await whoIs(event);
@@ -112,13 +121,12 @@ async function answer(event: RequestEvent, resolve: Parameters<Handle>[0]['resol
     if (!isDatabaseAway(cause)) throw cause;
     // Nobody knows who asks. Whether the application is well is told to anyone.
     who = null;
-    if (event.route.id !== HEALTH) {
+    if (need !== 'open' && event.route.id !== HEALTH) {
       if (pathname.startsWith(API)) return secure(problemResponse(toProblem(cause, noteProblem)));
       error(503, DATABASE_AWAY);
     }
   }
   event.locals.who = who;
-  const need = needOf(event.route.id);
   if (need !== null && !may(who, need)) {
     // A program that says it has a token is told that it does not count.
     if (who === null && event.request.headers.has('authorization'))

@@ -5,6 +5,7 @@ import { database, Op, tables, transacted, type AccountModel } from '../db';
 import { conflict, invalid, notFound, Problem } from '../problems';
 import { hashSecret, isNobodys, isSecret, newToken, seal, tokenHash, unseal } from './secrets';
 import { beginSession, endSessions, handOver, type Began } from './sessions';
+import type { Who } from './who';
 import { countTry, wasRight, type Counted } from './tries';
 
 /** Accounts of those who work here. */
@@ -112,7 +113,7 @@ export interface SignIn {
  * Signs somebody in: a session of its own each time, whatever was there before.
  * @throws Problem 401 in the same words and after the same time whether a name exists or not, 429 after too many tries
  */
-export async function signIn({ name, password, code, ...session }: SignIn): Promise<Began> {
+export async function signIn({ name, password, code, ...session }: SignIn): Promise<Began & { who: Who }> {
   const login = loginOf(name);
   const counted: Counted = [['all', 'shop'], ['address', session.address], ['name', login]]; // prettier-ignore
   await countTry(counted);
@@ -126,7 +127,8 @@ export async function signIn({ name, password, code, ...session }: SignIn): Prom
   }
   if (row.secondOn && !(await takesCode(row, code))) throw new Problem(401, 'Not the code', 'This code does not count. Each counts once, for half a minute.', [{ path: 'code', message: 'not the code of now' }]); // prettier-ignore
   await wasRight(counted);
-  return beginSession(row.id, { way: 'password', ...session });
+  const began = await beginSession(row.id, { way: 'password', ...session });
+  return { ...began, who: { accountId: row.id, name: row.name, role: row.role, way: 'password', sessionId: null, scopes: null } };
 }
 /** Gives a device that stays for the shop day into other hands. A PIN that is wrong too often has to wait. @throws Problem 401, 429 */
 export async function takeOver(sessionId: number, accountId: number, pin: string): Promise<string> {

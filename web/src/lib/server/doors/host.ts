@@ -15,3 +15,11 @@ export function guardHost(): void {
 export const isSecure = (request: Request): boolean => request.headers.get('x-forwarded-proto') === 'https';
 /** Where the application is reached, as whoever asks reaches it. */
 export const originOf = (request: Request): string => `${isSecure(request) ? 'https' : 'http'}://${request.headers.get('host') ?? ''}`;
+/** From where somebody asks; empty where the proxy that should say so did not. */
+export function addressOf(event: { getClientAddress: () => string }): string {
+  try {
+    return event.getClientAddress();
+  } catch {
+    return '';
+  }
+}
