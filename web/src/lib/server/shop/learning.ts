@@ -8,6 +8,7 @@ import type { Answered, Asked } from '../heavy/jobs';
 import { heavy } from '../heavy/pool';
 import { log } from '../log';
 import { Problem } from '../problems';
+import { claimRun, endRun, keepHeard, runNow, stopRun, tellRun } from './learning-run';
 import { answersNow } from './learned-answers';
 import { visitsAsKept } from './fittings';
 import { allLasts } from './stockroom';
@@ -28,52 +29,40 @@ async function stampNow(): Promise<string> {
   const [checks] = await Promise.all([select(z.object({ Checksum: z.coerce.number() }), 'CHECKSUM TABLE lasts, styles')]);
   return [ENGINE_VERSION, tries.n, tries.last, tries.versions, ...checks.map((c) => c.Checksum.toString(36))].join(' ');
 }
-interface Run {
-  done: number;
-  of: number;
-  stopped: boolean;
-}
-let running: Run | null = null;
-let ended: 'stopped' | 'failed' | null = null;
-
 async function kept(): Promise<z.infer<typeof keptSchema> | null> {
   const row = await tables(database()).Setting.findByPk(NAME);
   return row ? bySchema(row.value, keptSchema, null) : null;
 }
 /** How far it has come, what was learned last, and what the shop answered. */
 export async function learningNow(): Promise<LearningState> {
-  // Looked at before the database is asked: what ends meanwhile is not taken for something that never ran.
-  const run = running && { ...running };
-  const [was, stamp, answers] = await Promise.all([kept(), stampNow(), answersNow()]);
+  const [run, was, stamp, answers] = await Promise.all([runNow(), kept(), stampNow(), answersNow()]);
+  const goesOn = run?.state === 'running' || run?.state === 'stopping';
   return {
-    state: run ? 'running' : (ended ?? (was ? 'done' : 'none')),
-    done: run?.done ?? 0,
-    of: run?.of ?? 0,
+    state: goesOn ? 'running' : run?.state === 'stopped' || run?.state === 'failed' ? run.state : was ? 'done' : 'none',
+    done: goesOn ? run.done : 0,
+    of: goesOn ? run.of : 0,
     at: was?.at ?? null,
     stale: was?.stamp !== stamp,
     learned: was?.learned ?? null,
     answers
   };
 }
-/** Learns all anew, in the background; one at a time. @returns false where it is under way already */
-export function beginLearning(): boolean {
-  if (running) return false;
-  const run: Run = { done: 0, of: 1, stopped: false };
-  running = run;
-  ended = null;
-  void wholly(() => apart(() => learnAll(run)))
+/** Learns all anew, in the background; one at a time in the whole shop. @returns false where it is under way already */
+export async function beginLearning(): Promise<boolean> {
+  const id = await claimRun();
+  if (id === null) return false;
+  const heard = keepHeard(id);
+  void wholly(() => apart(() => learnAll(id)))
+    .then((state) => endRun(id, state))
     .catch((err: unknown) => {
-      ended = 'failed';
       log.error({ err }, 'learning failed');
+      return endRun(id, 'failed').catch(() => {});
     })
-    .finally(() => (running = null));
+    .finally(heard);
   return true;
 }
 /** Ends what is under way after the batch at hand; what was learned before stands. */
-export const stopLearning = (): boolean => {
-  if (running) running.stopped = true;
-  return running !== null;
-};
+export const stopLearning = stopRun;
 
 /** Too much at once is no reason to give up what runs in the background. */
 const [PAUSE_MS, MOST_PAUSES] = [500, 120];
@@ -87,7 +76,7 @@ async function patiently<N extends 'readVisits' | 'learnChannel'>(name: N, asked
     }
   }
 }
-async function learnAll(run: Run): Promise<void> {
+async function learnAll(run: string): Promise<'done' | 'stopped'> {
   const stamp = await stampNow();
   const ids = (
     await select(
@@ -96,28 +85,30 @@ async function learnAll(run: Run): Promise<void> {
     )
   ).map((r) => r.id);
   const batches = Array.from({ length: Math.ceil(ids.length / BATCH) }, (_, i) => ids.slice(i * BATCH, (i + 1) * BATCH));
-  run.of = batches.length + CHANNEL_ORDER.length;
+  const of = batches.length + CHANNEL_ORDER.length;
+  let done = 0;
   const all: VisitsRead[] = [];
   for (const batch of batches) {
-    if (run.stopped) return void (ended = 'stopped');
+    if (!(await tellRun(run, done, of))) return 'stopped';
     all.push(await patiently('readVisits', { fittings: await visitsAsKept(batch) }));
-    run.done++;
+    done++;
   }
   const visits = all.flatMap((r) => r.visits);
   const lasts = (await allLasts()).map((l) => ({ id: l.id, maker: l.maker, mark: l.evidence.mark }));
   const learned: ShopLearned = { lasts: [], ways: [], targets: [], ...countOf(visits, all) };
   let given: Given = {};
   for (const channel of CHANNEL_ORDER) {
-    if (run.stopped) return void (ended = 'stopped');
+    if (!(await tellRun(run, done, of))) return 'stopped';
     const says = await patiently('learnChannel', { channel, lasts, given, visits: onlyOf(visits, channel) });
     given = { ...given, [channel]: says.given };
     learned.lasts.push(...says.lasts);
     learned.ways.push(...says.ways);
     learned.targets.push(...says.targets);
-    run.done++;
+    done++;
   }
   const value = keptSchema.parse({ stamp, at: new Date().toISOString(), learned });
   await tables(database()).Setting.upsert({ name: NAME, value });
+  return 'done';
 }
 /** The words of one channel alone: what travels to a thread. */
 function onlyOf(visits: readonly ShopVisit[], channel: string): ShopVisit[] {

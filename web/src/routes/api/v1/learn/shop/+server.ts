@@ -12,11 +12,11 @@ export const GET = get(
   learningNow
 );
 export const POST = act({ needs: 'stock', summary: 'Learn all anew from every try-on, in the background', answer: beganAnswer }, async () => ({
-  began: beginLearning()
+  began: await beginLearning()
 }));
 export const DELETE = act(
   { needs: 'stock', summary: 'End a reckoning that is under way; what was learned before stands', answer: removedAnswer },
   async () => ({
-    removed: stopLearning()
+    removed: await stopLearning()
   })
 );
