@@ -15,7 +15,7 @@ export function tried(root, file) {
   const own = { env: { DATABASE_URL: '', CHIAVE_DATA: join(folder, 'data') }, silent: true };
   const again = join(folder, 'again.sql.gz');
   try {
-    const restored = run(process.execPath, [join(root, 'scripts/restore.mjs'), file], own);
+    const restored = run(process.execPath, [join(root, 'scripts/restore.mjs'), file, '--as-is'], own);
     if (!restored.ok) return restored.error.trim().split('\n')[0] || 'it could not be restored';
     const taken = run(process.execPath, [join(root, 'scripts/backup.mjs'), again], own);
     if (!taken.ok) return 'what it brought back could not be read again';

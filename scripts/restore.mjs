@@ -2,6 +2,7 @@
  * `npm run restore -- FILE [--over] [--key FILE]`: brings a backup back. Into an empty database without a word; over one with content only
  * when told `--over`. It is read through first, then read in beside what is there, then put in its place in one step: whatever
  * happens meanwhile, the database is the old one or the new one, whole. `--key` names the private key of one that is encrypted.
+ * Everybody signs in anew afterwards; `--as-is` leaves that out, for trying a backup.
  */
 import { spawn } from 'node:child_process';
 import { createReadStream, existsSync, mkdtempSync, rmSync } from 'node:fs';
@@ -119,6 +120,10 @@ const strange = names.length === 0 ? 'none' : unknown(names);
 if (second.sum !== first.sum || came.join() !== [...tables].sort().join() || strange || (migrations && names.join() !== migrations.join())) {
   await refuse(`${file} is no whole backup of a version that is known. Nothing was changed.`);
 }
+
+// Who was signed out since must not be signed in again by an old backup.
+if (came.includes('sessions') && !words.includes('--as-is') && !ask(url, `DELETE FROM \`${incoming}\`.sessions;`))
+  await refuse('Its sessions could not be ended. Nothing was changed.');
 
 step('Putting it in its place');
 // One statement, which MariaDB does whole or not at all, also when it is killed in the middle of it.

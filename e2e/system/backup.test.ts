@@ -71,6 +71,17 @@ describe('backup and restore', () => {
     expect(bad.said).toMatch(/would not bring everything back/);
     say('DROP VIEW chiave.odd;');
   });
+  it('who was signed out since is not signed in again by a backup', () => {
+    const text = `import { startMariadb } from '${root}/scripts/mariadb.mjs'; import { ask } from '${root}/scripts/scratch-schemas.mjs';
+      const db = await startMariadb('${at('second')}'); console.log(JSON.stringify(ask(db.url, process.env.SAY))); await db.stop();`;
+    const say = (sql: string) => spawnSync(process.execPath, ['--input-type=module', '-e', text], { encoding: 'utf8', env: { ...env('second'), SAY: sql } }).stdout.trim().split('\n').at(-1); // prettier-ignore
+    say(`INSERT INTO chiave.accounts (id, login, name, role, password, recovery, created_at) VALUES (1, 'x', 'X', 'owner', 'x', '[]', NOW(3));
+      INSERT INTO chiave.sessions (account_id, token, way, began_at, rotated_at, seen_at, ends_at) VALUES (1, 'x', 'password', NOW(3), NOW(3), NOW(3), NOW(3) + INTERVAL 1 DAY);`);
+    expect(run('second', 'backup.mjs', at('in.sql.gz'), '--try')).toMatchObject({ status: 0 });
+    expect(run('second', 'restore.mjs', at('in.sql.gz'), '--over')).toMatchObject({ status: 0 });
+    expect(say('SELECT (SELECT COUNT(*) FROM chiave.accounts), (SELECT COUNT(*) FROM chiave.sessions);')).toBe('[["1","0"]]');
+    expect(run('second', 'restore.mjs', at('one.sql.gz'), '--over')).toMatchObject({ status: 0 });
+  });
   it('encrypted to a public key it is read by the private one and by nothing else', () => {
     installCommands({ age: 'age' });
     spawnSync('age-keygen', ['-o', at('shop.key')]);
