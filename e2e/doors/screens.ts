@@ -59,6 +59,8 @@ describe('on screen', () => {
     await enter('fitter');
     await at('/people/6?from=a-link');
     await ready();
+    // Readings are stamped with the account's name, not with what the device said before.
+    expect(await page.evaluate(() => localStorage.getItem('chiave-fitter'))).toBe(HANDS.fitter.name);
     await page.getByRole('link', { name: /Fabrice Welt/ }).click();
     await page.getByRole('heading', { name: 'Fabrice Welt' }).waitFor(WAIT);
     await clean();

@@ -82,11 +82,23 @@ const codeNeeded = (): Problem =>
   new Problem(401, 'A code too', 'This account has a second factor: type its code, or a recovery code.', [{ path: 'code', message: 'the code of the second factor' }]); // prettier-ignore
 /** Seconds a clock may be off either way. */
 const CODE_TOLERANCE_S = 30;
+/** @throws Problem 409 where it was sealed with another key of the shop */
+function secretOf(row: AccountModel): string {
+  try {
+    return unseal(row.second!);
+  } catch {
+    throw new Problem(
+      409,
+      'Another key',
+      'The second factor was sealed with another key of the shop (SHOP_SECRET). An owner takes it away; then set it up anew.'
+    );
+  }
+}
 /** True for a code of the second factor, which then counts no more, or for a recovery code, which is used up. */
 async function takesCode(row: AccountModel, code: string): Promise<boolean> {
   const bare = code.replace(/[\s-]/g, '');
   if (/^\d{6}$/.test(bare)) {
-    const result = await verify({ secret: unseal(row.second!), token: bare, epochTolerance: CODE_TOLERANCE_S });
+    const result = await verify({ secret: secretOf(row), token: bare, epochTolerance: CODE_TOLERANCE_S });
     if (!result.valid) return false;
     const step = (result as { timeStep: number }).timeStep;
     const [taken] = await tables(database()).Account.update({ secondStep: step }, { where: { id: row.id, secondStep: { [Op.lt]: step } } });

@@ -1,9 +1,14 @@
 <script lang="ts">
   import type { Me } from '$lib/api/door-schema';
   import { ROLE } from '$lib/roles';
+  import { fitterName } from '$lib/send/save.svelte';
 
   /** Who is signed in on this device, and the way to their account; on a tablet by their initials. */
   let { me }: { me: Me } = $props();
+  // Readings are stamped with whoever is signed in. Set before any page reads it; in the demo the device says its own.
+  $effect.pre(() => {
+    if (me.accountId !== null) fitterName.set(me.name);
+  });
   const open = $derived(me.accountId === null);
   const name = $derived(open ? 'Demo, open' : me.name);
   const role = $derived(ROLE[me.role].name.toLowerCase());
