@@ -1,18 +1,16 @@
-import { spawnSync } from 'node:child_process';
+import { execFile } from 'node:child_process';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { as, ask, haveHands, sql } from './hands';
 
 /** Who did what, and what becomes of a record that somebody altered. */
 const WEB = new URL('../../web/', import.meta.url).pathname;
-/** Looks through the record as `npm run audit` does. */
-function audit(end = ''): { ok: boolean; said: string } {
-  const { status, stdout, stderr } = spawnSync('../node_modules/.bin/tsx', ['src/lib/server/db/cli.ts', 'audit', end], {
-    cwd: WEB,
-    encoding: 'utf8',
-    env: process.env
+/** Looks through the record as `npm run audit` does; beside this process, whose connections would be closed under it if it waited for it. */
+const audit = (end = ''): Promise<{ ok: boolean; said: string }> =>
+  new Promise((resolve) => {
+    execFile('../node_modules/.bin/tsx', ['src/lib/server/db/cli.ts', 'audit', end], { cwd: WEB }, (error, stdout, stderr) =>
+      resolve({ ok: error === null, said: stdout + stderr })
+    );
   });
-  return { ok: status === 0, said: stdout + stderr };
-}
 const endOf = (said: string): string => /ends with ([0-9a-f]{64})/.exec(said)?.[1] ?? '';
 
 describe('the record', () => {
@@ -37,19 +35,19 @@ describe('the record', () => {
   it('is as it was written, also after many wrote at once, and after a person was erased', async () => {
     const ids = await Promise.all(Array.from({ length: 25 }, (_, i) => ask('POST', '/customers', { cookie: fitter, body: { name: `At Once ${i}` } }).then((r) => r.body.id as number))); // prettier-ignore
     await Promise.all(ids.map((id) => ask('PATCH', `/customers/${id}`, { cookie: fitter, body: { story: 'a story to be forgotten' } })));
-    const before = audit();
+    const before = await audit();
     expect(before).toMatchObject({ ok: true });
     expect((await ask('DELETE', `/customers/${ids[0]}`, { cookie: fitter })).status).toBe(200);
-    const after = audit(endOf(before.said));
+    const after = await audit(endOf(before.said));
     expect(after, after.said).toMatchObject({ ok: true });
     expect(await sql('SELECT 1 FROM change_log WHERE customer_id = ?', [ids[0]])).toHaveLength(0);
     expect(endOf(after.said)).not.toBe(endOf(before.said));
   });
   const whole = async (alter: string, mend: string, values: unknown[] = []) => {
     await sql(alter, values);
-    const found = audit();
+    const found = await audit();
     await sql(mend, values);
-    expect(audit().ok).toBe(true);
+    expect((await audit()).ok).toBe(true);
     return found;
   };
   it('an entry that was altered, one that was taken out, a change that was rewritten or removed, and an end that was cut off are found', async () => {
@@ -68,6 +66,6 @@ describe('the record', () => {
     const cut = await whole('DELETE FROM deeds WHERE id >= ?', 'INSERT INTO deeds SELECT * FROM kept_aside WHERE id >= ?', [id]);
     expect(cut.said).toContain('ends otherwise than it was left');
     await sql('DROP TABLE kept_aside');
-    expect(audit('0'.repeat(64)).said).toContain('cut off or written anew');
+    expect((await audit('0'.repeat(64))).said).toContain('cut off or written anew');
   });
 });

@@ -1,4 +1,4 @@
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -130,13 +130,20 @@ describe('npm start', () => {
   it('a door open to the network needs an account, made on the command line; then everybody signs in, on this machine too', async () => {
     const open = { HOST: '0.0.0.0' };
     await expect(start([], open)).rejects.toThrow(/nobody has an account yet/);
-    const account = (args: string[], password: string) =>
-      spawnSync(process.execPath, ['scripts/account.mjs', ...args], { cwd: root, input: `${password}\n`, encoding: 'utf8', env: { ...process.env, DATABASE_URL: '', CHIAVE_DATA: folder } }); // prettier-ignore
-    const short = account(['add', 'Ondina Salt'], 'short');
+    // Beside this process: connections that it keeps would be closed under it if it waited.
+    const account = (args: string[], password: string): Promise<{ status: number | null; stdout: string; stderr: string }> =>
+      new Promise((done) => {
+        const child = spawn(process.execPath, ['scripts/account.mjs', ...args], { cwd: root, env: { ...process.env, DATABASE_URL: '', CHIAVE_DATA: folder } });
+        const said = { stdout: '', stderr: '' };
+        for (const name of ['stdout', 'stderr'] as const) child[name].on('data', (chunk: Buffer) => (said[name] += chunk.toString()));
+        child.once('close', (status) => done({ status, ...said }));
+        child.stdin.end(`${password}\n`);
+      });
+    const short = await account(['add', 'Ondina Salt'], 'short');
     expect([short.status, short.stderr]).toEqual([1, expect.stringContaining('at least 10')]);
-    const first = account(['add', 'Ondina Salt', 'fitter'], 'nine brass buckles');
+    const first = await account(['add', 'Ondina Salt', 'fitter'], 'nine brass buckles');
     expect([first.status, first.stderr]).toEqual([1, expect.stringContaining('the first account is an owner')]);
-    expect(account(['add', 'Ondina Salt'], 'nine brass buckles').stdout).toContain('added Ondina Salt, owner');
+    expect((await account(['add', 'Ondina Salt'], 'nine brass buckles')).stdout).toContain('added Ondina Salt, owner');
     const address = await start([], open);
     expect((await api(address, 'GET', '/customers')).status).toBe(401);
     const page = await fetch(`${address}/people/1`, { redirect: 'manual' });
@@ -153,7 +160,7 @@ describe('npm start', () => {
     expect((await fetch(`${again}/api/v1/customers`, { headers: { cookie } })).status).toBe(200);
     expect((await api(again, 'GET', '/customers')).status).toBe(401);
     // An owner who is locked out; whoever sits at the machine helps.
-    expect(account(['password', 'ondina salt'], 'ten brass buckles').stdout).toContain('new password');
+    expect((await account(['password', 'ondina salt'], 'ten brass buckles')).stdout).toContain('new password');
     expect((await fetch(`${again}/api/v1/customers`, { headers: { cookie } })).status).toBe(401);
   });
 
