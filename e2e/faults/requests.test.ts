@@ -26,8 +26,8 @@ beforeAll(async () => {
         body: requestBody?.content['application/json']?.schema
       }))
   );
-  // It answers for ever.
-  operations = operations.filter((o) => o.path !== '/gauge');
+  // One answers for ever; the first account shuts the door on all that follow.
+  operations = operations.filter((o) => o.path !== '/gauge' && !(o.method === 'POST' && o.path === '/accounts'));
   const { fitting } = await newFitting('Made up');
   await ask('PUT', `/fittings/${fitting}/feet`, { left: side(255), right: side(256) });
   await post(`/fittings/${fitting}/tries`, { styleId: 'bassoon', size: '8', width: 'F' });
