@@ -59,7 +59,7 @@
           >
         {/each}
       </div>
-      <!-- A tablet has no keys to be told of, and no room for it. -->
+      <!-- A tablet has no keys to be told of, and no room for it: the guide is reached by one's own name there. -->
       <div class="max-lg:hidden"><Shortcuts /></div>
       {#if page.data.me}<WhoIsHere me={page.data.me} />{/if}
     </div>

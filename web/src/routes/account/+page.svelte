@@ -48,6 +48,7 @@
     <h1>{data.account.name}</h1>
     <p class="soft">{ROLE[data.account.role].name}: {ROLE[data.account.role].words}</p>
   </div>
+  <Button href="/guide">The guide</Button>
   {#if roleHas(data.me?.role ?? null, 'shop')}<Button href="/accounts">Accounts of the shop</Button>{/if}
   <Button kind="primary" onclick={leave}>Sign out</Button>
 </div>

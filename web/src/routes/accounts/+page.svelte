@@ -29,7 +29,10 @@
 
 <svelte:head><title>Accounts · Chiave</title></svelte:head>
 
-<h1>Accounts</h1>
+<div class="flex items-start">
+  <h1 class="mr-auto">Accounts</h1>
+  <Button href="/guide">The guide</Button>
+</div>
 {#if first}
   <p class="says mt-1">Nobody has an account yet: whoever sits at this machine works as the demo’s owner.</p>
   <p class="soft">Make the first one, your own. From then on everybody signs in, on this machine too.</p>
