@@ -8,6 +8,7 @@
     { path: '/stock', name: 'Styles' },
     { path: '/stock/lasts', name: 'Lasts' },
     { path: '/stock/targets', name: 'Targets' },
+    { path: '/stock/proposals', name: 'Proposals' },
     { path: '/stock/learned', name: 'What try-ons teach' },
     { path: '/stock/truth', name: 'Is it true?' },
     { path: '/stock/files', name: 'In and out' }
