@@ -7,35 +7,67 @@ import { Transform } from 'node:stream';
  */
 export const firstLine = (migrations) => `-- Chiave backup 1: ${migrations.join(' ')}\n`;
 const FIRST = /^-- Chiave backup 1: ([\w -]+)$/;
-const lastLine = (sum) => `-- Chiave backup ends: sha256 ${sum}\n`;
-const LAST = /-- Chiave backup ends: sha256 ([0-9a-f]{64})\n$/;
+const lastLine = (sum, from) => `-- Chiave backup ends: sha256 ${sum}${from ? ` taken ${from.taken} log ${from.log} ${from.position}` : ''}\n`;
+/** What it adds up to; when it was taken; from which file and byte of the log it can be taken on. The sum is of all that stands before. */
+const LAST = /-- Chiave backup ends: sha256 ([0-9a-f]{64})(?: taken (\d{4}-\d\d-\d\dT[\d:.]+Z) log ([\w.-]+) (\d+))?\n$/;
+/** Where the log stood as the dump was taken, as MariaDB writes it into one; this line and those about it are left out of the backup. */
+const WHERE = /^-- CHANGE MASTER TO MASTER_LOG_FILE='([\w.-]+)', MASTER_LOG_POS=(\d+);$/;
+const ABOUT_LOG = /^-- .*\b(MASTER|master|slave|gtid|GTID)/;
+/** Longer than any such line, bytes. */
+const REMARK = 400;
 /** How MariaDB ends a dump; backups of the first version end so. */
 const DUMP_ENDS = /-- Dump completed[^\n]*\n*$/;
 /** More than the longest ending, bytes. */
 const TAIL = 256;
 
-/** Puts a dump between our two lines. @throws when the dump did not come to its end */
+/**
+ * Puts a dump between our two lines, and what it says of the log into the last one: the same content then adds up to the same
+ * whenever and wherever it is taken.
+ * @throws when the dump did not come to its end
+ */
 export function wrapped(migrations) {
   const sum = createHash('sha256');
   let tail = Buffer.alloc(0);
-  let begun = false;
+  let rest = Buffer.alloc(0);
+  let taken = null;
+  let from = null;
+  const put = (stream, bytes) => {
+    sum.update(bytes);
+    tail = Buffer.concat([tail, bytes]).subarray(-TAIL);
+    stream.push(bytes);
+  };
   const begin = (stream) => {
-    if (begun) return;
-    begun = true;
-    sum.update(firstLine(migrations));
-    stream.push(firstLine(migrations));
+    if (taken) return;
+    // The moment it was read at is before its first byte.
+    taken = new Date().toISOString();
+    put(stream, Buffer.from(firstLine(migrations)));
+  };
+  /** Lines that end in it, without those about the log. */
+  const lines = (bytes) => {
+    const kept = [];
+    for (let start = 0, end; start < bytes.length; start = end) {
+      end = bytes.indexOf(10, start) + 1 || bytes.length;
+      const remark = bytes[start] === DASH && end - start < REMARK ? bytes.subarray(start, end).toString('utf8').trimEnd() : '';
+      const [, log, position] = WHERE.exec(remark) ?? [];
+      if (log) from = { taken, log, position };
+      if (!log && !ABOUT_LOG.test(remark)) kept.push(bytes.subarray(start, end));
+    }
+    return Buffer.concat(kept);
   };
   return new Transform({
     transform(chunk, _encoding, done) {
       begin(this);
-      sum.update(chunk);
-      tail = Buffer.concat([tail, chunk]).subarray(-TAIL);
-      done(null, chunk);
+      const held = Buffer.concat([rest, chunk]);
+      const whole = held.lastIndexOf(10) + 1;
+      rest = held.subarray(whole);
+      put(this, lines(held.subarray(0, whole)));
+      done();
     },
     flush(done) {
       begin(this);
+      put(this, lines(rest));
       if (!DUMP_ENDS.test(tail.toString('latin1'))) return done(new Error('the dump was cut short'));
-      this.push(lastLine(sum.digest('hex')));
+      this.push(lastLine(sum.digest('hex'), from));
       done();
     }
   });
@@ -67,6 +99,8 @@ export class BackupScan {
   tables = new Set();
   /** Steps of the structure the first line names; null in backups of the first version, which say none. */
   migrations = null;
+  /** When it was taken and where the log goes on from it, as { taken, log, position }; null where the last line does not say. */
+  from = null;
   #sum = createHash('sha256');
   #tail = Buffer.alloc(0);
   #state = 'code';
@@ -95,10 +129,11 @@ export class BackupScan {
       if (!DUMP_ENDS.test(tail)) throw new Error('it is cut short: its last line is missing');
       return this.#sum.update(this.#tail).digest('hex');
     }
-    const [ending, sum] = LAST.exec(tail) ?? [];
+    const [ending, sum, taken, log, position] = LAST.exec(tail) ?? [];
     if (!ending) throw new Error('it is cut short: its last line is missing');
     const own = this.#sum.update(this.#tail.subarray(0, this.#tail.length - ending.length)).digest('hex');
     if (own !== sum) throw new Error('it was changed since it was written: it does not add up');
+    if (log) this.from = { taken, log, position: Number(position) };
     return own;
   }
 

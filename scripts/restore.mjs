@@ -1,32 +1,40 @@
 /**
- * `npm run restore -- FILE [--over] [--key FILE]`: brings a backup back. Into an empty database without a word; over one with content only
+ * `npm run restore -- [FILE] [--at MOMENT] [--over] [--key FILE] [--logs FOLDER]`: brings a backup back. Into an empty database without a word; over one with content only
  * when told `--over`. It is read through first, then read in beside what is there, then put in its place in one step: whatever
  * happens meanwhile, the database is the old one or the new one, whole. `--key` names the private key of one that is encrypted.
+ * `--at "2026-11-20 15:00"` brings back what stood at that second: the backup named, or the newest from before it in `backups/`, is
+ * taken on by the log of what was written since; `--logs FOLDER` says where that lies when it is not the data folder's own.
  * Everybody signs in anew afterwards; `--as-is` leaves that out, for trying a backup.
  */
 import { spawn } from 'node:child_process';
-import { createReadStream, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
-import { Transform } from 'node:stream';
-import { pipeline } from 'node:stream/promises';
 import { fileURLToPath } from 'node:url';
-import { createGunzip } from 'node:zlib';
-import { BackupScan } from './backup-format.mjs';
+import { readThrough } from './backup-read.mjs';
 import { clientOf, databaseAt, fileAt, knownMigrations } from './backup-tools.mjs';
 import { needRoom } from './disk.mjs';
 import { installCommands } from './install.mjs';
+import { logFolderOf } from './mariadb.mjs';
 import { run } from './run.mjs';
 import { ask, bareRefusal, dropScratch, scratchOf, tablesOf } from './scratch-schemas.mjs';
 import { done, fail, inPlainWords, step } from './say.mjs';
+import { momentOf, newestBefore, takenOn } from './take-on.mjs';
 
 inPlainWords();
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const words = process.argv.slice(2);
-const key = words.includes('--key') ? fileAt(words[words.indexOf('--key') + 1] ?? '') : null;
-const name = words.find((w, i) => !w.startsWith('-') && words[i - 1] !== '--key');
-if (!name) fail('Say which file: npm run restore -- backups/chiave-….sql.gz');
-let file = fileAt(name);
+const VALUED = ['--key', '--at', '--logs'];
+/** What stands behind a flag; null where the flag is not there. */
+const flagged = (flag) => (words.includes(flag) ? (words[words.indexOf(flag) + 1] ?? '') : null);
+const key = flagged('--key') === null ? null : fileAt(flagged('--key'));
+const at = flagged('--at') === null ? null : momentOf(flagged('--at'));
+const data = resolve(process.env.CHIAVE_DATA ?? join(root, '.data'));
+const name = words.find((w, i) => !w.startsWith('-') && !VALUED.includes(words[i - 1]));
+if (!name && !at) fail('Say which file: npm run restore -- backups/chiave-….sql.gz; or which moment: npm run restore -- --at "2026-11-20 15:00"');
+const backups = join(root, 'backups');
+let file = name ? fileAt(name) : newestBefore(backups, at);
+if (!file) fail(`There is no backup in ${backups} from before that moment. Name one that is elsewhere.`);
 if (!existsSync(file)) fail(`There is no file ${file}.`);
 if (file.endsWith('.age')) {
   if (!key) fail(`${file} is encrypted: say who reads it, --key KEYFILE.`);
@@ -40,35 +48,19 @@ if (file.endsWith('.age')) {
   file = opened;
 }
 
-/** Reads the file through a scan, and on into a stream where one is given. @returns the scan and what the file adds up to */
-async function scanned(into) {
-  const scan = new BackupScan();
-  const through = new Transform({
-    transform(chunk, _encoding, next) {
-      try {
-        scan.push(chunk);
-        next(null, into ? chunk : undefined);
-      } catch (error) {
-        next(error);
-      }
-    }
-  });
-  if (into) await pipeline(createReadStream(file), createGunzip(), through, into);
-  else {
-    through.resume();
-    await pipeline(createReadStream(file), createGunzip(), through);
-  }
-  return { scan, sum: scan.end() };
-}
-
 step('Reading the backup through');
 let first;
 try {
-  first = await scanned(null);
+  first = await readThrough(file);
 } catch (error) {
-  const cut = error.code === 'Z_BUF_ERROR';
-  const noise = String(error.code ?? '').startsWith('Z_');
-  fail(`${file} is no backup of Chiave: ${cut ? 'it is cut short' : noise ? 'it does not unpack' : error.message}. Nothing was changed.`);
+  fail(`${file} is no backup of Chiave: ${error.message}. Nothing was changed.`);
+}
+if (at) {
+  const { from } = first.scan;
+  if (!from) fail(`${file} does not say where the log goes on from it: it can be restored as it is, and not taken on. Nothing was changed.`);
+  if (new Date(from.taken) > at) fail(`${file} was taken at ${from.taken}, after that moment. Name an earlier one. Nothing was changed.`);
+  file = await takenOn(root, file, from, at, flagged('--logs') === null ? logFolderOf(data) : fileAt(flagged('--logs')));
+  first = await readThrough(file);
 }
 const known = knownMigrations(root);
 const unknown = (names) => names.find((m, i) => m !== known[i]);
@@ -80,7 +72,7 @@ if (!tables.has('migrations') || !tables.has('customers')) fail(`${file} is no b
 const { url, own, stop } = await databaseAt(root, { doing: 'restoring a backup', alone: true });
 const { args, env, database } = clientOf(url);
 const { incoming, outgoing } = scratchOf(database);
-if (own) needRoom(resolve(process.env.CHIAVE_DATA ?? `${root}/.data`));
+if (own) needRoom(data);
 const refuse = async (text) => {
   ask(url, `DROP DATABASE IF EXISTS \`${incoming}\`;`, { loud: false });
   await stop();
@@ -108,7 +100,7 @@ client.stderr.on('data', (chunk) => (said = (said + chunk).slice(-4000)));
 const ended = new Promise((end) => client.once('close', end));
 let second;
 try {
-  second = await scanned(client.stdin);
+  second = await readThrough(file, client.stdin);
   if ((await ended) !== 0) throw new Error('refused');
 } catch {
   await ended;
@@ -138,4 +130,4 @@ const moved = ask(
 if (!moved) await refuse('The backup could not be put in its place; what was there is there still.');
 dropScratch(url);
 await stop();
-done(`${file} is back`);
+done(at ? `everything is as it was at ${at.toLocaleString('sv')}` : `${file} is back`);

@@ -8,7 +8,7 @@ import { needRoom } from './disk.mjs';
 import { makeFolder } from './files.mjs';
 import { takeFolder } from './folder-lock.mjs';
 import { installCommands, installPackages } from './install.mjs';
-import { forever, startMariadb } from './mariadb.mjs';
+import { forever, logFolderOf, startMariadb } from './mariadb.mjs';
 import { alive } from './processes.mjs';
 import { clearLeftovers, noteRunning, noteStopped, readRunning } from './running.mjs';
 import { sleep, start } from './run.mjs';
@@ -90,7 +90,7 @@ if (url) {
     step('Beginning again with clean demo data');
     const old = await startMariadb(folder, { onlyIfRunning: true });
     await old?.stop();
-    rmSync(join(folder, 'mariadb'), { recursive: true, force: true });
+    for (const old of [join(folder, 'mariadb'), logFolderOf(folder)]) rmSync(old, { recursive: true, force: true });
   }
   const begun = await startMariadb(folder, { onspawn, givenUp });
   // Stopped meanwhile: what stops it knows of it already.
@@ -173,7 +173,10 @@ function backUpByNight() {
       cwd: root,
       env: { DATABASE_URL: url, CHIAVE_DATA: folder }
     });
-    child.once('exit', (code) => code !== 0 && console.error('The backup of tonight failed: see the lines above.'));
+    child.once('exit', (code) => {
+      if (code !== 0) console.error('The backup of tonight failed: see the lines above.');
+      else mariadb?.turnLog();
+    });
   }, MINUTE_MS / 2).unref();
 }
 if (AT !== 'off') backUpByNight();
