@@ -43,6 +43,9 @@ export function clientOf(url) {
 /** A file named on the command line, from where the command was typed. */
 export const fileAt = (name) => (isAbsolute(name) ? name : resolve(process.env.INIT_CWD ?? process.cwd(), name));
 
+/** Where backups that are named by themselves lie: `BACKUP_FOLDER`, else beside the program. */
+export const backupFolder = (root) => (process.env.BACKUP_FOLDER ? fileAt(process.env.BACKUP_FOLDER) : join(root, 'backups'));
+
 /** Every step of the structure this version knows, in order. */
 export const knownMigrations = (root) =>
   readdirSync(join(root, 'web/src/lib/server/db/migrations'))

@@ -13,7 +13,7 @@ import { pipeline } from 'node:stream/promises';
 import { fileURLToPath } from 'node:url';
 import { createGzip } from 'node:zlib';
 import { wrapped } from './backup-format.mjs';
-import { clientOf, databaseAt, fileAt } from './backup-tools.mjs';
+import { backupFolder, clientOf, databaseAt, fileAt } from './backup-tools.mjs';
 import { tried } from './backup-try.mjs';
 import { makeFolder } from './files.mjs';
 import { installCommands } from './install.mjs';
@@ -33,7 +33,7 @@ const keep = flagged('--keep');
 if (recipient !== null && !/^age1[0-9a-z]{50,70}$/.test(recipient)) fail('--to takes a public key of age: age1…, as age-keygen makes one.');
 if (keep !== null && !/^[1-9]\d{0,3}$/.test(keep)) fail('--keep takes how many stay: --keep 14.');
 const named = words.find((w, i) => !w.startsWith('--') && !['--to', '--keep'].includes(words[i - 1]));
-const file = named ? fileAt(named) : join(root, 'backups', `chiave-${stamp}.sql.gz${recipient ? '.age' : ''}`);
+const file = named ? fileAt(named) : join(backupFolder(root), `chiave-${stamp}.sql.gz${recipient ? '.age' : ''}`);
 const part = `${file}.${process.pid}.part`;
 makeFolder(dirname(file));
 // What a backup that was killed left behind.

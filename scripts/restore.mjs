@@ -2,7 +2,7 @@
  * `npm run restore -- [FILE] [--at MOMENT] [--over] [--key FILE] [--logs FOLDER]`: brings a backup back. Into an empty database without a word; over one with content only
  * when told `--over`. It is read through first, then read in beside what is there, then put in its place in one step: whatever
  * happens meanwhile, the database is the old one or the new one, whole. `--key` names the private key of one that is encrypted.
- * `--at "2026-11-20 15:00"` brings back what stood at that second: the backup named, or the newest from before it in `backups/`, is
+ * `--at "2026-11-20 15:00"` brings back what stood at that second: the backup named, or the newest from before it among the backups, is
  * taken on by the log of what was written since; `--logs FOLDER` says where that lies when it is not the data folder's own.
  * Everybody signs in anew afterwards; `--as-is` leaves that out, for trying a backup.
  */
@@ -12,7 +12,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { readThrough } from './backup-read.mjs';
-import { clientOf, databaseAt, fileAt, knownMigrations } from './backup-tools.mjs';
+import { backupFolder, clientOf, databaseAt, fileAt, knownMigrations } from './backup-tools.mjs';
 import { needRoom } from './disk.mjs';
 import { installCommands } from './install.mjs';
 import { logFolderOf } from './mariadb.mjs';
@@ -32,7 +32,7 @@ const at = flagged('--at') === null ? null : momentOf(flagged('--at'));
 const data = resolve(process.env.CHIAVE_DATA ?? join(root, '.data'));
 const name = words.find((w, i) => !w.startsWith('-') && !VALUED.includes(words[i - 1]));
 if (!name && !at) fail('Say which file: npm run restore -- backups/chiave-….sql.gz; or which moment: npm run restore -- --at "2026-11-20 15:00"');
-const backups = join(root, 'backups');
+const backups = backupFolder(root);
 let file = name ? fileAt(name) : newestBefore(backups, at);
 if (!file) fail(`There is no backup in ${backups} from before that moment. Name one that is elsewhere.`);
 if (!existsSync(file)) fail(`There is no file ${file}.`);

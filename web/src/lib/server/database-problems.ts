@@ -13,11 +13,14 @@ const AWAY_CODES = new Set([
   'ER_SERVER_SHUTDOWN'
 ]);
 
-/** True when the database, not the request, is at fault: nothing was saved and trying again makes sense. */
+/** MariaDB's number for a node of a cluster that has lost the others or is still joining them. */
+const NODE_NOT_READY = 1047;
 /** What a page says of a database that is away. */
 export const DATABASE_AWAY = 'The database does not answer. Nothing is lost: wait a moment and open the page again.';
+/** True when the database, not the request, is at fault: nothing was saved and trying again makes sense. */
 export function isDatabaseAway(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
+  if (errorNumber(error) === NODE_NOT_READY) return true;
   const inner =
     (error as { original?: { code?: string; errno?: number }; parent?: { code?: string } }).original ?? (error as { parent?: { code?: string } }).parent;
   const code = inner?.code ?? (error as { code?: string }).code;
