@@ -13,6 +13,8 @@ export default defineConfig({
     baseURL: process.env.CHIAVE_URL ?? 'http://127.0.0.1:5150',
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
+    // Requests are held up and answered by tests here; what it does without a server is tried where there is none.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -137,6 +137,11 @@ describe('roles', () => {
       for (const word of ['metatarsal', 'diabetic', 'tingles since', 'burns at night']) expect(reader.includes(word), word).toBe(false);
       expect(apprentice.includes('Health notes are kept of this person')).toBe(true);
     });
+    it('and find the person only for those who may read them', async () => {
+      const total = async (who: Role, search: string) => (await ask('GET', `/customers?search=${search}`, { cookie: cookies.get(who)! })).body.total;
+      expect([await total('fitter', 'metatarsal'), await total('apprentice', 'metatarsal'), await total('reader', 'metatarsal')]).toEqual([1, 0, 0]);
+      expect(await total('apprentice', 'orlando%20quiet')).toBe(1);
+    });
     it('an apprentice’s forms leave them as they are, and cannot write any', async () => {
       const cookie = cookies.get('apprentice')!;
       const { withheld, flags, version } = (await ask('GET', `/customers/${person}`, { cookie })).body;

@@ -86,7 +86,7 @@ export const handle: Handle = async ({ event, resolve }) => {
   if (building) return resolve(event);
   const began = performance.now();
   const id = requestId(event.request);
-  const asked: Asked = { who: null, id, asker: addressOf(event) };
+  const asked: Asked = { who: null, id, asker: addressOf(event), read: event.request.method === 'GET' ? new Map() : null };
   /** Notes how it was answered: by the route as it is written, since an address may hold what somebody searched for. */
   const note = (status: number): void => {
     const seconds = (performance.now() - began) / 1000;

@@ -55,7 +55,7 @@ describe('the one table of who may do what', () => {
   });
   it('what is read is what whoever asks may see, and work that nobody asked for sees all', () => {
     expect(mayNow('health')).toBe(true);
-    const by = (who: Who | null, work: () => void) => during({ who, id: 'x', asker: 'x' }, work);
+    const by = (who: Who | null, work: () => void) => during({ who, id: 'x', asker: 'x', read: null }, work);
     by({ ...DEMO_OWNER, role: 'apprentice' }, () => expect(mayNow('health')).toBe(false));
     by(null, () => expect(mayNow('look')).toBe(false));
     by(DEMO_OWNER, () => expect(mayNow('health')).toBe(true));

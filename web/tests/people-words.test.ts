@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { personWords, wordsOf } from '../src/lib/server/db/person-words';
+import { foundBy, personWords, wordsOf } from '../src/lib/server/db/person-words';
 import { textRecord, textSet, records, isFigure } from '../src/lib/server/db/kept';
 import { whatChanged } from '../src/lib/server/shop/changes';
 
@@ -19,6 +19,11 @@ describe('words a person is found by', () => {
   });
   it('where letters stand without spaces, every one may begin what is looked for', () => {
     expect(personWords({ name: '王小明' })).toEqual(['王小明', '小明', '明']);
+  });
+  it('words of the story only are told apart: they find for those who may read it', () => {
+    const words = foundBy({ name: 'Tullio Brambati', work: 'bassoon', story: 'numb bassoon player' });
+    expect(words.filter((w) => w.ofHealth).map((w) => w.word)).toEqual(['numb', 'player']);
+    expect(words.filter((w) => !w.ofHealth).map((w) => w.word)).toEqual(['tullio', 'brambati', 'bassoon']);
   });
   it('are never longer than what is kept of them', () => expect(wordsOf('x'.repeat(200))[0]).toHaveLength(40));
 });

@@ -3,6 +3,7 @@
   import { onMount } from 'svelte';
   import { page } from '$app/state';
   import ThemeProvider from 'flowbite-svelte/ThemeProvider.svelte';
+  import ConnectionLine from '$lib/ui/frame/ConnectionLine.svelte';
   import QuickBox from '$lib/ui/frame/QuickBox.svelte';
   import Shortcuts from '$lib/ui/frame/Shortcuts.svelte';
   import WhoIsHere from '$lib/ui/frame/WhoIsHere.svelte';
@@ -65,6 +66,7 @@
     </div>
     <div class="brass-rule" aria-hidden="true"></div>
   </header>
+  <ConnectionLine />
   <main id="main" class="mx-auto max-w-[1280px] px-4 py-4">{@render children()}</main>
 </ThemeProvider>
 

@@ -2,7 +2,7 @@ import { dayNumber } from '@chiave/core/keep';
 import { forPage } from '$lib/server/page';
 import { comeOn } from '$lib/server/shop/appointments';
 import { seenLast } from '$lib/server/shop/customers';
-import { dueThisWeek, reckonStale, rowsOf } from '$lib/server/shop/due';
+import { dueThisWeek, rowsOf } from '$lib/server/shop/due';
 import { openFittings } from '$lib/server/shop/fittings';
 import { shopToday, zoneOfShop } from '$lib/server/shop/settings';
 import { cameBack, runningTimers } from '$lib/server/shop/tries';
@@ -21,7 +21,6 @@ export const load = async () => {
   const [open, people, { styles }, due, timers, back, comes] = await forPage(
     Promise.all([openFittings(OPEN), seenLast(LAST_HERE), stockroomNow(), dueThisWeek(today, DUE), runningTimers(), cameBack(BACK_DAYS), comeOn(today)])
   );
-  void reckonStale(today);
   const nameOf = (id: string): string => styles.find((s) => s.id === id)?.name ?? id;
   const day = dayNumber(today);
   return {

@@ -34,7 +34,7 @@ export function sizesOf(style: Pick<Style, 'from' | 'to' | 'step'>): number[] {
   return sizes;
 }
 
-export const sizeText = (style: Style, size: number): string => formatSize(size, style.step);
+export const sizeText = (style: Pick<Style, 'step'>, size: number): string => formatSize(size, style.step);
 export const stockKey = (style: Style, size: number, width: string): string => `${sizeText(style, size)}|${width}`;
 export const onShelf = (style: Style, size: number, width: string): number => style.stock[stockKey(style, size, width)] ?? 0;
 

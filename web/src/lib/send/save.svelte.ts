@@ -1,3 +1,5 @@
+import { connection } from './connection.svelte';
+import { Draft } from './drafts';
 import { answered, keyOf } from './write-keys';
 
 /**
@@ -34,23 +36,26 @@ export class Keeper {
   #latest: unknown;
   #keepDraft = false;
   #running: Promise<void> | undefined;
+  readonly #draft: Draft;
   /** A body that was sent and of which nobody knows whether it was saved; it is settled before anything newer is sent. */
   #unsettled: unknown;
 
   /**
-   * @param draftKey where the unsaved body waits in this browser; empty for none
+   * @param draftName under which the unsaved body waits in this browser; empty for none
    */
   constructor(
     readonly url: string,
     readonly method: 'PUT' | 'PATCH',
-    readonly draftKey: string = ''
-  ) {}
+    draftName: string = ''
+  ) {
+    this.#draft = new Draft(draftName);
+  }
 
-  /** A body left unsaved by a closed tab or a dead battery, or null. */
+  /** A body left unsaved by a closed tab or a dead battery, or null. It goes on from the version it was made on: whoever saved since is told. */
   draft<T>(): T | null {
-    if (!this.draftKey || typeof localStorage === 'undefined') return null;
-    const text = localStorage.getItem(this.draftKey);
-    return text ? (JSON.parse(text) as T) : null;
+    const left = this.#draft.read<T>();
+    if (left?.version != null && this.version !== null && !left.saved) this.version = left.version;
+    return left?.body ?? null;
   }
 
   /**
@@ -62,7 +67,7 @@ export class Keeper {
     this.#latest = body;
     this.#keepDraft = keepDraft;
     this.state = 'typing';
-    if (this.draftKey) localStorage.setItem(this.draftKey, JSON.stringify(kept));
+    this.#draft.write(kept, this.version);
     clearTimeout(this.#timer);
     this.#timer = setTimeout(() => void this.now(), SETTLE_MS);
   }
@@ -86,7 +91,7 @@ export class Keeper {
   drop(): void {
     this.#latest = undefined;
     this.#unsettled = undefined;
-    if (this.draftKey) localStorage.removeItem(this.draftKey);
+    this.#draft.drop();
     this.state = 'saved';
     this.message = '';
     this.errors = [];
@@ -102,18 +107,22 @@ export class Keeper {
       if (this.version !== null) this.version = outcome.value.version ?? this.version;
       if (this.#latest === body) {
         this.#latest = undefined;
-        if (this.draftKey && !this.#keepDraft) localStorage.removeItem(this.draftKey);
+        if (this.#keepDraft) this.#draft.change({ saved: true });
+        else this.#draft.drop();
         this.state = 'saved';
         this.onsaved();
       }
       this.at = Date.now();
       this.message = '';
       this.errors = [];
-      if (this.#latest !== undefined && this.#latest !== body) await this.#send();
+      if (this.#latest !== undefined && this.#latest !== body) {
+        this.#draft.change({ version: this.version });
+        await this.#send();
+      }
       return;
     }
     // Of an erased person nothing stays, here neither.
-    if (outcome.status === ERASED && this.draftKey) localStorage.removeItem(this.draftKey);
+    if (outcome.status === ERASED) this.#draft.drop();
     // What was unsettled is refused for good: what was typed since is not.
     if (!outcome.again && outcome.status !== CONFLICT && this.#latest !== body) return this.#send();
     this.errors = outcome.errors;
@@ -158,8 +167,10 @@ export async function send<T = unknown>(url: string, method: string, body?: unkn
     if (response.status === PROPOSED) return { ok: false, again: false, status: PROPOSED, detail: (value as { detail: string }).detail, errors: [] };
     if (response.ok) return { ok: true, value: value as T };
     const { detail = 'The server did not understand.', errors = [] } = value as { detail?: string; errors?: SaveError[] };
+    if (response.status >= 500) void connection.look();
     return { ok: false, again: response.status >= 500, status: response.status, detail, errors };
   } catch {
+    void connection.look();
     return { ok: false, again: true, status: 0, detail: 'The application does not answer. What you typed is still here; it is tried again.', errors: [] };
   }
 }

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { renderSVG } from 'uqr';
   import { roleHas, ROLE, SCOPES } from '$lib/roles';
+  import { draftsWaiting, dropDrafts } from '$lib/send/drafts';
+  import { forgetPages } from '$lib/send/kept-pages';
   import { send } from '$lib/send/save.svelte';
   import { OwnAccount } from '$lib/ui/doors/own-account.svelte';
   import SessionList from '$lib/ui/doors/SessionList.svelte';
@@ -35,8 +37,14 @@
     recovery = made.recovery;
     [offered, code] = [null, ''];
   }
+  /** So many entries on this device are not saved yet: signing out lets them go, so it is asked first. */
+  let unsaved = $state(0);
   async function leave(): Promise<void> {
+    unsaved = unsaved > 0 ? 0 : draftsWaiting();
+    if (unsaved > 0) return;
     await send('/api/v1/leave', 'POST', {});
+    dropDrafts();
+    await forgetPages();
     location.assign('/enter');
   }
 </script>
@@ -52,6 +60,12 @@
   {#if roleHas(data.me?.role ?? null, 'shop')}<Button href="/accounts">Accounts of the shop</Button>{/if}
   <Button kind="primary" onclick={leave}>Sign out</Button>
 </div>
+{#if unsaved > 0}
+  <Notice class="mt-3" tone="caution" role="alert"
+    >{unsaved === 1 ? 'One entry' : `${unsaved} entries`} on this device could not be saved yet. Open the visit again and wait until it says saved; or
+    <Button kind="text" onclick={leave}>sign out and let go of what is unsaved</Button></Notice
+  >
+{/if}
 {#if data.me?.way === 'pin' && data.me.role !== data.account.role}
   <Notice class="mt-3" tone="caution"
     >Here by PIN, and so with the rights of a {ROLE[data.me.role].name.toLowerCase()}. For an owner’s, sign in with the password.</Notice

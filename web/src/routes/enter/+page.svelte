@@ -2,6 +2,7 @@
   import { page } from '$app/state';
   import { enterSchema } from '$lib/api/door-schema';
   import { ownPath } from '$lib/own-path';
+  import { forgetPages } from '$lib/send/kept-pages';
   import { apiForm, firstOf } from '$lib/send/api-form';
   import Button from '$lib/ui/kit/Button.svelte';
   import Check from '$lib/ui/kit/Check.svelte';
@@ -15,7 +16,10 @@
     body: (typed) => typed,
     schema: enterSchema,
     url: '/api/v1/enter',
-    onsent: () => location.assign(ownPath(page.url.searchParams.get('to'), location.origin)),
+    onsent: async (): Promise<void> => {
+      await forgetPages();
+      location.assign(ownPath(page.url.searchParams.get('to'), location.origin));
+    },
     onrefused: ({ errors: found }) => {
       codeAsked ||= found.some((e) => e.path === 'code');
       return false;

@@ -3,7 +3,7 @@ import { dayText, KIND_LIFE, tallyOf, type Habit, type LifeEvent } from '@chiave
 import { MEASURES } from '@chiave/core/measure';
 import type { Sequelize } from 'sequelize';
 import { packFacts, tables } from './models';
-import { personWords } from './person-words';
+import { foundBy } from './person-words';
 import { steps } from './steps';
 
 /** How many of each a crowd has. */
@@ -82,7 +82,7 @@ export async function fillCrowd(sequelize: Sequelize, size: CrowdSize): Promise<
   await rows('customers', ['name', 'work', 'story'], (people) =>
     addRows(
       'customer_words',
-      people.flatMap((p) => personWords(p).map((word) => ({ word, customer_id: p.id })))
+      people.flatMap((p) => foundBy(p).map(({ word, ofHealth }) => ({ word, customer_id: p.id, of_health: ofHealth })))
     )
   );
   const personOf = (i: number): number => (i < size.mostVisits ? often : firstPerson + (i % (size.people - 1)));

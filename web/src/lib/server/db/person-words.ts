@@ -18,3 +18,13 @@ export function personWords(person: { name?: unknown; work?: unknown; story?: un
   const inside = words.filter((w) => UNSPACED.test(w)).flatMap((w) => [...w].map((_, i) => [...w].slice(i).join('')));
   return [...new Set([...words, ...inside])];
 }
+
+/** A word somebody is found by. Words that stand in their story only may tell of their health: they find for those who may read it. */
+export interface FoundBy {
+  word: string;
+  ofHealth: boolean;
+}
+export function foundBy(person: { name?: unknown; work?: unknown; story?: unknown }): FoundBy[] {
+  const open = new Set(personWords({ name: person.name, work: person.work }));
+  return personWords(person).map((word) => ({ word, ofHealth: !open.has(word) }));
+}

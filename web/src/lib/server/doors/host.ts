@@ -2,7 +2,8 @@ const LOOPBACK = ['127.0.0.1', 'localhost', '::1'];
 /** A proxy on this machine brings the network to an application that itself listens on loopback. */
 const behindProxy = (): boolean => !['', 'no'].includes(process.env.BEHIND_PROXY ?? '');
 /** Whether only this machine reaches the application. */
-export const isLoopback = (): boolean => !behindProxy() && LOOPBACK.includes(process.env.HOST ?? (process.env.NODE_ENV === 'production' ? '0.0.0.0' : '127.0.0.1'));
+export const isLoopback = (): boolean =>
+  !behindProxy() && LOOPBACK.includes(process.env.HOST ?? (process.env.NODE_ENV === 'production' ? '0.0.0.0' : '127.0.0.1'));
 /** Fewest letters of what seals secrets. */
 const LEAST_SECRET = 32;
 /** Opened to the network, secrets are sealed with a key of the shop's own. @throws where there is none */

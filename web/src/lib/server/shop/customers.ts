@@ -80,27 +80,31 @@ async function linesOf(people: string, order: string, values: Record<string, unk
   return rows.map((row) => ({ ...customerRowOf(row), ...besides.parse(row.get()) }));
 }
 
+/** Visits looked through for each person listed: somebody who came many times lately must not hide the others. */
+const VISITS_EACH = 20;
 /** Who was here last, that one first; none who was erased. */
 export const seenLast = (limit: number): Promise<CustomerLine[]> =>
   linesOf(
-    `SELECT c.* FROM customers c JOIN (SELECT customer_id, MAX(opened_at) AS seen FROM fittings GROUP BY customer_id ORDER BY seen DESC LIMIT :most) f
+    `SELECT c.* FROM customers c JOIN (SELECT v.customer_id, MAX(v.opened_at) AS seen
+         FROM (SELECT customer_id, opened_at FROM fittings ORDER BY opened_at DESC LIMIT :most) v GROUP BY v.customer_id) f
        ON f.customer_id = c.id WHERE c.erased_at IS NULL ORDER BY f.seen DESC LIMIT :limit`,
     'lastSeen DESC, c.id',
-    // Some of those may have been erased since.
-    { limit, most: 4 * limit }
+    { limit, most: VISITS_EACH * limit }
   );
 
 /**
  * People by name, a page at a time, with when they were last fitted and the lengths measured then; those who were erased are
- * not listed. What is looked for are the beginnings of words in name, work and story, all of them.
+ * not listed. What is looked for are the beginnings of words in name, work and, for those who may read it, story, all of them.
  */
 export async function peoplePage({ search = '', limit = PEOPLE_AT_ONCE, after, measured = false }: PeopleAsked = {}): Promise<PeoplePage> {
   const words = wordsOf(search).slice(0, MOST_WORDS);
   const values: Record<string, unknown> = { limit: limit + 1, after: after ?? 0 };
   words.forEach((word, i) => (values[`word${i}`] = `${word.replace(/[\\%_]/g, '\\$&')}%`));
+  // Nobody learns of somebody's health by looking for it.
+  const seen = mayNow('health') ? '' : ' AND w.of_health = 0';
   const found = [
     'c.erased_at IS NULL',
-    ...words.map((_, i) => `c.id IN (SELECT w.customer_id FROM customer_words w WHERE w.word LIKE :word${i})`),
+    ...words.map((_, i) => `c.id IN (SELECT w.customer_id FROM customer_words w WHERE w.word LIKE :word${i}${seen})`),
     ...(measured ? ["EXISTS (SELECT 1 FROM fittings f JOIN foot_measures m ON m.fitting_id = f.id AND m.field = 'lengthMm' WHERE f.customer_id = c.id)"] : [])
   ].join(' AND ');
   const behind = after === undefined ? '' : 'AND (c.name, c.id) > (SELECT p.name, p.id FROM customers p WHERE p.id = :after)';

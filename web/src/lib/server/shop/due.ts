@@ -110,12 +110,12 @@ async function reckonSome(today: string): Promise<number> {
   return rows.length;
 }
 /** So many people are gone through for Today; the rest are counted. */
-const GONE_THROUGH = 40;
+const GONE_THROUGH = 20;
 /** Those of whom something is told this week, the most urgent first, and how many there are. */
 export async function dueThisWeek(today: string, most: number, ahead = 7): Promise<{ people: DueOfPerson[]; total: number }> {
   const until = dayText(dayNumber(today) + ahead);
   // Those who were written to just now are told at once; where there are thousands, as after a migration, the rest follow beside.
-  await reckonSome(today);
+  if ((await reckonSome(today)) === CHUNK) void reckonStale(today);
   const [rows, [{ total }]] = await Promise.all([
     selectPlain<Marked>(`SELECT ${MARKED} FROM due_people WHERE next_on <= :until ORDER BY sort_on, customer_id LIMIT :most`, { until, most: GONE_THROUGH }), // prettier-ignore
     selectPlain<{ total: number }>('SELECT COUNT(*) AS total FROM due_people WHERE next_on <= :until', { until })

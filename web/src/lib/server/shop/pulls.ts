@@ -2,6 +2,7 @@ import type { Pull } from '@chiave/core/use';
 import { pullRow, type PullRow } from '../../api/use-schema';
 import { bySchema, database, tables, type PullModel } from '../db';
 import { notFound } from '../problems';
+import { onceAsked } from '../watch/asking';
 
 /** @returns null for a row of a part or floor that there is none of: it stays out of the sums */
 const toRow = (row: PullModel): PullRow | null => {
@@ -9,10 +10,11 @@ const toRow = (row: PullModel): PullRow | null => {
   return bySchema({ ...plain, kg: row.kg, createdAt: createdAt.toISOString() }, pullRow, null);
 };
 /** Every pull test of this shop, newest first. */
-export async function allPulls(): Promise<PullRow[]> {
-  const rows = await tables(database()).Pull.findAll({ order: [['id', 'DESC']] });
-  return rows.flatMap((row) => toRow(row) ?? []);
-}
+export const allPulls = (): Promise<PullRow[]> =>
+  onceAsked('pulls', async () => {
+    const rows = await tables(database()).Pull.findAll({ order: [['id', 'DESC']] });
+    return rows.flatMap((row) => toRow(row) ?? []);
+  });
 /** Keeps a pull. @param who took it */
 export async function addPull(pull: Pull, who: string): Promise<PullRow> {
   const row = await tables(database()).Pull.create({ ...pull, kg: [...pull.kg], who, createdAt: new Date() });

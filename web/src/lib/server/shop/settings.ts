@@ -10,6 +10,7 @@ import { tipStockSchema, USUAL_TIP_STOCK, type TipStock } from '../../api/tip-st
 import type { stripsSchema } from '../../api/size-schema';
 import { STRIPS } from '../../drawing/rule-strips';
 import { bySchema, database, tables, textSet } from '../db';
+import { onceAsked } from '../watch/asking';
 
 const STRIPS_NAME = 'rule-strips';
 const ORDER_NAME = 'measure-order';
@@ -44,10 +45,11 @@ export async function keepMeasureOrder({ order }: z.infer<typeof measureOrderSch
 }
 
 /** Targets this shop has set for itself; null where it keeps to ours. */
-export async function targetsOfShop(): Promise<ShopTargets | null> {
-  const row = await tables(database()).Setting.findByPk(TARGETS_NAME);
-  return row ? bySchema(row.value, targetsSchema, null) : null;
-}
+export const targetsOfShop = (): Promise<ShopTargets | null> =>
+  onceAsked(TARGETS_NAME, async () => {
+    const row = await tables(database()).Setting.findByPk(TARGETS_NAME);
+    return row ? bySchema(row.value, targetsSchema, null) : null;
+  });
 
 /** Keeps the shop's targets; an empty set goes back to ours. */
 export async function keepTargets(targets: ShopTargets): Promise<void> {
@@ -79,10 +81,11 @@ export async function keepHands(hands: Hands): Promise<void> {
 }
 
 /** The time zone whose calendar days the shop goes by; the machine's own until somebody says another. */
-export async function zoneOfShop(): Promise<string> {
-  const row = await tables(database()).Setting.findByPk(ZONE_NAME);
-  return row && typeof row.value === 'string' ? row.value : Intl.DateTimeFormat().resolvedOptions().timeZone;
-}
+export const zoneOfShop = (): Promise<string> =>
+  onceAsked(ZONE_NAME, async () => {
+    const row = await tables(database()).Setting.findByPk(ZONE_NAME);
+    return row && typeof row.value === 'string' ? row.value : Intl.DateTimeFormat().resolvedOptions().timeZone;
+  });
 /** Keeps it. */
 export async function keepZone(zone: string): Promise<void> {
   await tables(database()).Setting.upsert({ name: ZONE_NAME, value: zone });

@@ -8,6 +8,8 @@ export interface Asked {
   id: string;
   /** Whose work it is when there is too much: an account, or an address. */
   asker: string;
+  /** What was read for it already; null in a request that writes, which must see what it wrote. */
+  read: Map<string, Promise<unknown>> | null;
 }
 const asking = new AsyncLocalStorage<Asked>();
 export const during = <T>(asked: Asked, work: () => T): T => asking.run(asked, work);
@@ -18,3 +20,12 @@ export const askedNow = (): Asked | undefined => asking.getStore();
  * answers must tell nobody what they may not see.
  */
 export const wholly = <T>(work: () => T): T => asking.exit(work);
+/** Reads something once for the request that is being answered, however often it is needed; anew in one that writes, and in work that nobody asked for. */
+export function onceAsked<T>(name: string, read: () => Promise<T>): Promise<T> {
+  const known = askedNow()?.read;
+  if (!known) return read();
+  const before = known.get(name) as Promise<T> | undefined;
+  const found = before ?? read();
+  if (!before) known.set(name, found);
+  return found;
+}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { forgetPages } from '$lib/send/kept-pages';
   import { send } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Field from '$lib/ui/kit/Field.svelte';
@@ -14,8 +15,11 @@
   async function take(): Promise<void> {
     const sent = await send('/api/v1/hand', 'POST', { accountId: chosen, pin });
     pin = '';
-    if (sent.ok) location.assign('/');
-    else message = sent.detail;
+    if (sent.ok) {
+      // Pages kept for minutes without a network were those of somebody who may see more, or less.
+      await forgetPages();
+      location.assign('/');
+    } else message = sent.detail;
   }
 </script>
 

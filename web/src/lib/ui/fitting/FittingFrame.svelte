@@ -1,7 +1,7 @@
 <script lang="ts">
   import Withheld from './Withheld.svelte';
   import { onMount, untrack, type Snippet } from 'svelte';
-  import { beforeNavigate, goto, preloadCode } from '$app/navigation';
+  import { afterNavigate, beforeNavigate, goto, preloadCode } from '$app/navigation';
   import { page } from '$app/state';
   import { formatLength } from '@chiave/core/measure';
   import type { FittingRow } from '$lib/api/rows';
@@ -11,6 +11,7 @@
   import SaveLine from './SaveLine.svelte';
   import { STEPS } from './steps';
   import { warm } from '$lib/workers/fit-client';
+  import { KEPT_API, keepPages } from '$lib/send/kept-pages';
   import { forWorker } from '$lib/workers/for-worker';
   import { shown } from '$lib/ui/kit/units.svelte';
 
@@ -26,6 +27,8 @@
   const calm = $derived([desk.asked, desk.feet].every((k) => ['saved', 'saving', 'typing'].includes(k.state)));
 
   const PAUSE_MS = 800;
+  /** How long somebody is at a fitting, and at one of its steps, before it is kept for minutes without the server. */
+  const [NEAR_MS, STAY_MS] = [3000, 1500];
   let warmed = false;
   onMount(() => desk.restore());
   onMount(() => {
@@ -41,6 +44,15 @@
   onMount(() => {
     const idle = window.requestIdleCallback ?? setTimeout;
     idle(() => STEPS.forEach((step) => void preloadCode(`/fittings/${desk.fitting.id}/${step.id}`)));
+    // For minutes without the server: every step's data, as going from step to step asks for it, and all parts of the application.
+    const near = setTimeout(() => keepPages([...KEPT_API, ...STEPS.map((step) => `/fittings/${desk.fitting.id}/${step.id}/__data.json?x-sveltekit-invalidated=001`)], true), NEAR_MS); // prettier-ignore
+    return () => clearTimeout(near);
+  });
+  let staying: ReturnType<typeof setTimeout> | undefined;
+  afterNavigate(() => {
+    clearTimeout(staying);
+    // The page itself, which was put together here and never asked for: reloaded without the server, it opens.
+    staying = setTimeout(() => keepPages([page.url.pathname]), STAY_MS);
   });
 
   // Leaving the fitting waits for what is unsaved; its steps need not.

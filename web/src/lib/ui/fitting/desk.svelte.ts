@@ -33,10 +33,10 @@ export class Desk {
     this.fitting = fitting;
     this.entries = entriesOf(fitting.feet);
     this.stamps = stampsOf(fitting.feet);
-    this.asked = new Keeper(`/api/v1/fittings/${fitting.id}`, 'PATCH', `chiave-asked-${fitting.id}`);
+    this.asked = new Keeper(`/api/v1/fittings/${fitting.id}`, 'PATCH', `asked-${fitting.id}`);
     // Only what was changed here since the last save is sent, so that two tablets on one fitting do not undo each other.
     this.asked.onsaved = () => (this.#changed = {});
-    this.feet = new Keeper(`/api/v1/fittings/${fitting.id}/feet`, 'PUT', `chiave-feet-${fitting.id}`);
+    this.feet = new Keeper(`/api/v1/fittings/${fitting.id}/feet`, 'PUT', `feet-${fitting.id}`);
     this.asked.version = fitting.version;
     this.feet.version = fitting.feetVersion;
   }

@@ -245,7 +245,7 @@ export class PointeBench {
   }
   #keep(id: number, kept: DancerAnswer): void {
     this.kept = kept;
-    const asked = new Keeper(`/api/v1/customers/${id}/pointe`, 'PUT', `chiave-pointe-${id}`);
+    const asked = new Keeper(`/api/v1/customers/${id}/pointe`, 'PUT', `pointe-${id}`);
     asked.version = kept.version;
     const draft = asked.draft<DancerBody>();
     this.dancer = draft ?? kept.dancer;

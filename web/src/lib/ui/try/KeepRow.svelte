@@ -25,7 +25,7 @@
   const keeper = new Keeper(
     untrack(() => `/api/v1/tries/${row.id}`),
     'PATCH',
-    untrack(() => `chiave-keep-${row.id}`)
+    untrack(() => `keep-${row.id}`)
   );
   keeper.version = untrack(() => row.version);
   keeper.onsaved = () => (row.version = keeper.version ?? row.version);

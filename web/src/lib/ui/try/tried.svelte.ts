@@ -35,7 +35,7 @@ export class Tried {
     this.#desk = desk;
     this.row = row;
     this.style = style;
-    this.keeper = new Keeper(`/api/v1/tries/${row.id}`, 'PATCH', `chiave-try-${row.id}`);
+    this.keeper = new Keeper(`/api/v1/tries/${row.id}`, 'PATCH', `try-${row.id}`);
     this.keeper.version = row.version;
     this.keeper.onsaved = () => {
       this.#changed = {};

@@ -1,5 +1,5 @@
 import type { InferAttributes, InferCreationAttributes, Model, Sequelize, Transaction } from 'sequelize';
-import { personWords } from '../person-words';
+import { foundBy } from '../person-words';
 import { json, MOMENT, NUMBER, STRING, TEXT } from './columns';
 import { doorTables } from './doors';
 import { keepingTables } from './keeping';
@@ -66,15 +66,12 @@ export function tables(sequelize: Sequelize): Tables {
   // Whoever writes a person, the words they are found by follow in the same transaction.
   t.Customer.addHook('afterSave', async (row: Model, { transaction }: { transaction?: Transaction | null }) => {
     const { id: customerId, name, work, story, erasedAt } = row as CustomerModel;
-    const words = erasedAt ? [] : personWords({ name, work, story });
-    const had = (await t.CustomerWord.findAll({ where: { customerId }, transaction })).map((w) => w.word);
-    const gone = had.filter((w) => !words.includes(w));
-    const fresh = words.filter((w) => !had.includes(w));
+    const words = new Map((erasedAt ? [] : foundBy({ name, work, story })).map((w) => [w.word, w.ofHealth]));
+    const had = new Map((await t.CustomerWord.findAll({ where: { customerId }, transaction })).map((w) => [w.word, w.ofHealth]));
+    const gone = [...had].filter(([word, ofHealth]) => words.get(word) !== ofHealth).map(([word]) => word);
+    const fresh = [...words].filter(([word, ofHealth]) => had.get(word) !== ofHealth).map(([word, ofHealth]) => ({ word, customerId, ofHealth }));
     if (gone.length > 0) await t.CustomerWord.destroy({ where: { customerId, word: gone }, transaction });
-    await t.CustomerWord.bulkCreate(
-      fresh.map((word) => ({ word, customerId })),
-      { ignoreDuplicates: true, transaction }
-    );
+    await t.CustomerWord.bulkCreate(fresh, { ignoreDuplicates: true, transaction });
   });
   known.set(sequelize, t);
   return t;

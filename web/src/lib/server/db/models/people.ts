@@ -163,6 +163,8 @@ export interface OccasionModel extends Model<InferAttributes<OccasionModel>, Inf
 export interface CustomerWordModel extends Model<InferAttributes<CustomerWordModel>, InferCreationAttributes<CustomerWordModel>> {
   word: string;
   customerId: number;
+  /** It stands in their story only. */
+  ofHealth: boolean;
 }
 export interface ChangeModel extends Model<InferAttributes<ChangeModel>, InferCreationAttributes<ChangeModel>> {
   id: CreationOptional<number>;
@@ -350,7 +352,7 @@ export const peopleTables = (sequelize: Sequelize) => ({
   ),
   CustomerWord: sequelize.define<CustomerWordModel>(
     'CustomerWord',
-    { word: { type: STRING(40), primaryKey: true }, customerId: { type: NUMBER, primaryKey: true } },
+    { word: { type: STRING(40), primaryKey: true }, customerId: { type: NUMBER, primaryKey: true }, ofHealth: flag('ofHealth') },
     { tableName: 'customer_words' }
   ),
   Change: sequelize.define<ChangeModel>(

@@ -19,6 +19,7 @@
   import { fitterName, send, type SaveError } from '$lib/send/save.svelte';
   import type { FittingRow, TryRow } from '$lib/api/rows';
   import { learnAskOf } from '$lib/learn-fitting';
+  import { unpackBriefs } from '$lib/style-brief';
   import { shown } from '$lib/ui/kit/units.svelte';
   import { heardAt } from '$lib/workers/fit-client';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -33,7 +34,10 @@
   onMount(() => (fitter = fitterName.get()));
   const hand = $derived(hands[fitter] ?? {});
   const desk = getDesk();
-  const styleOf = (id: string): Style | undefined => data.styles.find((s) => s.id === id);
+  const briefs = $derived(unpackBriefs(data.briefs));
+  /** Styles carried to the chair since the page was opened. */
+  let carried = $state.raw<readonly Style[]>([]);
+  const styleOf = (id: string): Style | undefined => carried.find((s) => s.id === id) ?? data.styles.find((s) => s.id === id);
   // Made anew when what another device saved is taken: then every row is another.
   const made: Record<string, Tried> = {};
   function triedOf(row: TryRow, reading: number): Tried {
@@ -101,7 +105,7 @@
   let width = $state('');
   let errors = $state<SaveError[]>([]);
   let message = $state('');
-  const chosen = $derived(styleOf(styleId));
+  const chosen = $derived(briefs.find((s) => s.id === styleId));
   const errorOf = (path: string) => errors.find((e) => e.path === path)?.message;
 
   async function add(event: SubmitEvent): Promise<void> {
@@ -115,6 +119,8 @@
     errors = sent.ok ? [] : sent.errors;
     message = sent.ok || sent.errors.some((e) => ['size', 'width'].includes(e.path)) ? '' : sent.detail;
     if (sent.ok) {
+      const style = styleOf(styleId) ? null : await send<Style>(`/api/v1/styles/${styleId}`, 'GET');
+      if (style?.ok) carried = [...carried, style.value];
       desk.addTry(sent.value.tried);
       size = '';
     }
@@ -203,7 +209,7 @@
       <div class="mt-1 grid items-start gap-3 grid-cols-2">
         <Select label="Style" class="col-span-2" bind:value={styleId}>
           <option value="">choose a style</option>
-          {#each data.styles as s (s.id)}<option value={s.id}>{s.name}, {s.maker.name}</option>{/each}
+          {#each briefs as s (s.id)}<option value={s.id}>{s.name}, {s.maker}</option>{/each}
         </Select>
         <Field
           label="Size"
