@@ -1,19 +1,25 @@
 /**
  * `npm run bench:load [-- 10000]`: a seeded crowd in a throwaway database: so many people, twice as many visits, ten times as many
- * try-ons, six times as many pairs. First the ten commonest requests together at 50 a second from 20 clients, then pages and requests
+ * try-ons, six times as many pairs. First the ten commonest requests
+ * together at 50 a second from 20 clients, of one process and of two, then pages and requests
  * one by one at 1 and at 20 connections. Prints milliseconds; asserts nothing, since figures belong to a machine.
  */
 import autocannon from 'autocannon';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { freePort } from './mariadb.mjs';
+import { sleep } from './run.mjs';
 import { done, fail, step } from './say.mjs';
-import { crowdOf, tenCommonest } from './ten.mjs';
+import { addressOf, startWeb, untilServed } from './serve.mjs';
+import { crowdOf, tenCommonest, untilReckoned } from './ten.mjs';
 import { throwaway } from './throwaway.mjs';
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const people = Number(process.argv[2] ?? 10_000);
 /** Seconds the ten are asked together, and each alone. */
 const [TOGETHER_S, ALONE_S] = [40, 6];
+/** Seconds before that which are not counted: a process that has just begun is slower. */
+const WARM_S = 12;
 /** Requests a second of the ten together, and clients who send them. */
 const [RATE, CLIENTS] = [50, 20];
 
@@ -23,40 +29,62 @@ const crowd = crowdOf(root, app.url, people);
 if (!crowd) fail('The crowd could not be filled in.');
 const { often, ordinary } = crowd;
 done(`the one who comes most often is ${often}`);
-const { ten, fitting } = await tenCommonest(app.address, crowd);
+await untilReckoned(app.address, app.url);
+// Each client has a person of their own in the chair.
+const clients = [];
+for (let c = 0; c < CLIENTS; c++) clients.push(await tenCommonest(app.address, ordinary - c));
+const [{ ten, fitting }] = clients;
 
 const part = (times, share) => times[Math.min(times.length - 1, Math.floor(share * times.length))] ?? NaN;
 const ms = (value) => String(Math.round(value)).padStart(6);
 
-/** Each of the ten has its share of the rate and of the clients, all at once. */
-async function together() {
-  const all = await Promise.all(
-    ten.map(async ({ name, path, ...rest }) => {
-      const times = [];
+/**
+ * Each client goes through the ten, beginning at another, some in a second; they begin one after another, so that the requests come spread
+ * and not all at once. @param addresses of the processes that are asked in turn
+ */
+async function together(addresses, seconds, quiet = false) {
+  const times = new Map(ten.map(({ name }) => [name, []]));
+  let failed = 0;
+  await Promise.all(
+    clients.map(async (client, c) => {
+      await sleep((c * 1000) / CLIENTS);
+      const own = ten.map((_, i) => client.ten[(i + c) % ten.length]);
       const asked = autocannon({
-        url: `${app.address}${path}`,
-        connections: CLIENTS / ten.length,
-        overallRate: RATE / ten.length,
-        duration: TOGETHER_S,
+        url: addresses[c % addresses.length],
+        connections: 1,
+        // So many of this client that all of them come to the rate.
+        connectionRate: Math.floor((RATE * (c + 1)) / CLIENTS) - Math.floor((RATE * c) / CLIENTS),
+        duration: seconds,
         timeout: 60,
-        ...rest
+        requests: own.map(({ name: _name, ...request }) => ({ method: 'GET', ...request }))
       });
-      asked.on('response', (_client, _status, _bytes, time) => times.push(time));
-      const { non2xx, errors } = await asked;
-      return { name, times: times.sort((a, b) => a - b), failed: non2xx + errors };
+      // One connection answers in the order it was asked in.
+      let n = 0;
+      asked.on('response', (_client, status, _bytes, time) => {
+        times.get(own[n++ % own.length].name).push(time);
+        if (status >= 400) failed++;
+      });
+      await asked;
     })
   );
-  for (const { name, times, failed } of all)
-    console.log(
-      `  ${name.padEnd(36)} ${ms(part(times, 0.5))} ${ms(part(times, 0.95))} ${ms(times.at(-1))} ms ${String(times.length).padStart(6)} asked ${failed} failed`
-    );
-  const times = all.flatMap((one) => one.times).sort((a, b) => a - b);
-  console.log(
-    `  ${'all of them'.padEnd(36)} ${ms(part(times, 0.5))} ${ms(part(times, 0.95))} ${ms(times.at(-1))} ms ${String(times.length).padStart(6)} asked`
-  );
+  if (quiet) return;
+  for (const [name, of] of [...times, ['all of them', [...times.values()].flat()]]) {
+    of.sort((a, b) => a - b);
+    console.log(`  ${name.padEnd(36)} ${ms(part(of, 0.5))} ${ms(part(of, 0.95))} ${ms(of.at(-1))} ms ${String(of.length).padStart(6)} asked`);
+  }
+  if (failed > 0) console.log(`  ${failed} failed`);
 }
+const port = await freePort();
+const second = startWeb(root, { folder: app.folder, url: app.url, host: '127.0.0.1', port });
+const two = [app.address, addressOf('127.0.0.1', port)];
+const trouble = await untilServed(second, two[1]);
+if (trouble) fail(trouble);
 console.log(`\n${people} people, the ten commonest at ${RATE} a second from ${CLIENTS} clients: median, 95th percentile, longest`);
-await together();
+for (const addresses of [[app.address], two]) {
+  console.log(addresses.length === 1 ? ' one process' : ' two processes');
+  await together(addresses, WARM_S, true);
+  await together(addresses, TOGETHER_S);
+}
 
 const alone = [
   ...ten,
@@ -82,4 +110,5 @@ for (const { name, path, ...rest } of alone) {
   }
   console.log(`  ${name.padEnd(36)} ${cells.join('   ')}   ${bytes} B`);
 }
+second.kill('SIGKILL');
 await app.stop();

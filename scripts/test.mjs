@@ -98,17 +98,17 @@ if (wanted('api') || wanted('browser')) {
   if (wanted('browser')) playwright('browser', env);
   await app.stop();
 }
+const form = only.includes('faults') ? 'long' : 'short';
 if (wanted('doors')) {
   // From its first account on everybody signs in: a database of its own.
   const log = join(scratch, 'doors.log');
   const app = await throwaway(root, { log });
-  vitest('doors', ['doors'], { CHIAVE_URL: app.address, DATABASE_URL: app.url, CHIAVE_LOG: log });
+  vitest('doors', ['doors'], { CHIAVE_URL: app.address, DATABASE_URL: app.url, CHIAVE_LOG: log, FAULTS: form });
   await app.stop();
 }
 if (wanted('faults')) {
   // A database of its own: what is made up and cut off here must not be seen by other tests.
   const app = await throwaway(root);
-  const form = only.includes('faults') ? 'long' : 'short';
   vitest('faults', ['faults'], { CHIAVE_URL: app.address, DATABASE_URL: app.url, FAULTS: form });
   await app.stop();
 }

@@ -25,6 +25,7 @@ export async function throwaway(root, { log } = {}) {
   if (trouble) fail(trouble);
   return {
     address,
+    folder,
     url: mariadb.url,
     async stop() {
       child.kill('SIGTERM');

@@ -7,5 +7,6 @@ import './privacy';
 import './record';
 import './watching';
 import './screens';
+import './made-up';
 
 afterAll(closePool);

@@ -149,4 +149,23 @@ describe('on screen', () => {
     await page.getByText(/left by Ondina Salt/).first().waitFor(WAIT); // prettier-ignore
     expect(wrong).toEqual([]);
   });
+  it('signing out leaves nothing of people in the browser, and asks first where something is unsaved', async () => {
+    await open('/enter?to=%2Faccount');
+    await enter('fitter');
+    await at('/account');
+    await ready();
+    const left = () => page.evaluate(async () => [await caches.has('chiave-pages'), Object.keys(localStorage).some((key) => key.startsWith('chiave-draft-'))]);
+    await page.evaluate(async () => {
+      await (await caches.open('chiave-pages')).put('/people/6', new Response('kept for minutes without the server'));
+      localStorage.setItem('chiave-draft-feet-999', JSON.stringify({ body: {}, version: 1, saved: false }));
+      localStorage.setItem('chiave-draft-keep-999', JSON.stringify({ body: {}, version: 1, saved: true }));
+    });
+    await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+    await page.getByText('One entry on this device could not be saved yet.').waitFor(WAIT);
+    expect(await left()).toEqual([true, true]);
+    await clean();
+    await page.getByRole('button', { name: 'sign out and let go of what is unsaved' }).click();
+    await at('/enter');
+    expect(await left()).toEqual([false, false]);
+  });
 });

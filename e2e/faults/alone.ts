@@ -5,6 +5,8 @@ export interface Alone {
   status: number;
   type: string;
   text: string;
+  /** The session as the answer leaves it; empty where it sets none. */
+  cookie: string;
 }
 /**
  * A request on a connection of its own. One that is kept may be closed under it while this process is busy making up the next request,
@@ -18,7 +20,10 @@ export const alone = (method: string, path: string, headers: OutgoingHttpHeaders
       response.setEncoding('utf8');
       response.on('data', (chunk: string) => (text += chunk));
       response.on('error', reject);
-      response.on('end', () => resolve({ status: response.statusCode!, type: response.headers['content-type'] ?? '', text }));
+      response.on('end', () => {
+        const cookie = (response.headers['set-cookie'] ?? []).map((c) => c.split(';')[0]).filter((c) => !c.endsWith('=')).at(-1) ?? ''; // prettier-ignore
+        resolve({ status: response.statusCode!, type: response.headers['content-type'] ?? '', text, cookie });
+      });
     });
     asked.on('error', reject);
     asked.end(body);

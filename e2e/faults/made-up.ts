@@ -50,7 +50,7 @@ const WORDS = [
 ];
 
 /** Text that has broken programs before. */
-const HOSTILE = [
+export const HOSTILE = [
   '',
   ' ',
   '\u0000',

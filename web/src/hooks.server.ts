@@ -1,5 +1,6 @@
 import { building } from '$app/environment';
 import { error, isHttpError, type Handle, type HandleServerError, type RequestEvent, type ServerInit } from '@sveltejs/kit';
+import { closeDatabase } from '$lib/server/db';
 import { forgetAnswers } from '$lib/server/answered-writes';
 import { warmUp } from '$lib/server/heavy/pool';
 import { reckonStale } from '$lib/server/shop/due';
@@ -27,6 +28,8 @@ export const init: ServerInit = () => {
   };
   // What nobody waited for must not take everybody else's work with it.
   process.on('unhandledRejection', (err) => log.error({ err }, 'something failed that nobody waited for'));
+  // Once every request under way was answered, the connections that stay open are let go of: they would hold the process.
+  process.once('sveltekit:shutdown', () => void closeDatabase().finally(() => process.exit(0)));
   forget();
   warmUp();
   void shopToday().then(reckonStale, () => {});

@@ -33,6 +33,9 @@ export function database(): Sequelize {
   return pool;
 }
 
+/** Closes the pool, if it was opened: the process is ending. */
+export const closeDatabase = async (): Promise<void> => pool?.close();
+
 /** Connections of this process: how many there are, idle, in use, and how many requests wait for one. */
 export function poolNow(): { size: number; available: number; using: number; waiting: number } {
   const held = (pool?.connectionManager as { pool?: { size: number; available: number; using: number; waiting: number } } | undefined)?.pool;

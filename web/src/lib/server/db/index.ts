@@ -1,5 +1,5 @@
 export { Op, type Transaction } from 'sequelize';
-export { database, poolNow } from './connect';
+export { closeDatabase, database, poolNow } from './connect';
 export { auditDeeds, ERASED, FORGOTTEN, noteDeed, TOOK_BACK, type Audit } from './deeds';
 export * from './kept';
 export {

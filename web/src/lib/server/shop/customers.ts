@@ -123,12 +123,16 @@ export async function customerOf(id: number): Promise<CustomerRow> {
   return customerRowOf(row);
 }
 
-/** A person held for a write to what is kept with them. @throws Problem 404, 410 when they were erased */
-export async function heldPerson(id: number, transaction: Transaction, how: 'share' | 'update'): Promise<CustomerModel> {
+/**
+ * A person held for a write to what is kept with them.
+ * @param changesDue false where nothing is written that what is due goes by
+ * @throws Problem 404, 410 when they were erased
+ */
+export async function heldPerson(id: number, transaction: Transaction, how: 'share' | 'update', changesDue = true): Promise<CustomerModel> {
   const row = await tables(database()).Customer.findByPk(id, { transaction, lock: how === 'share' ? transaction.LOCK.SHARE : transaction.LOCK.UPDATE });
   if (!row) throw notFound(`person ${id}`);
   if (row.erasedAt) throw gone(`Person ${id}`);
-  await change(STALE, { id });
+  if (changesDue) await change(STALE, { id });
   return row;
 }
 /** Whoever writes to a person changes what is due of them: it is reckoned anew. */

@@ -202,14 +202,15 @@ export interface HeldFitting {
 /**
  * Every write to a fitting begins here. The person is held first, as erasing does, so that the two cannot wait for each other.
  * @param person 'share' lets two fittings of one person be written at once, 'update' is for a write to the person too
+ * @param changesDue false where nothing is written that what is due goes by: of a visit that is a measured length and the weight
  * @throws Problem 404, 410 when the person was erased
  */
-export async function heldFitting(id: number, transaction: Transaction, person: 'share' | 'update' = 'share'): Promise<HeldFitting> {
+export async function heldFitting(id: number, transaction: Transaction, person: 'share' | 'update' = 'share', changesDue = true): Promise<HeldFitting> {
   const t = tables(database());
   const found = await t.Fitting.findByPk(id, { attributes: ['customerId'], transaction });
   if (!found) throw notFound(`fitting ${id}`);
   const customerId = found.customerId;
-  await heldPerson(customerId, transaction, person);
+  await heldPerson(customerId, transaction, person, changesDue);
   const row = await t.Fitting.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
   if (!row) throw notFound(`fitting ${id}`);
   return { row, customerId };
@@ -247,7 +248,7 @@ export async function saveFitting(id: number, asked: z.infer<typeof fittingPatch
   const { flags, version, ...patch } = withoutHealth(asked);
   const t = tables(database());
   return transacted(async (transaction) => {
-    const { row, customerId } = await heldFitting(id, transaction, flags ? 'update' : 'share');
+    const { row, customerId } = await heldFitting(id, transaction, flags ? 'update' : 'share', flags !== undefined || patch.weightKg !== undefined);
     const now = row.version;
     if (version !== undefined && version !== now) throw conflict('this fitting', version, now);
     // A copy: what is changed in the row afterwards does not change it.

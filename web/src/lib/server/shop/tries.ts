@@ -47,12 +47,12 @@ export async function createTry(
   );
 }
 
-/** A pair tried, its fitting held. @throws Problem 404, 410 */
-async function heldTry(id: number, transaction: Transaction): Promise<{ row: TryOnModel; fitting: FittingModel }> {
+/** A pair tried, its fitting held. @param changesDue false where nothing becomes of it @throws Problem 404, 410 */
+async function heldTry(id: number, transaction: Transaction, changesDue = true): Promise<{ row: TryOnModel; fitting: FittingModel }> {
   const { TryOn } = tables(database());
   const found = await TryOn.findByPk(id, { attributes: ['fittingId'], transaction });
   if (!found) throw notFound(`pair tried ${id}`);
-  const { row: fitting } = await heldFitting(found.fittingId, transaction);
+  const { row: fitting } = await heldFitting(found.fittingId, transaction, 'share', changesDue);
   const row = await TryOn.findByPk(id, { transaction });
   if (!row) throw notFound(`pair tried ${id}`);
   return { row, fitting };
@@ -62,7 +62,7 @@ async function heldTry(id: number, transaction: Transaction): Promise<{ row: Try
 export async function saveTry(id: number, { version, excludedWhy, ...patch }: z.infer<typeof tryPatchSchema>, by: string): Promise<number> {
   const pairs = patch.outcome === undefined ? null : await forPairs(id);
   return transacted(async (transaction) => {
-    const { row, fitting } = await heldTry(id, transaction);
+    const { row, fitting } = await heldTry(id, transaction, patch.outcome !== undefined);
     const now = row.version;
     if (version !== undefined && version !== now) throw conflict('this pair', version, now);
     const excluded = excludedWhy === undefined ? {} : { excluded: excludedWhy === null ? null : { by, at: new Date().toISOString(), why: excludedWhy } };

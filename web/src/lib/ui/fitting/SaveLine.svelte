@@ -1,5 +1,6 @@
 <script lang="ts">
   import { format } from 'date-fns';
+  import { connection } from '$lib/send/connection.svelte';
   import type { Keeper, SaveState } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
 
@@ -19,7 +20,12 @@
       {#if ontheirs}<Button class="ml-2" kind="text" onclick={() => ontheirs(keeper)}>Take theirs</Button>{/if}
     </span>
   {:else if keeper.state === 'waiting'}
-    <span class="caution block">Not saved yet. {keeper.message} It is tried again every few seconds.</span>
+    {#if connection.awaySince === null}
+      <span class="caution block">Not saved yet. {keeper.message} It is tried again every few seconds.</span>
+    {:else}
+      <!-- The line over the page says why. -->
+      <span class="soft">not saved yet, waits on this device</span>
+    {/if}
   {:else if keeper.state === 'refused'}
     <span class="caution block">Not saved: {keeper.message}</span>
   {:else if keeper.state === 'typing' || keeper.state === 'saving'}

@@ -54,5 +54,8 @@
     <li>To take back what you agreed to: health notes and photographs are then erased at once.</li>
     <li>To be erased. Measures and what fitted stay without your name, so that the lasts keep what they taught us.</li>
   </ul>
-  <p class="mt-2">It stays on the shop’s own machines and is sent to nobody. Whoever has not come for {data.years} years is proposed for erasing.</p>
+  <p class="mt-2">
+    It stays on the shop’s own machines and is sent to nobody. Whoever has not come for {data.years} years is proposed for erasing. Backups go back about two weeks;
+    what was erased is gone from them after that.
+  </p>
 </article>
