@@ -185,7 +185,7 @@ describe('pages survive whatever stands in the database', () => {
       expect(response!.status(), path).toBe(200);
       await page.locator('html[data-ready]').waitFor({ state: 'attached', timeout: 20_000 });
       await page.waitForTimeout(oddPeople.some((id) => path.startsWith(`/people/${id}`)) ? 60 : 250);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth), `${path} is wider than the screen`).toBeLessThanOrEqual(1280);
+      if ((await page.evaluate(() => document.documentElement.scrollWidth)) > 1280) wrong.push(`${path} is wider than the screen`);
       expect((await page.locator('main').innerText()).trim().length, path).toBeGreaterThan(20);
     }
     expect(await page.evaluate('window.ran')).toBeUndefined();

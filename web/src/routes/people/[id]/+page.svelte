@@ -60,7 +60,7 @@
 <svelte:head><title>{data.customer.name} · Chiave</title></svelte:head>
 
 <div class="flex flex-wrap items-start gap-3">
-  <div class="mr-auto">
+  <div class="mr-auto max-w-full min-w-0">
     <h1>{data.customer.name}</h1>
     <p class="soft">{data.customer.work}{data.customer.born ? ` · born ${data.customer.born}` : ''} · widths by {data.customer.fitsAs}’s letters</p>
     {#if data.customer.story}<p>{data.customer.story}</p>{/if}
