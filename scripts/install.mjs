@@ -18,14 +18,19 @@ export function installPackages(root) {
   done('done');
 }
 
+/** Debian packages whose commands are not there. @param wanted { command, or path of a file: debian package } */
+export function missingPackages(wanted) {
+  const there = (name) => (name.startsWith('/') ? existsSync(name) : found(name) || existsSync(`/usr/sbin/${name}`));
+  return [...new Set(Object.entries(wanted).flatMap(([name, debian]) => (there(name) ? [] : [debian])))];
+}
+
 /**
  * Installs Debian packages that bring the commands asked for: through apt as root, else says exactly what to type.
- * @param wanted { command: debian package }
+ * @param wanted { command, or path of a file: debian package }
  */
 export function installCommands(wanted) {
-  const missing = Object.entries(wanted).filter(([command]) => !found(command) && !existsSync(`/usr/sbin/${command}`));
-  if (missing.length === 0) return;
-  const packages = [...new Set(missing.map(([, name]) => name))];
+  const packages = missingPackages(wanted);
+  if (packages.length === 0) return;
   const line = `apt-get update && apt-get install -y ${packages.join(' ')}`;
   if (process.getuid?.() !== 0) fail(`Missing: ${packages.join(', ')}. Install with\n\n  sudo sh -c '${line}'\n\nand start again.`);
   step(`Installing ${packages.join(', ')} through apt`);

@@ -2,22 +2,25 @@ import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, openSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
 import { join, resolve } from 'node:path';
-import { installCommands } from '../../scripts/install.mjs';
+import { missingPackages } from '../../scripts/install.mjs';
 import { freePort, sleep } from '../processes';
 
 /** Three nodes of a database cluster on loopback, with the settings that `deploy` ships, and haproxy before them. */
 const root = resolve(import.meta.dirname, '../..');
 const PROVIDER = '/usr/lib/galera/libgalera_smm.so';
 const isRoot = process.getuid?.() === 0;
-/** What the tests need beside MariaDB: who it is told to as a sentence when it is not there and cannot be installed. */
-const NEEDED = { haproxy: 'haproxy', rsync: 'rsync', ss: 'iproute2', lsof: 'lsof', openssl: 'openssl' };
-const found = (command: string) => existsSync(`/usr/sbin/${command}`) || spawnSync('sh', ['-c', `command -v ${command}`]).status === 0;
+/** What the tests need beside MariaDB. */
+const NEEDED = { haproxy: 'haproxy', rsync: 'rsync', ss: 'iproute2', lsof: 'lsof', openssl: 'openssl', [PROVIDER]: 'galera-4' };
 
-/** Why a cluster cannot be tried here; null where it can. Root installs what is missing. */
+/** Why a cluster cannot be tried here; null where it can. Root installs what is missing, where the packages are to be had. */
 export function clusterMissing(): string | null {
-  if (isRoot) installCommands({ ...NEEDED, ...(existsSync(PROVIDER) ? {} : { 'no-such-command': 'galera-4' }) });
-  const missing = [...Object.keys(NEEDED).filter((c) => !found(c)), ...(existsSync(PROVIDER) ? [] : ['galera-4'])];
-  return missing.length > 0 ? `missing, and only root may install: ${missing.join(', ')}` : null;
+  const missing = (): string[] => missingPackages(NEEDED);
+  if (isRoot && missing().length > 0) {
+    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive', RUNLEVEL: '1' };
+    spawnSync('apt-get', ['update', '-qq'], { env });
+    spawnSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...missing()], { env });
+  }
+  return missing().length > 0 ? `missing, and only root may install: ${missing().join(', ')}` : null;
 }
 
 /** MariaDB refuses to be root's; the copying of a joiner works as the user that owns its folder. */
