@@ -108,6 +108,16 @@ describe('sessions', () => {
     await ask('POST', '/leave', { cookie, body: {} });
     expect((await ask('GET', '/customers', { cookie })).status).toBe(401);
   });
+  it('what goes on being told, as the gauge, ends with it too', { timeout: 40_000 }, async () => {
+    const cookie = await as('fitter');
+    const heard = await fetch(`${BASE}/api/v1/gauge`, { headers: { cookie } });
+    expect(heard.status).toBe(200);
+    const reader = heard.body!.getReader();
+    await reader.read();
+    await ask('POST', '/leave', { cookie, body: {} });
+    let ended = false;
+    while (!ended) ({ done: ended } = await reader.read());
+  });
   it('a token is changed for a new one by the hour; the old one holds for requests under way and ends both where it comes back later', async () => {
     const old = await as('fitter');
     await sql('UPDATE sessions SET rotated_at = NOW(3) - INTERVAL 2 HOUR ORDER BY id DESC LIMIT 1');

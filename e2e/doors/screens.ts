@@ -136,6 +136,10 @@ describe('on screen', () => {
     expect(await page.getByRole('button', { name: 'Erase this person' }).count()).toBe(0);
     const proposed = await page.request.put('/api/v1/settings/targets', { data: { kinds: {}, shared: {} } });
     expect(proposed.status()).toBe(202);
+    const { last } = await (await page.request.get('/api/v1/lasts/tern')).json();
+    const { version, ...body } = last;
+    const renamed = await page.request.put('/api/v1/lasts/tern', { data: { last: { ...body, name: 'Tern, looked at anew' }, version } });
+    expect(renamed.status()).toBe(202);
     await page.goto('/accounts');
     await page.getByText(/This page is for those who run the shop/).waitFor(WAIT);
     await context.clearCookies();
@@ -144,6 +148,11 @@ describe('on screen', () => {
     await at('/stock/proposals');
     await ready();
     await clean();
+    // Told by what would change, and by nothing else.
+    const rows = page.locator('[data-proposal]').filter({ hasText: 'Tern, looked at anew' }).locator('tbody tr');
+    expect(await rows.count()).toBe(1);
+    expect((await rows.first().innerText()).replace(/\s+/g, ' ')).toBe(`last › name ${last.name} Tern, looked at anew`);
+    await page.getByText('It stands there like this already.').first().waitFor(WAIT); // prettier-ignore
     const waits = page.locator('[data-proposal]').first();
     await waits.getByRole('button', { name: 'Leave it' }).click();
     await page.getByText(/left by Ondina Salt/).first().waitFor(WAIT); // prettier-ignore

@@ -27,13 +27,19 @@ const sameOrigin = (url: URL): boolean => url.origin === self.location.origin;
 /** A page of a path, or null for one that is not kept. */
 const isKept = (path: string): boolean => path === '/' || KEPT_PAGES.some((page) => path === page || path.startsWith(`${page}/`));
 
-/** An answer of a server that is there but cannot: what is kept is better. Being sent to the door ends what is kept. */
+/** How SvelteKit answers a question for a page's data with another place to go to. */
+const SENT_ON = '{"type":"redirect"';
+/** An answer of a server that is there but cannot: what is kept is better. Being sent elsewhere, as to the door, is nothing to keep. */
 const onlyWhole = {
   fetchDidSucceed: async ({ response }: { response: Response }): Promise<Response> => {
     if (response.status >= 500) throw new Error(`the server answers ${response.status}`);
     return response;
   },
-  cacheWillUpdate: async ({ response }: { response: Response }): Promise<Response | null> => (response.status === 200 && !response.redirected ? response : null)
+  cacheWillUpdate: async ({ request, response }: { request: Request; response: Response }): Promise<Response | null> => {
+    if (response.status !== 200 || response.redirected) return null;
+    const data = new URL(request.url).pathname.endsWith('/__data.json');
+    return data && (await response.clone().text()).startsWith(SENT_ON) ? null : response;
+  }
 };
 const pages = new NetworkFirst({
   cacheName: PAGES_CACHE,

@@ -80,7 +80,7 @@ export const accountRow = z.object({
 export type AccountRow = z.infer<typeof accountRow>;
 export const sessionRow = z.object({ id: z.number(), account: z.string(), device: z.string(), address: z.string(), way: z.string(), shopDay: z.boolean(), beganAt: moment, seenAt: moment, own: z.boolean() }); // prettier-ignore
 export const proposalAnswerSchema = z.strictObject({ accept: z.boolean() });
-export const proposalRow = z.object({ id: z.number(), what: z.string(), path: z.string(), by: z.string(), why: z.string(), body: z.unknown(), createdAt: moment, answer: z.string(), answeredBy: z.string(), answeredAt: moment.nullable() }); // prettier-ignore
+export const proposalRow = z.object({ id: z.number(), what: z.string(), method: z.string(), path: z.string(), by: z.string(), why: z.string(), body: z.unknown(), createdAt: moment, answer: z.string(), answeredBy: z.string(), answeredAt: moment.nullable() }); // prettier-ignore
 export type ProposalRow = z.infer<typeof proposalRow>;
 /** Who is signed in here. */
 export const meAnswer = z.object({ name: z.string(), role, way: z.string(), accountId: z.number().nullable(), shopDay: z.boolean(), hands: z.array(z.object({ id: z.number(), name: z.string() })) }); // prettier-ignore

@@ -1,4 +1,5 @@
 import { redirect } from '@sveltejs/kit';
+import { isLoopback } from '$lib/server/doors/host';
 import { ownRow } from '$lib/server/doors/accounts';
 import { sessionsOf } from '$lib/server/doors/sessions';
 import { tokensOf } from '$lib/server/doors/tokens';
@@ -9,5 +10,5 @@ export const load = async ({ locals: { who } }) => {
   const id = who?.accountId ?? null;
   if (id === null) redirect(303, '/accounts');
   const [account, sessions, tokens] = await forPage(Promise.all([ownRow(id), sessionsOf(id, who!.sessionId), tokensOf(id)]));
-  return { account, sessions, tokens };
+  return { account, sessions, tokens, onNetwork: !isLoopback() };
 };

@@ -66,6 +66,11 @@
     <Button kind="text" onclick={leave}>sign out and let go of what is unsaved</Button></Notice
   >
 {/if}
+{#if data.onNetwork && data.account.role === 'owner' && !data.account.second}
+  <Notice class="mt-3" tone="caution"
+    >You may do everything here, and a password alone opens it from the network. <a href="#second">Set up a second factor</a>.</Notice
+  >
+{/if}
 {#if data.me?.way === 'pin' && data.me.role !== data.account.role}
   <Notice class="mt-3" tone="caution"
     >Here by PIN, and so with the rights of a {ROLE[data.me.role].name.toLowerCase()}. For an owner’s, sign in with the password.</Notice
@@ -117,7 +122,7 @@
       <p class="soft w-full">With it you take over a tablet that somebody signed in for the shop day. It gives a fitter’s rights at most.</p>
     </div>
 
-    <div class="mt-3 border-t border-line pt-3" data-second>
+    <div class="mt-3 border-t border-line pt-3" id="second" data-second>
       <h3>Second factor</h3>
       {#if recovery.length > 0}
         <Notice class="my-2" tone="caution">Write these down now: each lets you in once without the code, and they are not shown again.</Notice>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { page } from '$app/state';
   import { enterSchema } from '$lib/api/door-schema';
   import { ownPath } from '$lib/own-path';
@@ -11,6 +12,8 @@
 
   let { data } = $props();
   let codeAsked = $state(false);
+  // Whoever is led here is not signed in, or no more: pages kept on this device are for nobody.
+  onMount(() => void forgetPages());
   const { form, errors, message, enhance } = apiForm({
     start: { name: '', password: '', code: '', shopDay: false },
     body: (typed) => typed,

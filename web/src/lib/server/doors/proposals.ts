@@ -34,7 +34,7 @@ export async function proposalsFor(who: Who | null): Promise<ProposalRow[]> {
   const own = may(who, 'shop') ? {} : { accountId: who?.accountId ?? 0 };
   const rows = await t.Proposal.findAll({ where: own, order: [['answer', 'ASC'], ['id', 'DESC']], limit: MOST }); // prettier-ignore
   const names = new Map((await t.Account.findAll({ attributes: ['id', 'name'] })).map((a) => [a.id, a.name]));
-  return rows.map((p) => ({ id: p.id, what: p.what, path: `${p.method} ${p.path}`, by: names.get(p.accountId) ?? '', why: p.why, body: JSON.parse(p.body) as unknown, createdAt: p.createdAt.toISOString(), answer: p.answer, answeredBy: p.answeredBy, answeredAt: p.answeredAt?.toISOString() ?? null })); // prettier-ignore
+  return rows.map((p) => ({ id: p.id, what: p.what, method: p.method, path: p.path, by: names.get(p.accountId) ?? '', why: p.why, body: JSON.parse(p.body) as unknown, createdAt: p.createdAt.toISOString(), answer: p.answer, answeredBy: p.answeredBy, answeredAt: p.answeredAt?.toISOString() ?? null })); // prettier-ignore
 }
 /** Sends a request as whoever decides, within this application. */
 type Send = (path: string, init: { method: string; headers: Record<string, string>; body: string }) => Promise<Response>;

@@ -116,4 +116,6 @@ export const forgetSessions = (): Promise<unknown> => change('DELETE FROM sessio
 /** Ends the session that a token names, if it names one. */
 export const endSession = async (token: string): Promise<void> => void (await tables(database()).Session.destroy({ where: { token: tokenHash(token) } }));
 /** When a session ends at the latest. */
+/** True while a session goes on: not ended, and not run out. */
+export const sessionLives = async (id: number, now = new Date()): Promise<boolean> => ((await tables(database()).Session.findByPk(id))?.endsAt ?? now) > now;
 export const sessionEnd = async (id: number): Promise<Date> => (await tables(database()).Session.findByPk(id))?.endsAt ?? new Date();

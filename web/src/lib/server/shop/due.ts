@@ -110,7 +110,7 @@ async function reckonSome(today: string): Promise<number> {
   return rows.length;
 }
 /** So many people are gone through for Today; the rest are counted. */
-const GONE_THROUGH = 20;
+const GONE_THROUGH = 40;
 /** Those of whom something is told this week, the most urgent first, and how many there are. */
 export async function dueThisWeek(today: string, most: number, ahead = 7): Promise<{ people: DueOfPerson[]; total: number }> {
   const until = dayText(dayNumber(today) + ahead);

@@ -17,7 +17,8 @@
   });
 </script>
 
-<div role="status">
+<!-- Said aloud when it comes; no place of its own among the states of a page. -->
+<div aria-live="polite">
   {#if connection.awaySince !== null}
     <p class="away print:hidden" data-away>
       <strong>No answer from the shop’s server since {format(connection.awaySince, 'HH:mm')}.</strong>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
+  import { fieldWords, type Difference } from '$lib/differences';
   import { send } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import { can } from '$lib/ui/kit/me';
@@ -11,6 +12,11 @@
   let busy = $state(false);
   const waiting = $derived(data.proposals.filter((p) => p.answer === ''));
   const answered = $derived(data.proposals.filter((p) => p.answer !== ''));
+  const said = (value: unknown): string =>
+    value === undefined || value === null || value === '' ? 'nothing' : typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
+  /** By how much a figure would move. */
+  const by = ({ was, will }: Difference): string =>
+    typeof was === 'number' && typeof will === 'number' ? `${will > was ? '+' : '−'}${Number(Math.abs(will - was).toFixed(3))}` : '';
   const when = (at: string): string => format(new Date(at), 'd MMM yyyy, HH:mm');
   async function answer(id: number, accept: boolean): Promise<void> {
     busy = true;
@@ -30,13 +36,33 @@
   {#each waiting as p (p.id)}
     <li class="sheet" data-proposal={p.id}>
       <div class="flex flex-wrap items-start gap-2">
-        <p class="mr-auto"><b>{p.what}</b> <span class="soft">· {p.by}, {when(p.createdAt)} · {p.path.replace('/api/v1', '')}</span></p>
+        <p class="mr-auto"><b>{p.what}</b> <span class="soft">· {p.by}, {when(p.createdAt)} · {p.path.replace('/api/v1/', '')}</span></p>
         {#if can('shop')}
           <Button kind="primary" disabled={busy} onclick={() => answer(p.id, true)}>Take it over</Button>
           <Button disabled={busy} onclick={() => answer(p.id, false)}>Leave it</Button>
         {/if}
       </div>
-      <pre class="figures mt-2 max-h-60 overflow-auto text-sm whitespace-pre-wrap">{JSON.stringify(p.body, null, 1)}</pre>
+      {#if p.changes.length === 0}
+        <p class="soft mt-2">It stands there like this already.</p>
+      {:else}
+        <div class="mt-2 max-h-80 overflow-auto">
+          <table class="figures w-full text-left">
+            <thead><tr><th scope="col">field</th><th scope="col">now</th><th scope="col">would be</th></tr></thead>
+            <tbody>
+              {#each p.changes as change (change.at.join('/'))}
+                <tr class="border-t border-line align-top">
+                  <th scope="row" class="pr-4 font-normal">{change.at.map(fieldWords).join(' › ')}</th>
+                  <td class="pr-4">{said(change.was)}</td>
+                  <td
+                    ><b>{said(change.will)}</b>{#if by(change)}
+                      <span class="soft">({by(change)})</span>{/if}</td
+                  >
+                </tr>
+              {/each}
+            </tbody>
+          </table>
+        </div>
+      {/if}
     </li>
   {/each}
 </ul>
