@@ -21,7 +21,7 @@ const KEPT_SECONDS = 12 * 3600;
 const MOST_PARTS = 1200;
 /** A server that says nothing for so long does not answer, s. */
 const WAIT_S = 8;
-const NOWHERE = '/nowhere.html';
+const WITHOUT_SERVER = '/without-server.html';
 
 const sameOrigin = (url: URL): boolean => url.origin === self.location.origin;
 /** A page of a path, or null for one that is not kept. */
@@ -60,7 +60,7 @@ registerRoute(
     try {
       return await (isKept(url.pathname) ? pages.handle({ request, event }) : fetch(request));
     } catch {
-      return (await nearest(url)) ?? (await caches.match(NOWHERE)) ?? Response.error();
+      return (await nearest(url)) ?? (await caches.match(WITHOUT_SERVER)) ?? Response.error();
     }
   }
 );
@@ -75,7 +75,7 @@ async function nearest({ pathname }: URL): Promise<Response | null> {
 }
 
 self.addEventListener('install', (event) => {
-  event.waitUntil(caches.open(PARTS_CACHE).then((cache) => cache.add(NOWHERE)).then(() => self.skipWaiting())); // prettier-ignore
+  event.waitUntil(caches.open(PARTS_CACHE).then((cache) => cache.add(WITHOUT_SERVER)).then(() => self.skipWaiting())); // prettier-ignore
 });
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
