@@ -150,7 +150,7 @@ describe('on screen', () => {
     await clean();
     // Told by what would change, and by nothing else.
     const rows = page.locator('[data-proposal]').filter({ hasText: 'Tern, looked at anew' }).locator('tbody tr');
-    expect(await rows.count()).toBe(1);
+    expect(await rows.allInnerTexts()).toHaveLength(1);
     expect((await rows.first().innerText()).replace(/\s+/g, ' ')).toBe(`last › name ${last.name} Tern, looked at anew`);
     await page.getByText('It stands there like this already.').first().waitFor(WAIT); // prettier-ignore
     const waits = page.locator('[data-proposal]').first();

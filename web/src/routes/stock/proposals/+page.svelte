@@ -45,23 +45,21 @@
       {#if p.changes.length === 0}
         <p class="soft mt-2">It stands there like this already.</p>
       {:else}
-        <div class="mt-2 max-h-80 overflow-auto">
-          <table class="figures w-full text-left">
-            <thead><tr><th scope="col">field</th><th scope="col">now</th><th scope="col">would be</th></tr></thead>
-            <tbody>
-              {#each p.changes as change (change.at.join('/'))}
-                <tr class="border-t border-line align-top">
-                  <th scope="row" class="pr-4 font-normal">{change.at.map(fieldWords).join(' › ')}</th>
-                  <td class="pr-4">{said(change.was)}</td>
-                  <td
-                    ><b>{said(change.will)}</b>{#if by(change)}
-                      <span class="soft">({by(change)})</span>{/if}</td
-                  >
-                </tr>
-              {/each}
-            </tbody>
-          </table>
-        </div>
+        <table class="figures mt-2 w-full text-left">
+          <thead><tr><th scope="col">field</th><th scope="col">now</th><th scope="col">would be</th></tr></thead>
+          <tbody>
+            {#each p.changes as change (change.at.join('/'))}
+              <tr class="border-t border-line align-top">
+                <th scope="row" class="pr-4 font-normal">{change.at.map(fieldWords).join(' › ')}</th>
+                <td class="pr-4">{said(change.was)}</td>
+                <td
+                  ><b>{said(change.will)}</b>{#if by(change)}
+                    <span class="soft ml-1">({by(change)})</span>{/if}</td
+                >
+              </tr>
+            {/each}
+          </tbody>
+        </table>
       {/if}
     </li>
   {/each}
