@@ -117,7 +117,7 @@ export async function startMariadb(folder, { onlyIfRunning = false, onspawn, giv
       [
         '--no-defaults', `--datadir=${data}`, `--socket=${socket}`, `--pid-file=${pidFile}`, `--port=${secret.port}`, `--user=${user}`,
         '--bind-address=127.0.0.1', '--skip-name-resolve', '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci',
-        '--innodb-flush-log-at-trx-commit=1', '--innodb-buffer-pool-size=128M', '--sql-mode=STRICT_ALL_TABLES,NO_ENGINE_SUBSTITUTION',
+        '--innodb-flush-log-at-trx-commit=3', '--innodb-buffer-pool-size=128M', '--sql-mode=STRICT_ALL_TABLES,NO_ENGINE_SUBSTITUTION',
         `--log-bin=${log}`, '--binlog-format=ROW', '--sync-binlog=1', `--binlog-expire-logs-seconds=${LOG_DAYS * 86_400}`, '--server-id=1'
       ],
       { stdio: ['ignore', said, said], detached: true }

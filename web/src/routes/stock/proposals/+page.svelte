@@ -6,6 +6,7 @@
   import Button from '$lib/ui/kit/Button.svelte';
   import { can } from '$lib/ui/kit/me';
   import Notice from '$lib/ui/kit/Notice.svelte';
+  import Table from '$lib/ui/kit/Table.svelte';
 
   let { data } = $props();
   let message = $state('');
@@ -45,7 +46,7 @@
       {#if p.changes.length === 0}
         <p class="soft mt-2">It stands there like this already.</p>
       {:else}
-        <table class="figures mt-2 w-full text-left">
+        <Table class="figures mt-2">
           <thead><tr><th scope="col">field</th><th scope="col">now</th><th scope="col">would be</th></tr></thead>
           <tbody>
             {#each p.changes as change (change.at.join('/'))}
@@ -59,7 +60,7 @@
               </tr>
             {/each}
           </tbody>
-        </table>
+        </Table>
       {/if}
     </li>
   {/each}
