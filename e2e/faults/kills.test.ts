@@ -11,7 +11,7 @@ import { LONG, often } from './short';
 
 /** The application, its database, or all of it killed at any moment while people are written, again and again. */
 const folder = mkdtempSync(join(tmpdir(), 'chiave-kills-'));
-const KILLS = often(200, 8);
+const KILLS = often(200, 5);
 const WRITERS = 3;
 /** A write that is not answered for so long means that something hangs, ms. */
 const HUNG_MS = 90_000;
