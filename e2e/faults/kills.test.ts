@@ -58,6 +58,12 @@ const pids = () => ({
   application: numberIn('running.json', (text) => (JSON.parse(text) as { server: number }).server)
 });
 const kill = (pid: number) => pid > 0 && alive(pid) && process.kill(pid, 'SIGKILL');
+/** What the database itself holds of somebody who is not listed: rows of the person, of the words they are found by, and of answers. */
+const keptOf = (name: string, id: number): string =>
+  spawnSync('mariadb', ['--no-defaults', `--socket=${join(folder, 'mariadb.sock')}`, '--batch', 'chiave'], {
+    input: `SELECT 'person', id, name FROM customers WHERE id = ${id} OR name = '${name}'; SELECT 'word', word, customer_id FROM customer_words WHERE customer_id = ${id}; SELECT 'answer', status, answer, at FROM answered_writes WHERE answer LIKE '%"id":${id}%'; SELECT 'next', AUTO_INCREMENT FROM information_schema.tables WHERE table_schema = 'chiave' AND table_name = 'customers';`,
+    encoding: 'utf8'
+  }).stdout;
 /** A number from 0 to 1 that is the same in every run. */
 function chance(seed: number): () => number {
   let t = seed;
@@ -81,6 +87,8 @@ describe('killed at any moment', () => {
     const port = await freeBelow(20_000 + (process.pid % 8000));
     await begin(port);
     const answered = new Map<string, number>();
+    const killsBefore = new Map<string, number>();
+    let done = 0;
     let going = true;
     const post = async (name: string, key: string): Promise<number | null> => {
       const response = await fetch(`http://127.0.0.1:${port}/api/v1/customers`, {
@@ -101,7 +109,10 @@ describe('killed at any moment', () => {
         const [name, key] = [`Killed ${w} number ${i}`, randomUUID()];
         for (;;) {
           const id = await post(name, key);
-          if (id !== null) answered.set(name, id);
+          if (id !== null) {
+            answered.set(name, id);
+            killsBefore.set(name, done);
+          }
           if (id !== null || !going) break;
           await sleep(60);
         }
@@ -114,6 +125,7 @@ describe('killed at any moment', () => {
         await sleep(150 + next() * 900);
         const victim = VICTIMS[Math.floor(next() * VICTIMS.length)];
         killed[victim] = (killed[victim] ?? 0) + 1;
+        done = k + 1;
         const { application, database } = pids();
         if (victim === 'everything') child!.kill('SIGKILL');
         if (victim !== 'database') kill(application);
@@ -143,7 +155,10 @@ describe('killed at any moment', () => {
     }
     const there = new Map(rows.map((row) => [row.name, row.id]));
     expect(rows.length).toBe(there.size);
-    expect([...answered].filter(([name, id]) => there.get(name) !== id)).toEqual([]);
+    const missing = [...answered].filter(([name, id]) => there.get(name) !== id);
+    // Whether it is gone, or only not found, and after which kill it was answered.
+    const told = missing.map(([name, id]) => ({ name, id, after: killsBefore.get(name), listed: there.get(name) ?? null, kept: keptOf(name, id) }));
+    expect(told).toEqual([]);
     // At most what each was writing at the end came without an answer.
     expect(there.size - answered.size).toBeLessThanOrEqual(WRITERS);
     const audit = spawnSync(process.execPath, [join(root, 'scripts/audit.mjs')], {
