@@ -1,8 +1,7 @@
 /**
  * `npm run bench:load [-- 10000]`: a seeded crowd in a throwaway database: so many people, twice as many visits, ten times as many
- * try-ons, six times as many pairs. First the ten commonest requests
- * together at 50 a second from 20 clients, of one process and of two, then pages and requests
- * one by one at 1 and at 20 connections. Prints milliseconds; asserts nothing, since figures belong to a machine.
+ * try-ons, six times as many pairs. First the ten commonest requests together at 50 a second from 20 clients, of one process and of two;
+ * then pages and requests one by one at 1 and at 20 connections. Prints milliseconds; asserts nothing, since figures belong to a machine.
  */
 import autocannon from 'autocannon';
 import { dirname, resolve } from 'node:path';

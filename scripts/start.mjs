@@ -90,7 +90,7 @@ if (url) {
     step('Beginning again with clean demo data');
     const old = await startMariadb(folder, { onlyIfRunning: true });
     await old?.stop();
-    for (const old of [join(folder, 'mariadb'), logFolderOf(folder)]) rmSync(old, { recursive: true, force: true });
+    for (const left of [join(folder, 'mariadb'), logFolderOf(folder)]) rmSync(left, { recursive: true, force: true });
   }
   const begun = await startMariadb(folder, { onspawn, givenUp });
   // Stopped meanwhile: what stops it knows of it already.

@@ -62,6 +62,7 @@ export async function takenOn(root, file, from, at, logs) {
   if (!read.ok) fail(`${file} could not be read in: ${read.error.trim().split('\n')[0]}. Nothing was changed.`);
   const server = await startMariadb(data);
   step('Replaying what was written since');
+  let trouble = null;
   try {
     // prettier-ignore
     const reader = spawn(
@@ -70,17 +71,19 @@ export async function takenOn(root, file, from, at, logs) {
       { env: { ...process.env, TZ: 'UTC' }, stdio: ['ignore', 'pipe', 'pipe'] }
     );
     const writer = spawn('mariadb', [...server.owner, '--binary-mode', '--max-allowed-packet=1G'], { stdio: ['pipe', 'ignore', 'pipe'] });
-    const said = { reader: '', writer: '' };
-    reader.stderr.on('data', (chunk) => (said.reader = (said.reader + chunk).slice(-2000)));
-    writer.stderr.on('data', (chunk) => (said.writer = (said.writer + chunk).slice(-2000)));
+    let said = '';
+    reader.stderr.resume();
+    writer.stderr.on('data', (chunk) => (said = (said + chunk).slice(-2000)));
     const ended = (child) => new Promise((end) => child.once('close', end));
     const [readEnd, writeEnd] = [ended(reader), ended(writer)];
     await pipeline(reader.stdout, writer.stdin).catch(() => {});
-    if ((await readEnd) !== 0) fail('The log could not be read: it is broken before that moment. Nothing was changed.');
-    if ((await writeEnd) !== 0) fail(`The log could not be replayed (${bareRefusal(said.writer)}). Nothing was changed.`);
+    if ((await readEnd) !== 0) trouble = 'The log could not be read: it is broken before that moment';
+    if ((await writeEnd) !== 0) trouble ??= `The log could not be replayed (${bareRefusal(said)})`;
   } finally {
     await server.stop();
   }
+  // Said only now: it ends the process, and the server would be left behind.
+  if (trouble) fail(`${trouble}. Nothing was changed.`);
   const taken = join(scratch, 'at.sql.gz');
   if (!run(process.execPath, [join(root, 'scripts/backup.mjs'), taken], own).ok) fail('What came of it could not be read again. Nothing was changed.');
   return taken;

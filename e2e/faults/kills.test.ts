@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { freePort } from '../../scripts/mariadb.mjs';
 import { alive, sleep } from '../processes';
 import { root } from './private-server';
 import { LONG, often } from './short';
@@ -37,14 +37,6 @@ async function begin(port: number): Promise<void> {
     if (own.exitCode !== null) break;
   }
   throw new Error(`a start failed:\n${said}`);
-}
-/** A port that is free, from one on. */
-async function freeBelow(from: number): Promise<number> {
-  for (let port = from; ; port++) {
-    const server = createServer();
-    const free = await new Promise<boolean>((done) => server.once('error', () => done(false)).listen(port, '127.0.0.1', () => done(true)));
-    if (free) return new Promise((done) => server.close(() => done(port)));
-  }
 }
 const numberIn = (file: string, of: (text: string) => number): number => {
   try {
@@ -84,7 +76,7 @@ afterAll(async () => {
 describe('killed at any moment', () => {
   it(`${KILLS} times, nothing that was answered is lost and no start fails`, { timeout: LONG ? 3_600_000 : 400_000 }, async () => {
     // Below the ports that connections take for themselves: one of those must not hold it while the application is away.
-    const port = await freeBelow(20_000 + (process.pid % 8000));
+    const port = (await freePort(20_000 + (process.pid % 8000))) as number;
     await begin(port);
     const answered = new Map<string, number>();
     const killsBefore = new Map<string, number>();
