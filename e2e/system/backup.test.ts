@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -130,6 +130,16 @@ describe('backup and restore', () => {
     expect(refused('--at', '2126-01-01 10:00').said).toContain('still to come');
     expect(refused(at('from.sql.gz'), '--at', '2026-01-01 10:00').said).toContain('after that moment');
     expect(refused(at('from.sql.gz'), '--at', new Date().toISOString().slice(0, 19) + 'Z', '--logs', at('nowhere')).said).toContain('is not in');
+    // A log that was damaged is told, and leaves nothing running behind.
+    cpSync(at('second/log'), at('damaged'), { recursive: true });
+    for (const name of readdirSync(at('damaged')).filter((n) => /\.\d+$/.test(n))) {
+      const bytes = readFileSync(join(at('damaged'), name));
+      if (bytes.length > 600) writeFileSync(join(at('damaged'), name), bytes.fill(0x7f, 420, 560));
+    }
+    expect(refused(at('from.sql.gz'), '--at', new Date().toISOString().slice(0, 19) + 'Z', '--logs', at('damaged')).said).toMatch(
+      /The log could not be (read|replayed)/
+    );
+    expect(spawnSync('pgrep', ['-f', 'mariadbd.*chiave-at-']).stdout.toString()).toBe('');
     expect(say('second', "SELECT COUNT(*) FROM chiave.customers WHERE name LIKE 'Point %';")).toBe('[["4"]]');
     expect(run('second', 'restore.mjs', at('one.sql.gz'), '--over').status).toBe(0);
   });
