@@ -7,16 +7,17 @@
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { databaseAt } from './backup-tools.mjs';
+import { flagged } from './flags.mjs';
 import { installPackages } from './install.mjs';
 import { run } from './run.mjs';
 import { done, fail, inPlainWords } from './say.mjs';
 
 inPlainWords();
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
-const at = process.argv.indexOf('--end');
+const end = flagged(process.argv, '--end') ?? '';
 installPackages(root);
 const database = await databaseAt(root, { doing: 'looking through the record' });
-const result = run(join(root, 'node_modules/.bin/tsx'), [join(root, 'web/src/lib/server/db/cli.ts'), 'audit', at > 0 ? (process.argv[at + 1] ?? '') : ''], {
+const result = run(join(root, 'node_modules/.bin/tsx'), [join(root, 'web/src/lib/server/db/cli.ts'), 'audit', end], {
   cwd: join(root, 'web'),
   env: { DATABASE_URL: database.url },
   silent: true

@@ -1,6 +1,6 @@
 /**
- * `npm run restore -- [FILE] [--at MOMENT] [--over] [--key FILE] [--logs FOLDER]`: brings a backup back. Into an empty database without a word; over one with content only
- * when told `--over`. It is read through first, then read in beside what is there, then put in its place in one step: whatever
+ * `npm run restore -- [FILE] [--at MOMENT] [--over] [--key FILE] [--logs FOLDER]`: brings a backup back. Into an empty database without a
+ * word; over one with content only when told `--over`. It is read through first, then read in beside what is there, then put in its place in one step: whatever
  * happens meanwhile, the database is the old one or the new one, whole. `--key` names the private key of one that is encrypted.
  * `--at "2026-11-20 15:00"` brings back what stood at that second: the backup named, or the newest from before it among the backups, is
  * taken on by the log of what was written since; `--logs FOLDER` says where that lies when it is not the data folder's own.
@@ -14,6 +14,7 @@ import { fileURLToPath } from 'node:url';
 import { readThrough } from './backup-read.mjs';
 import { backupFolder, clientOf, databaseAt, fileAt, knownMigrations } from './backup-tools.mjs';
 import { needRoom } from './disk.mjs';
+import { bareWord, flagged } from './flags.mjs';
 import { installCommands } from './install.mjs';
 import { logFolderOf } from './mariadb.mjs';
 import { run } from './run.mjs';
@@ -25,12 +26,11 @@ inPlainWords();
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 const words = process.argv.slice(2);
 const VALUED = ['--key', '--at', '--logs'];
-/** What stands behind a flag; null where the flag is not there. */
-const flagged = (flag) => (words.includes(flag) ? (words[words.indexOf(flag) + 1] ?? '') : null);
-const key = flagged('--key') === null ? null : fileAt(flagged('--key'));
-const at = flagged('--at') === null ? null : momentOf(flagged('--at'));
+const [keyFile, moment, logs] = VALUED.map((flag) => flagged(words, flag));
+const key = keyFile === null ? null : fileAt(keyFile);
+const at = moment === null ? null : momentOf(moment);
 const data = resolve(process.env.CHIAVE_DATA ?? join(root, '.data'));
-const name = words.find((w, i) => !w.startsWith('-') && !VALUED.includes(words[i - 1]));
+const name = bareWord(words, VALUED);
 if (!name && !at) fail('Say which file: npm run restore -- backups/chiave-….sql.gz; or which moment: npm run restore -- --at "2026-11-20 15:00"');
 const backups = backupFolder(root);
 let file = name ? fileAt(name) : newestBefore(backups, at);
@@ -59,7 +59,7 @@ if (at) {
   const { from } = first.scan;
   if (!from) fail(`${file} does not say where the log goes on from it: it can be restored as it is, and not taken on. Nothing was changed.`);
   if (new Date(from.taken) > at) fail(`${file} was taken at ${from.taken}, after that moment. Name an earlier one. Nothing was changed.`);
-  file = await takenOn(root, file, from, at, flagged('--logs') === null ? logFolderOf(data) : fileAt(flagged('--logs')));
+  file = await takenOn(root, file, from, at, logs === null ? logFolderOf(data) : fileAt(logs));
   first = await readThrough(file);
 }
 const known = knownMigrations(root);

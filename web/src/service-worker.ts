@@ -24,7 +24,7 @@ const WAIT_S = 8;
 const WITHOUT_SERVER = '/without-server.html';
 
 const sameOrigin = (url: URL): boolean => url.origin === self.location.origin;
-/** A page of a path, or null for one that is not kept. */
+/** True for a page that is kept, by its path. */
 const isKept = (path: string): boolean => path === '/' || KEPT_PAGES.some((page) => path === page || path.startsWith(`${page}/`));
 
 /** How SvelteKit answers a question for a page's data with another place to go to. */

@@ -55,7 +55,7 @@
     <li>To be erased. Measures and what fitted stay without your name, so that the lasts keep what they taught us.</li>
   </ul>
   <p class="mt-2">
-    It stays on the shop’s own machines and is sent to nobody. Whoever has not come for {data.years} years is proposed for erasing. Backups go back about two weeks;
-    what was erased is gone from them after that.
+    It stays on the shop’s own machines and is sent to nobody. Whoever has not come for {data.years} years is proposed for erasing. What was erased may stand in the
+    shop’s backups until those are let go of.
   </p>
 </article>
