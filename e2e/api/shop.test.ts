@@ -128,7 +128,8 @@ describe('the database', () => {
     expect(Number(n)).toBeGreaterThanOrEqual(8);
     const [variables] = await pool.query('SELECT @@global.innodb_flush_log_at_trx_commit AS flush, @@global.sql_mode AS mode, @@global.bind_address AS bound');
     expect({ ...variables, flush: Number(variables.flush) }).toMatchObject({
-      flush: 1,
+      // Three: the last step of a commit is flushed too, which one leaves out where there is a log.
+      flush: 3,
       mode: expect.stringContaining('STRICT_ALL_TABLES'),
       bound: '127.0.0.1'
     });

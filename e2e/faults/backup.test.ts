@@ -3,9 +3,10 @@ import { randomBytes } from 'node:crypto';
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { createGunzip, gunzipSync, gzipSync } from 'node:zlib';
+import { createGunzip, gzipSync } from 'node:zlib';
 import { createReadStream } from 'node:fs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { sqlOf } from '../backups';
 import { node, privateServer, root, type PrivateServer } from './private-server';
 import { LONG, often } from './short';
 
@@ -24,7 +25,7 @@ const ended = (child: ChildProcess) =>
   new Promise<void>((done) => (child.exitCode === null && child.signalCode === null ? child.once('exit', () => done()) : done()));
 const dumped = (): string => {
   expect(run('backup.mjs', at('now.sql.gz'))).toMatchObject({ status: 0 });
-  return gunzipSync(readFileSync(at('now.sql.gz'))).toString('utf8');
+  return sqlOf(at('now.sql.gz'));
 };
 
 let old = '';
@@ -35,8 +36,8 @@ beforeAll(async () => {
   expect(run('backup.mjs', at('old.sql.gz')).status).toBe(0);
   await server.query("UPDATE customers SET work = 'another database altogether'");
   expect(run('backup.mjs', at('other.sql.gz')).status).toBe(0);
-  old = gunzipSync(readFileSync(at('old.sql.gz'))).toString('utf8');
-  other = gunzipSync(readFileSync(at('other.sql.gz'))).toString('utf8');
+  old = sqlOf(at('old.sql.gz'));
+  other = sqlOf(at('other.sql.gz'));
   expect(old).not.toBe(other);
 });
 afterAll(async () => {
@@ -128,7 +129,7 @@ describe('killed', () => {
       await new Promise((later) => setTimeout(later, 150 + Math.random() * 500));
       child.kill('SIGKILL');
       await ended(child);
-      if (existsSync(at('killed.sql.gz'))) expect(gunzipSync(readFileSync(at('killed.sql.gz'))).toString('utf8')).toContain('-- Chiave backup ends');
+      if (existsSync(at('killed.sql.gz'))) expect(sqlOf(at('killed.sql.gz'))).toContain('-- Chiave backup ends');
     }
     expect(run('backup.mjs', at('killed.sql.gz')).status).toBe(0);
     expect(readdirSync(scratch).filter((name) => name.endsWith('.part'))).toEqual([]);

@@ -2,10 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { freePort } from '../../scripts/mariadb.mjs';
-import { alive, sleep } from '../processes';
+import { sleep } from '../processes';
 import { root } from './private-server';
 import { LONG, often } from './short';
 
@@ -40,7 +40,7 @@ async function begin(port: number): Promise<void> {
 }
 const numberIn = (file: string, of: (text: string) => number): number => {
   try {
-    return of(readFileSync(join(folder, file), 'utf8'));
+    return of(readFileSync(resolve(folder, file), 'utf8'));
   } catch {
     return 0;
   }
@@ -49,7 +49,9 @@ const pids = () => ({
   database: numberIn('mariadb.pid', Number),
   application: numberIn('running.json', (text) => (JSON.parse(text) as { server: number }).server)
 });
-const kill = (pid: number) => pid > 0 && alive(pid) && process.kill(pid, 'SIGKILL');
+/** Only what was begun with this folder: after so many starts a number that stands in a file may be another's. */
+const ours = (pid: number): boolean => numberIn(`/proc/${pid}/environ`, (text) => Number(text.includes(`CHIAVE_DATA=${folder}\0`))) > 0;
+const kill = (pid: number) => pid > 0 && ours(pid) && process.kill(pid, 'SIGKILL');
 /** What the database itself holds of somebody who is not listed: rows of the person, of the words they are found by, and of answers. */
 const keptOf = (name: string, id: number): string =>
   spawnSync('mariadb', ['--no-defaults', `--socket=${join(folder, 'mariadb.sock')}`, '--batch', 'chiave'], {

@@ -2,9 +2,10 @@ import { spawnSync } from 'node:child_process';
 import { cpSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { gunzipSync, gzipSync } from 'node:zlib';
+import { gzipSync } from 'node:zlib';
 import { afterAll, describe, expect, it } from 'vitest';
 import { installCommands } from '../../scripts/install.mjs';
+import { sqlOf } from '../backups';
 
 /** Backup and restore as the shop runs them, each on a database server of its own. */
 const root = resolve(import.meta.dirname, '../..');
@@ -16,7 +17,6 @@ const run = (data: string, script: string, ...words: string[]) => {
   return { status, said: stdout + stderr };
 };
 /** A backup's text; when it was taken and where the log stood, which its last line says, are other each time. */
-const sqlOf = (file: string) => gunzipSync(readFileSync(at(file))).toString('utf8').replace(/ taken \S+ log \S+ \d+\n$/, '\n'); // prettier-ignore
 
 /** Asks the database of a data folder as the application would. @returns the rows, as text */
 function say(data: string, sql: string): string {
@@ -47,7 +47,7 @@ describe('backup and restore', () => {
     expect(statSync(at('one.sql.gz')).mode & 0o077).toBe(0);
     expect(run('second', 'restore.mjs', at('one.sql.gz'))).toMatchObject({ status: 0 });
     expect(run('second', 'backup.mjs', at('two.sql.gz')).status).toBe(0);
-    const [one, two] = [sqlOf('one.sql.gz'), sqlOf('two.sql.gz')];
+    const [one, two] = [sqlOf(at('one.sql.gz')), sqlOf(at('two.sql.gz'))];
     expect(one).toContain('Abel Quintavar');
     expect(one).toContain('INSERT INTO `foot_measures`');
     expect(two === one).toBe(true);
@@ -61,11 +61,11 @@ describe('backup and restore', () => {
     expect(run('second', 'restore.mjs', at('none.gz')).said).toContain('There is no file');
     writeFileSync(at('noise.gz'), 'noise');
     expect(run('second', 'restore.mjs', at('noise.gz')).said).toContain('no backup of Chiave');
-    writeFileSync(at('short.gz'), gzipSync(sqlOf('one.sql.gz').slice(0, 4000)));
+    writeFileSync(at('short.gz'), gzipSync(sqlOf(at('one.sql.gz')).slice(0, 4000)));
     expect(run('second', 'restore.mjs', at('short.gz'), '--over')).toMatchObject({ status: 1, said: expect.stringContaining('cut short') });
     expect(run('second', 'restore.mjs').said).toContain('Say which file');
     expect(run('second', 'backup.mjs', at('three.sql.gz')).status).toBe(0);
-    expect(sqlOf('three.sql.gz') === sqlOf('one.sql.gz')).toBe(true);
+    expect(sqlOf(at('three.sql.gz')) === sqlOf(at('one.sql.gz'))).toBe(true);
   });
   it('a backup is tried on a throw-away server and compared; one that would not bring everything back is thrown away', () => {
     const good = run('second', 'backup.mjs', at('tried.sql.gz'), '--try');
@@ -157,7 +157,7 @@ describe('backup and restore', () => {
     expect(run('third', 'restore.mjs', at('sealed.sql.gz.age'), '--key', at('other.key')).said).toContain('does not open with this key');
     expect(run('third', 'restore.mjs', at('sealed.sql.gz.age'), '--key', at('shop.key'))).toMatchObject({ status: 0 });
     expect(run('third', 'backup.mjs', at('four.sql.gz')).status).toBe(0);
-    expect(sqlOf('four.sql.gz') === sqlOf('one.sql.gz')).toBe(true);
+    expect(sqlOf(at('four.sql.gz')) === sqlOf(at('one.sql.gz'))).toBe(true);
   });
   it('of those named by themselves so many stay, the newest; others are left alone', () => {
     const folder = at('kept');
