@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 
 export const alive = (pid) => {
   try {
@@ -17,3 +17,21 @@ export const runs = (pid, word) => {
     return false;
   }
 };
+
+/** Numbers of the processes whose command line has a word and whose environment has all these settings; none where the machine does not tell. */
+export function processesWith(word, settings) {
+  const wanted = Object.entries(settings).map(([name, value]) => `${name}=${value}\0`);
+  const has = (pid) => {
+    try {
+      const said = `\0${readFileSync(`/proc/${pid}/environ`, 'utf8')}\0`;
+      return wanted.every((setting) => said.includes(`\0${setting}`));
+    } catch {
+      return false;
+    }
+  };
+  try {
+    return readdirSync('/proc').map(Number).filter((pid) => pid > 0 && runs(pid, word) && has(pid));
+  } catch {
+    return [];
+  }
+}

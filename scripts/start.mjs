@@ -10,7 +10,7 @@ import { takeFolder } from './folder-lock.mjs';
 import { installCommands, installPackages } from './install.mjs';
 import { forever, logFolderOf, startMariadb } from './mariadb.mjs';
 import { alive } from './processes.mjs';
-import { clearLeftovers, noteRunning, noteStopped, readRunning } from './running.mjs';
+import { BEGUN_BY_START, clearLeftovers, noteRunning, noteStopped, readRunning } from './running.mjs';
 import { sleep, start } from './run.mjs';
 import { addressOf, needPort, startWeb, untilServed } from './serve.mjs';
 import { done, fail, inPlainWords, step } from './say.mjs';
@@ -116,7 +116,7 @@ const address = addressOf(host, port);
 
 /** Starts the server, notes it before it answers, and starts it again when it ends by itself. */
 function serve() {
-  server = startWeb(root, { folder, url, host, port });
+  server = startWeb(root, { folder, url, host, port, env: BEGUN_BY_START });
   noteRunning(folder, { server: server.pid, address });
   const child = server;
   child.once('exit', async (code, signal) => {

@@ -125,6 +125,13 @@ describe('npm start', () => {
     await start();
     expect(output).toMatch(/left over from a start that was killed/);
     expect(alive(server)).toBe(false);
+    // Killed before it could note its server: the next start finds it all the same.
+    const unnoted = pids().server;
+    running!.kill('SIGKILL');
+    rmSync(join(folder, 'running.json'));
+    await start();
+    expect(output).toMatch(/left over from a start that was killed/);
+    expect(alive(unnoted)).toBe(false);
   });
 
   it('a door open to the network needs an account, made on the command line; then everybody signs in, on this machine too', async () => {
