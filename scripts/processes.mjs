@@ -30,7 +30,9 @@ export function processesWith(word, settings) {
     }
   };
   try {
-    return readdirSync('/proc').map(Number).filter((pid) => pid > 0 && runs(pid, word) && has(pid));
+    return readdirSync('/proc')
+      .map(Number)
+      .filter((pid) => pid > 0 && runs(pid, word) && has(pid));
   } catch {
     return [];
   }

@@ -16,21 +16,28 @@ export function shopSecret(folder) {
   return fresh;
 }
 
-/** Ends the script in words when an address cannot be listened at. */
-export const needPort = (host, port) =>
+/** How long a port may be held by a program that is going: one that was killed lets go of it a moment later, ms. */
+const GOING_MS = 3000;
+const whyNot = (host, port) =>
   new Promise((resolve) => {
     const server = createServer();
-    server.once('error', ({ code }) =>
-      fail(
-        code === 'EADDRINUSE'
-          ? `Port ${port} is held by another program. Stop that, or take another: PORT=${port + 1} npm start`
-          : code === 'EACCES'
-            ? `This user may not listen on port ${port}. Take one above 1023: PORT=5150 npm start`
-            : `The address ${host} is not one of this machine (${code}). HOST=127.0.0.1 npm start listens on this machine only.`
-      )
-    );
-    server.listen(port, host, () => server.close(() => resolve()));
+    server.once('error', ({ code }) => resolve(code));
+    server.listen(port, host, () => server.close(() => resolve(null)));
   });
+
+/** Ends the script in words when an address cannot be listened at. */
+export async function needPort(host, port) {
+  let code = await whyNot(host, port);
+  for (const last = Date.now() + GOING_MS; code === 'EADDRINUSE' && Date.now() < last; code = await whyNot(host, port)) await sleep(100);
+  if (code === null) return;
+  fail(
+    code === 'EADDRINUSE'
+      ? `Port ${port} is held by another program. Stop that, or take another: PORT=${port + 1} npm start`
+      : code === 'EACCES'
+        ? `This user may not listen on port ${port}. Take one above 1023: PORT=5150 npm start`
+        : `The address ${host} is not one of this machine (${code}). HOST=127.0.0.1 npm start listens on this machine only.`
+  );
+}
 
 export const addressOf = (host, port) => `http://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host.includes(':') ? `[${host}]` : host}:${port}`;
 
