@@ -62,6 +62,8 @@ export interface LastDesign {
   coarse?: boolean;
   combination?: { heel: number; waist: number };
   aliases?: string[];
+  /** Its insoles were traced: how much later they taper than their family, mm, and whether the line was taken over with the last. */
+  traced?: { laterMm: number; taken: boolean };
   mark: EvidenceMark;
   note: string;
 }
@@ -100,7 +102,7 @@ export const LASTS: LastDesign[] = [
   { id: 'tern', maker: 'ostrevane', name: 'Tern', kind: 'pump', family: 'peep', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, ...claimed },
   { id: 'dunlin', maker: 'ostrevane', name: 'Dunlin', kind: 'flat', family: 'peep', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0, girth: 2, ...measured },
   { id: 'lapwing', maker: 'ostrevane', name: 'Lapwing', kind: 'sandal', family: 'open', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: -0.1, ...measured },
-  { id: 'curlew', maker: 'ostrevane', name: 'Curlew', kind: 'tall-boot', family: 'soft-almond', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, toeExtension: 'graded', shaft: 365, ...measured },
+  { id: 'curlew', maker: 'ostrevane', name: 'Curlew', kind: 'tall-boot', family: 'soft-almond', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0.1, toeExtension: 'graded', shaft: 365, traced: { laterMm: 4, taken: false }, ...measured },
   { id: 'siskin', maker: 'ostrevane', name: 'Siskin', kind: 'pump', family: 'snip', group: 'women', scale: 'eu', school: 'plus-15', base: { size: 38, width: 'R' }, habit: 0, taper: 3, aliases: ['Old Siskin'], ...measured },
   { id: 'tansy', maker: 'tindertoft', name: 'Tansy', kind: 'walking', family: 'oblique', group: 'women', scale: 'uk', school: 'standard', base: { size: 5, width: 'D' }, habit: 0, coarse: true, ...measured },
   { id: 'burdock', maker: 'tindertoft', name: 'Burdock', kind: 'walking', family: 'oblique', group: 'men', scale: 'uk', school: 'standard', base: { size: 8, width: 'F' }, habit: 0.1, coarse: true, girth: 2, ...measured },
@@ -112,7 +114,7 @@ export const LASTS: LastDesign[] = [
   { id: 'vellum', maker: 'quillhaven', name: 'Vellum', kind: 'oxford', family: 'chisel', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.2, combination: { heel: -2, waist: -1 }, widthBasis: 'feather-edge', ...measured },
   { id: 'foolscap', maker: 'quillhaven', name: 'Foolscap', kind: 'oxford', family: 'soft-chisel', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.1, combination: { heel: -1, waist: 0 }, widthBasis: 'feather-edge', aliases: ['Broad Foolscap'], ...claimed },
   { id: 'ledger', maker: 'quillhaven', name: 'Ledger', kind: 'western-boot', family: 'chisel', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.2, ...claimed },
-  { id: 'inkwell', maker: 'quillhaven', name: 'Inkwell', kind: 'western-boot', family: 'snip', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.3, ...measured },
+  { id: 'inkwell', maker: 'quillhaven', name: 'Inkwell', kind: 'western-boot', family: 'snip', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0.3, traced: { laterMm: 5, taken: true }, ...measured },
   { id: 'sealwax', maker: 'quillhaven', name: 'Sealwax', kind: 'walking', family: 'broad-square', group: 'men', scale: 'us-m', school: 'device', base: { size: 9, width: 'D' }, habit: 0, ...measured }
 ];
 

@@ -4,11 +4,12 @@ import { sizesOf } from '@chiave/core/fit';
 import { LASTS, MAKERS } from './design';
 import { history } from './history';
 import { DEMO_TODAY, keptFile } from './keep';
-import { allStyles, lastOf } from './lasts';
+import { allStyles } from './lasts';
 import { pastVisits } from './past';
 import { PEOPLE } from './people';
 import { DANCERS, pointeFile } from './pointe';
-import { readings } from './readings';
+import { alongItsLine, readings } from './readings';
+import { tracedFeet } from './traced';
 
 const write = (name: string, data: unknown[]): void => {
   const rows = data.map((row) => `  ${JSON.stringify(row)}`).join(',\n');
@@ -20,7 +21,8 @@ write(
   'makers',
   MAKERS.map(({ id, name, note, letters }) => ({ id, name, note, letters }))
 );
-write('lasts', LASTS.map(lastOf));
+write('lasts', LASTS.map(alongItsLine));
+write('traced', tracedFeet());
 write(
   'styles',
   styles.map(({ last, maker, letters: _letters, ...rest }) => ({ ...rest, last: last.id, maker: maker.id }))

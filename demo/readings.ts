@@ -1,13 +1,48 @@
-import { gradeLast } from '@chiave/core/last';
-import { LASTS, MAKERS } from './design';
+import { gradeLast, outlineOfTracings, type Inside, type Last } from '@chiave/core/last';
+import { thinned } from '@chiave/core/shape';
+import { LASTS, MAKERS, type LastDesign } from './design';
 import { lastOf } from './lasts';
+import { insoleLine, tremor } from './lines';
 import { seeded } from './random';
 
 const HANDS = ['Nerina', 'Tobiah'];
 const tenth = (mm: number): number => Math.round(mm * 10) / 10;
 
+/** An insole's line as a hand draws it. */
+const drawnInsole = (inside: Inside, seed: number): [number, number][] =>
+  thinned(
+    tremor(
+      insoleLine(inside, 250).points.map(([x, y]) => ({ x, y })),
+      0.4,
+      5,
+      seed
+    ),
+    0.1
+  ).map(({ x, y }) => [tenth(x), tenth(y)]);
+
+/** A last along the mean of its tracings, where they were taken over. */
+export function alongItsLine(design: LastDesign): Last {
+  const last = lastOf(design);
+  if (!design.traced?.taken) return last;
+  const lines = readings()
+    .filter((r) => r.last === last.id)
+    .map(({ outline, who, size }) => ({
+      points: outline!.map(([x, y]) => ({ x, y })),
+      who,
+      forFootMm: gradeLast(last, size, 0).madeForFootMm
+    }));
+  return { ...last, outline: outlineOfTracings(lines, last.taperShiftMm) };
+}
+
+interface DemoReading {
+  last: string;
+  size: number;
+  who: string;
+  outline?: [number, number][];
+}
+
 /** Pairs of some lasts measured by two hands, each with its own way, in a few sizes; one reading is a slip. */
-export function readings(): object[] {
+export function readings(): DemoReading[] {
   return LASTS.filter((l, i) => l.mark === 'measured' && i % 2 === 0).flatMap((design, index) => {
     const last = lastOf(design);
     const letters = MAKERS.find((m) => m.id === design.maker)!.letters;
@@ -31,6 +66,7 @@ export function readings(): object[] {
         narrowMm: tenth(0.705 * inside.ballWidthMm + off(0.8)),
         heelMm: tenth(inside.heelWidthMm + off(0.6)),
         ballGirthMm: k % 2 === 0 ? tenth(inside.ballGirthMm + off(1.5)) : null,
+        ...(design.traced ? { outline: drawnInsole({ ...inside, taperShiftMm: inside.taperShiftMm + design.traced.laterMm }, 100 * index + k) } : {}),
         note: ''
       };
     });

@@ -142,10 +142,10 @@ describe('a shoe’s inner silhouette', () => {
   });
   it('a toe curve falls from whole to nought, steeper in a point than in a square', () => {
     for (const { id } of TOE_FAMILIES) expect(TOE_FAMILY[id].innerTaper).toBeLessThan(TOE_FAMILY[id].outerTaper);
-    const middle = (id: (typeof TOE_FAMILY_IDS)[number]) => fallAt(compileShoe(insideOf(id), 0.5).table, 0.6);
+    const middle = (id: (typeof TOE_FAMILY_IDS)[number]) => fallAt(compileShoe(insideOf(id), 0.5).innerTable, 0.6);
     expect(middle('pointed')).toBeLessThan(middle('almond'));
     expect(middle('almond')).toBeLessThan(middle('square'));
-    const { table } = compileShoe(insideOf('chisel'), 0.5);
+    const { innerTable: table } = compileShoe(insideOf('chisel'), 0.5);
     expect([fallAt(table, 0), fallAt(table, 1), fallAt(table, NaN)]).toEqual([1, 0, 1]);
   });
 });

@@ -66,7 +66,7 @@ describe('two at once', () => {
     const { customer, fitting } = await newFitting('All pairs');
     await put(`/fittings/${fitting}/feet`, feet(262));
     const { id } = (await post(`/fittings/${fitting}/tries`, { styleId: 'bassoon', size: '8', width: 'F' })).body;
-    const outline = Array.from({ length: 12 }, (_, i) => [20 * i, i % 2 ? 40 : -40]);
+    const outline = tracedLine(262);
     const style = (await post('/styles/bassoon/duplicate', { id: `pairs-${unique()}`, name: 'Pairs' })).body.id as string;
     const writes: (() => Promise<Answer>)[] = [
       () => patch(`/customers/${customer}`, { work: unique() }),
@@ -99,7 +99,7 @@ describe('erasing', () => {
     const late = await Promise.all([
       patch(`/fittings/${fitting}`, { note: 'Anastasia was here' }),
       put(`/fittings/${fitting}/feet`, feet(270)),
-      post(`/fittings/${fitting}/tracings`, { side: 'left', outline: Array(9).fill([1, 2]), source: 'svg', lengthSdMm: 1, widthSdMm: 1 }),
+      post(`/fittings/${fitting}/tracings`, { side: 'left', outline: tracedLine(262), source: 'svg', lengthSdMm: 1, widthSdMm: 1 }),
       post(`/fittings/${fitting}/tries`, { styleId: 'bassoon', size: '8', width: 'F' }),
       patch(`/tries/${id}`, { why: 'Anastasia' }),
       remove(`/tries/${id}`),

@@ -138,7 +138,7 @@ const customer = (): FittingRow['customer'] => ({ id: 1, name: 'A', born: null, 
 const fitting = (): FittingRow => ({
   id: 7, openedAt: '', updatedAt: '', purpose: '', kinds: [], sockMm: 0, insertMm: 0, preference: 'regular', ground: '', measuredAt: '', wornAt: '', breakIn: 'now', roomSchool: 'middle', betweenSchool: 'middle', shopTargets: null, shopPulls: [],
   population: 'general', wearingNow: '', trouble: '', looked: {}, note: '', feet: { left: side(), right: side() }, tries: [],
-  version: 0, feetVersion: 0, measuredLoad: 'standing', measuredSockMm: 0, measuredWarm: false, wornWarm: false, weightKg: null, feetWeightKg: null, stateOff: [], bouts: [], use: { uses: [], answers: {}, schools: {}, looks: {} },
+  version: 0, feetVersion: 0, measuredLoad: 'standing', measuredSockMm: 0, measuredWarm: false, wornWarm: false, weightKg: null, feetWeightKg: null, stateOff: [], outlines: { left: null, right: null }, bouts: [], use: { uses: [], answers: {}, schools: {}, looks: {} },
   customer: customer()
 });
 

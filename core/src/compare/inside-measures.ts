@@ -1,6 +1,6 @@
 import { BALL_AT, OUTER_BALL_AT } from '../measure';
 import { placeFoot } from '../fit';
-import { compileShoe, innerWall, outerWall, TOE_FAMILY, type Inside, type LastForm, type ShoeOutline } from '../last';
+import { compileShoe, innerWall, outerWall, taperStartMm, type Inside, type LastForm, type ShoeOutline } from '../last';
 import { pitchOf } from '../heel';
 import { compileFootShape, type FootPlan } from '../shape';
 
@@ -119,7 +119,7 @@ export function insideMeasures(compared: ComparedShoe, foot: FootPlan | null): R
   return {
     length: inside.insoleLengthMm,
     usable,
-    taper: inside.insoleLengthMm - TOE_FAMILY[inside.family].innerTaper * inside.madeForFootMm + inside.taperShiftMm,
+    taper: taperStartMm(inside),
     toe10: across(10),
     toe20: across(20),
     toe30: across(30),

@@ -1,6 +1,7 @@
 import { ACCEPTED_LENGTH_MM, BALL_AT } from '../measure';
 import { TOE_FAMILIES, TOE_FAMILY } from './families';
 import type { Last } from './last';
+import { outlineProblem } from './traced-insole';
 
 /** What is wrong with a last, and which field mends it. */
 export interface LastProblem {
@@ -53,6 +54,8 @@ export function checkLast(last: Last): LastProblem[] {
   if (base.littleToeDepthMm > base.toeDepthMm) say('base.littleToeDepthMm', 'the little toe’s depth is never more than the big toe’s');
   if (base.throatGirthMm !== undefined && base.throatGirthMm < base.instepGirthMm)
     say('base.throatGirthMm', 'the throat goes round heel and instep: it is never less than the instep');
+  const line = last.outline && outlineProblem(last.outline);
+  if (line) say('outline', line);
   const family = TOE_FAMILY[last.family];
   const ball = BALL_AT * base.forFootMm;
   const taper = base.insoleMm - family.innerTaper * base.forFootMm + last.taperShiftMm;

@@ -1,6 +1,9 @@
 import type { EvidenceMark, Grade, Last } from './last';
 import type { ToeFamilyId } from './families';
 import type { WidthBasis } from './inside';
+import { canBeLaid, outlineOfTracings } from './outline-of-tracings';
+import type { InsoleOutline } from './traced-insole';
+import type { Point } from '../shape';
 
 /** One pair, or one shoe of it, measured by somebody; mm, what was not taken is left out. */
 export interface InsideReading {
@@ -14,6 +17,8 @@ export interface InsideReading {
   ballMm?: number;
   heelMm?: number;
   ballGirthMm?: number;
+  /** The insole's own line, where it was traced: x forward from the back of the heel, y to the inner side. */
+  outline?: readonly Point[];
 }
 
 /** What is believed before anything is measured: kind and toe family in the maker's scale. */
@@ -23,6 +28,8 @@ export interface LastPrior {
   name: string;
   family: ToeFamilyId;
   taperShiftMm: number;
+  /** A line that was laid before; new tracings take its place. */
+  outline?: InsoleOutline;
   widthBasis: WidthBasis;
   /** The last as its kind and label alone would have it. */
   base: Last['base'];
@@ -101,12 +108,18 @@ export function lastFromEvidence(prior: LastPrior, readings: readonly InsideRead
   const round = (mm: number): number => Math.round(mm * 100) / 100;
   const measured = readings.length > 0;
   const hands = [...new Set(readings.map((r) => r.who))].map((who) => ({ who, readings: readings.filter((r) => r.who === who).length }));
+  const whole = grade.halves === 'width-only' || grade.coarse;
+  const sizesOff = (size: number): number => (whole ? Math.floor(size + 1e-9) : size) - base.size;
+  const traced = readings
+    .flatMap(({ outline: points, who, size }) => (points ? [{ points, who, forFootMm: base.forFootMm + sizesOff(size) * grade.lengthPerSizeMm }] : []))
+    .filter(canBeLaid);
   const last: Last = {
     id: prior.id,
     maker: prior.maker,
     name: prior.name,
     family: prior.family,
     taperShiftMm: prior.taperShiftMm,
+    ...(traced.length > 0 ? { outline: outlineOfTracings(traced, prior.taperShiftMm) } : prior.outline ? { outline: prior.outline } : {}),
     widthBasis: prior.widthBasis,
     base: {
       ...base,

@@ -1,4 +1,5 @@
 import type { ToeFamilyId } from './families';
+import type { InsoleOutline } from './traced-insole';
 
 /** What a ball width of a shoe was measured on; the three differ by several millimetres. */
 export const WIDTH_BASES = ['footbed', 'feather-edge', 'inside'] as const;
@@ -17,6 +18,8 @@ export interface Inside {
   family: ToeFamilyId;
   /** Taper starts later (+) or earlier (-) than the family's, mm. */
   taperShiftMm: number;
+  /** The insole as it was traced, in whatever size; null where the family's curve stands for it. */
+  outline: InsoleOutline | null;
   ballWidthMm: number;
   widthBasis: WidthBasis;
   /** Width of the heel seat on the insole. */
@@ -39,6 +42,7 @@ export const blankInside = (): Inside => ({
   flexLineMm: 0,
   family: 'round',
   taperShiftMm: 0,
+  outline: null,
   ballWidthMm: 0,
   widthBasis: 'footbed',
   heelWidthMm: 0,

@@ -1,8 +1,9 @@
 import { BALL_AT } from '../measure';
-import { evenly, INNER_SHARE, longAxis, spread, turned, type Point } from '../shape';
+import { evenly, INNER_SHARE, longAxis, sidesAt, spread, turned, type Point } from '../shape';
 import { TOE_FAMILIES, type ToeFamilyId } from './families';
 import { blankInside, type Inside } from './inside';
-import { compileInsole, innerWall, outerWall, SHOE_PLAN } from './shoe-outline';
+import { compileInsole, innerWall, outerWall } from './shoe-outline';
+import { SHOE_PLAN } from './shoe-plan';
 
 /** What a traced insole says of the inside of a shoe, mm. */
 export interface InsoleReading {
@@ -88,19 +89,6 @@ function alongAxis(points: readonly Point[], side: 'left' | 'right'): Point[] {
     angle += inward * Math.atan2(crossing, x - SHOE_PLAN.heelArc * length);
   }
   return laid(angle);
-}
-
-/** Inner and outer edge at x. */
-function sidesAt(points: readonly Point[], x: number): [number, number] {
-  let [high, low] = [-Infinity, Infinity];
-  for (let i = 0; i < points.length; i++) {
-    const [p, q] = [points[i], points[(i + 1) % points.length]];
-    if (p.x > x === q.x > x) continue;
-    const y = p.y + ((q.y - p.y) * (x - p.x)) / (q.x - p.x);
-    if (y > high) high = y;
-    if (y < low) low = y;
-  }
-  return Number.isFinite(high) ? [high, low] : [0, 0];
 }
 
 type Base = Pick<Inside, 'insoleLengthMm' | 'ballWidthMm' | 'heelWidthMm' | 'madeForFootMm'>;

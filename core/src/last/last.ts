@@ -1,6 +1,7 @@
 import { BALL_AT } from '../measure';
 import type { ToeFamilyId } from './families';
 import { blankInside, type Inside, type ToeStructure, type WidthBasis } from './inside';
+import type { InsoleOutline } from './traced-insole';
 import type { LearnedOffsets } from './learned';
 
 /** How a fact about a shoe came to be known, best first. */
@@ -36,6 +37,8 @@ export interface Last {
   name: string;
   family: ToeFamilyId;
   taperShiftMm: number;
+  /** Its insole as it was traced, where it was: the engine runs along it in place of the family's curve. */
+  outline?: InsoleOutline;
   widthBasis: WidthBasis;
   base: {
     /** Size number in the maker's scale, and the width letter. */
@@ -134,6 +137,7 @@ function insideAt(last: Last, sizes: number, girthSizes: number, letters: number
   into.flexLineMm = BALL_AT * forFoot;
   into.family = last.family;
   into.taperShiftMm = last.taperShiftMm;
+  into.outline = last.outline ?? null;
   into.ballWidthMm = ballWidthMm;
   into.widthBasis = last.widthBasis;
   into.heelWidthMm = base.heelWidthMm + grade.bottomShare * (HEEL_SHARE * bottomBySize + HEEL_WIDTH_SHARE * byWidth + HEEL_SHARE * heelLetters);

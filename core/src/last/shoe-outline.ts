@@ -1,35 +1,10 @@
-import { BALL_AT, OUTER_BALL_AT } from '../measure';
-import { INNER_SHARE, OUTER_SHARE, SEGMENT, pchipInto, segmentValue, type Point } from '../shape';
-import { TOE_FAMILY } from './families';
-import type { Inside, WidthBasis } from './inside';
+import { BALL_AT } from '../measure';
+import { INNER_SHARE, OUTER_SHARE, SEGMENT, pchipInto, segmentAt, segmentValue, type Point } from '../shape';
+import type { Inside } from './inside';
+import { SHOE_PLAN } from './shoe-plan';
 import { curveTable, fallAt, uAtShare, uAtSteepness, uSlopeAtShare, type CurveTable } from './toe-curve';
-
-/**
- * Constants of a shoe's plan outline, dimensionless, estimates of this project unless a source is named.
- */
-export const SHOE_PLAN = {
-  heelArc: 0.175,
-  waistAt: 0.43,
-  outerBall: OUTER_BALL_AT,
-  /** Seat half-width on the insole, of the insole's ball width (Golding 1930s and Chinese texts 0.677 full, from memory). */
-  seatHalf: 0.3385,
-  /** How far the counter stands outside the insole at the heel, of the ball width. */
-  counterOut: 0.02,
-  innerWaist: 0.35,
-  outerWaist: 0.49,
-  innerWaistInsole: 0.25,
-  outerWaistInsole: 0.455,
-  innerAtTaper: 0.96,
-  outerAtTaper: 0.97,
-  /** Plan breadth over ball girth (Chinese foot survey, from memory). */
-  breadthOverGirth: 0.403,
-  /** Inside plan width of a consistent pair over its insole width, by what the width was measured on. */
-  overInsole: { footbed: 1.052, 'feather-edge': 1.1, inside: 1 } as Readonly<Record<WidthBasis, number>>,
-  /** Plan width stays within this of the insole's. */
-  widest: 1.11,
-  /** Walls at less than this slope to the axis belong to the width zones: the cone of the toe room. */
-  cone: 0.2
-} as const;
+import { familyFront, type FrontSide, type ToeFront } from './toe-front';
+import { tracedInsole, type TracedInsole, WALL_KNOTS } from './traced-insole';
 
 /** How far a soft upper lets the girth decide the plan width, 0 to 1 [estimate]. */
 export type GirthShare = number;
@@ -44,10 +19,13 @@ export interface ShoeOutline {
   insoleWidthMm: number;
   heelHalfMm: number;
   heelArcMm: number;
-  table: CurveTable;
-  /** Three cubics a side: heel to waist, waist to ball, ball to taper start. */
+  /** Unit curve of each side in front of its taper start: the family's, or what was traced. */
+  innerTable: CurveTable;
+  outerTable: CurveTable;
+  /** Cubics of each side from the heel's arc to the taper start, and how many: three where the family says, more where it was traced. */
   innerSide: Float64Array;
   outerSide: Float64Array;
+  sideSegments: number;
   innerTaperMm: number;
   outerTaperMm: number;
   innerAtTaper: number;
@@ -61,8 +39,8 @@ export interface ShoeOutline {
   outerConeW: number;
 }
 
-const kx = new Float64Array(4);
-const kw = new Float64Array(4);
+const kx = new Float64Array(WALL_KNOTS);
+const kw = new Float64Array(WALL_KNOTS);
 
 /**
  * Inside plan width at the ball from insole width and girth, mm.
@@ -119,22 +97,33 @@ export function compileInsole(inside: Inside): ShoeOutline {
 }
 
 function blankOutline(): ShoeOutline {
-  const side = (): Float64Array => new Float64Array(3 * SEGMENT);
+  const side = (): Float64Array => new Float64Array((WALL_KNOTS - 1) * SEGMENT);
+  const table = curveTable('round');
 
   // prettier-ignore
   return {
-    insoleMm: 0, madeForMm: 0, ballMm: 0, planWidthMm: 0, insoleWidthMm: 0, heelHalfMm: 0, heelArcMm: 0, table: curveTable('round'),
-    innerSide: side(), outerSide: side(), innerTaperMm: 0, outerTaperMm: 0, innerAtTaper: 0, outerAtTaper: 0, innerTip: 0, outerTip: 0,
+    insoleMm: 0, madeForMm: 0, ballMm: 0, planWidthMm: 0, insoleWidthMm: 0, heelHalfMm: 0, heelArcMm: 0, innerTable: table, outerTable: table,
+    innerSide: side(), outerSide: side(), sideSegments: 3, innerTaperMm: 0, outerTaperMm: 0, innerAtTaper: 0, outerAtTaper: 0, innerTip: 0, outerTip: 0,
     innerConeX: 0, innerConeW: 0, outerConeX: 0, outerConeW: 0
   };
 }
 
 function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist: number, outerWaist: number, into: ShoeOutline): ShoeOutline {
   compileFront(inside, P, into);
+  const xh = SHOE_PLAN.heelArc * inside.madeForFootMm;
+  into.heelHalfMm = heelHalf;
+  into.heelArcMm = xh;
+  if (inside.outline) {
+    const traced = tracedInsole(inside.outline);
+    into.sideSegments = WALL_KNOTS - 1;
+    tracedSide(traced, 'inner', { inside, P, heelHalf, waistOut: innerWaist - SHOE_PLAN.innerWaistInsole }, into.innerTaperMm, into.innerSide);
+    tracedSide(traced, 'outer', { inside, P, heelHalf, waistOut: outerWaist - SHOE_PLAN.outerWaistInsole }, into.outerTaperMm, into.outerSide);
+    return into;
+  }
   const L0 = inside.madeForFootMm;
   const T = inside.ballWidthMm;
-  const xh = SHOE_PLAN.heelArc * L0;
   const { innerSide, outerSide } = into;
+  into.sideSegments = 3;
   kx[0] = xh;
   kx[1] = SHOE_PLAN.waistAt * L0;
   kx[2] = inside.flexLineMm;
@@ -150,9 +139,45 @@ function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist:
   kw[2] = OUTER_SHARE * P;
   kw[3] = into.outerAtTaper;
   pchipInto(kx, kw, 4, 0, 0, outerSide);
-  into.heelHalfMm = heelHalf;
-  into.heelArcMm = xh;
   return into;
+}
+
+/** What the walls of a traced insole are widened by, as a family's are: heel and waist apart, from the ball forward by the plan width. */
+interface Widened {
+  inside: Inside;
+  P: number;
+  heelHalf: number;
+  /** How far the inside stands outside the insole at the waist, of the ball width. */
+  waistOut: number;
+}
+
+/** Lays one side of a traced insole through its knots, in a size and width. */
+function tracedSide(traced: TracedInsole, which: 'inner' | 'outer', { inside, P, heelHalf, waistOut }: Widened, taperMm: number, into: Float64Array): void {
+  const { half, behind } = traced[which];
+  const { atTaper, tip, table, taper } = traced.front[which];
+  const T = inside.ballWidthMm;
+  const heelMm = SHOE_PLAN.heelArc * inside.madeForFootMm;
+  const waistMm = SHOE_PLAN.waistAt * inside.madeForFootMm;
+  const ballMm = which === 'inner' ? inside.flexLineMm : outerFlexLine(inside);
+  const ballAt = behind - 1;
+  const heelOut = heelHalf - half[0] * T;
+  const ballOut = half[ballAt] * (P - T);
+  for (let i = 0; i < WALL_KNOTS; i++) {
+    if (i >= ballAt) {
+      kx[i] = ballMm + ((taperMm - ballMm) * (i - ballAt)) / (WALL_KNOTS - 1 - ballAt);
+      kw[i] = half[i] * P;
+      continue;
+    }
+    const x = heelMm + ((ballMm - heelMm) * i) / ballAt;
+    const t = (x - waistMm) / (x < waistMm ? heelMm - waistMm : ballMm - waistMm);
+    const u = t * t * (3 - 2 * t);
+    kx[i] = x;
+    kw[i] = half[i] * T + waistOut * T * (1 - u) + (x < waistMm ? heelOut : ballOut) * u;
+  }
+  kw[WALL_KNOTS - 1] = atTaper * P;
+  // It runs into the toe's curve as that begins.
+  const endSlope = (-table.steepness[0] * (atTaper - tip) * P) / (taper * inside.madeForFootMm);
+  pchipInto(kx, kw, WALL_KNOTS, 0, endSlope, into);
 }
 
 const outerFlexLine = (inside: Inside): number => (inside.flexLineMm * SHOE_PLAN.outerBall) / BALL_AT;
@@ -162,25 +187,25 @@ const outerFlexLine = (inside: Inside): number => (inside.flexLineMm * SHOE_PLAN
  * @param P plan width, mm
  */
 function compileFront(inside: Inside, P: number, into: ShoeOutline): void {
-  const family = TOE_FAMILY[inside.family];
-  const table = curveTable(inside.family);
+  const { inner, outer } = toeFrontOf(inside);
   const L0 = inside.madeForFootMm;
   const S = inside.insoleLengthMm;
-  // An early taper on a short shoe would cross the ball: the taper never starts before it.
-  const xtI = Math.min(S - 1, Math.max(S - family.innerTaper * L0 + inside.taperShiftMm, inside.flexLineMm + 0.03 * L0));
-  const xtO = Math.min(S - 1, Math.max(S - family.outerTaper * L0 + inside.taperShiftMm, outerFlexLine(inside) + 0.03 * L0));
-  const wtI = SHOE_PLAN.innerAtTaper * INNER_SHARE * P;
-  const wtO = SHOE_PLAN.outerAtTaper * OUTER_SHARE * P;
-  const tipI = (family.peak + family.flat) * P;
-  const tipO = (family.flat - family.peak) * P;
-  const uI = uAtSteepness(table, (SHOE_PLAN.cone * (S - xtI)) / (wtI - tipI));
-  const uO = uAtSteepness(table, (SHOE_PLAN.cone * (S - xtO)) / (wtO - tipO));
+  const shift = taperShiftOf(inside);
+  const xtI = taperStart(inner, inside, inside.flexLineMm, shift);
+  const xtO = taperStart(outer, inside, outerFlexLine(inside), shift);
+  const wtI = inner.atTaper * P;
+  const wtO = outer.atTaper * P;
+  const tipI = inner.tip * P;
+  const tipO = outer.tip * P;
+  const uI = uAtSteepness(inner.table, (SHOE_PLAN.cone * (S - xtI)) / (wtI - tipI));
+  const uO = uAtSteepness(outer.table, (SHOE_PLAN.cone * (S - xtO)) / (wtO - tipO));
   into.insoleMm = S;
   into.madeForMm = L0;
   into.ballMm = inside.flexLineMm;
   into.planWidthMm = P;
   into.insoleWidthMm = inside.ballWidthMm;
-  into.table = table;
+  into.innerTable = inner.table;
+  into.outerTable = outer.table;
   into.innerTaperMm = xtI;
   into.outerTaperMm = xtO;
   into.innerAtTaper = wtI;
@@ -188,10 +213,23 @@ function compileFront(inside: Inside, P: number, into: ShoeOutline): void {
   into.innerTip = tipI;
   into.outerTip = tipO;
   into.innerConeX = xtI + (S - xtI) * uI;
-  into.innerConeW = tipI + (wtI - tipI) * fallAt(table, uI);
+  into.innerConeW = tipI + (wtI - tipI) * fallAt(inner.table, uI);
   into.outerConeX = xtO + (S - xtO) * uO;
-  into.outerConeW = tipO + (wtO - tipO) * fallAt(table, uO);
+  into.outerConeW = tipO + (wtO - tipO) * fallAt(outer.table, uO);
 }
+
+/** Where a side's taper starts, mm: an early one on a short shoe would cross the ball, so it never starts before it. */
+const taperStart = (side: FrontSide, { insoleLengthMm: S, madeForFootMm: L0 }: Inside, ballMm: number, shiftMm: number): number =>
+  Math.min(S - 1, Math.max(S - side.taper * L0 + shiftMm, ballMm + 0.03 * L0));
+
+/** Where the inner side of an inside starts to taper towards its tip, mm from the heel. */
+export function taperStartMm(inside: Inside): number {
+  const { inner } = toeFrontOf(inside);
+  return taperStart(inner, inside, inside.flexLineMm, taperShiftOf(inside));
+}
+const toeFrontOf = (inside: Inside): ToeFront => (inside.outline ? tracedInsole(inside.outline).front : familyFront(inside.family));
+/** What the taper lies off its toe's: of a traced line, what was learned after it was laid. */
+const taperShiftOf = ({ taperShiftMm, outline }: Inside): number => taperShiftMm - (outline?.taperShiftMm ?? 0);
 
 let front: ShoeOutline | undefined;
 /** The front of a shoe alone, for `frontAt`: its walls behind the toes are not there. Overwritten by the next. */
@@ -205,22 +243,20 @@ export function frontOf(inside: Inside, girthShare: GirthShare): ShoeOutline {
 export function innerWall(shoe: ShoeOutline, x: number): number {
   if (x >= shoe.innerTaperMm) {
     const u = (x - shoe.innerTaperMm) / (shoe.insoleMm - shoe.innerTaperMm);
-    return shoe.innerTip + (shoe.innerAtTaper - shoe.innerTip) * fallAt(shoe.table, u);
+    return shoe.innerTip + (shoe.innerAtTaper - shoe.innerTip) * fallAt(shoe.innerTable, u);
   }
   if (x <= shoe.heelArcMm) return heelArc(shoe, x);
-  const c = shoe.innerSide;
-  return segmentValue(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
+  return segmentValue(shoe.innerSide, segmentAt(shoe.innerSide, shoe.sideSegments, x), x);
 }
 
 /** Half-width of the outer side at x, mm. */
 export function outerWall(shoe: ShoeOutline, x: number): number {
   if (x >= shoe.outerTaperMm) {
     const u = (x - shoe.outerTaperMm) / (shoe.insoleMm - shoe.outerTaperMm);
-    return shoe.outerTip + (shoe.outerAtTaper - shoe.outerTip) * fallAt(shoe.table, u);
+    return shoe.outerTip + (shoe.outerAtTaper - shoe.outerTip) * fallAt(shoe.outerTable, u);
   }
   if (x <= shoe.heelArcMm) return heelArc(shoe, x);
-  const c = shoe.outerSide;
-  return segmentValue(c, x < c[SEGMENT] ? 0 : x < c[2 * SEGMENT] ? 1 : 2, x);
+  return segmentValue(shoe.outerSide, segmentAt(shoe.outerSide, shoe.sideSegments, x), x);
 }
 
 function heelArc(shoe: ShoeOutline, x: number): number {
@@ -251,7 +287,7 @@ export function frontAt(shoe: ShoeOutline, y: number, into: Float64Array): void 
  * @param into filled with the front x at each
  */
 export function frontsAt(shoe: ShoeOutline, y: Float64Array, many: number, into: Float64Array): void {
-  const { table, insoleMm, innerTaperMm, outerTaperMm, innerTip, outerTip, innerConeX, outerConeX, innerConeW, outerConeW } = shoe;
+  const { innerTable, outerTable, insoleMm, innerTaperMm, outerTaperMm, innerTip, outerTip, innerConeX, outerConeX, innerConeW, outerConeW } = shoe;
   const innerDrop = shoe.innerAtTaper - innerTip;
   const outerDrop = shoe.outerAtTaper - outerTip;
   for (let j = 0; j < many; j++) {
@@ -268,7 +304,7 @@ export function frontsAt(shoe: ShoeOutline, y: Float64Array, many: number, into:
     }
     const taper = inner ? innerTaperMm : outerTaperMm;
     const v = (w - (inner ? innerTip : outerTip)) / (inner ? innerDrop : outerDrop);
-    into[j] = taper + (insoleMm - taper) * uAtShare(table, v);
+    into[j] = taper + (insoleMm - taper) * uAtShare(inner ? innerTable : outerTable, v);
   }
 }
 
@@ -286,11 +322,12 @@ function frontOfSide(shoe: ShoeOutline, w: number, inner: boolean, into: Float64
     into[1] = -sign * flank;
     return;
   }
+  const table = inner ? shoe.innerTable : shoe.outerTable;
   const span = shoe.insoleMm - taper;
   const drop = atTaper - tip;
   const v = (w - tip) / drop;
-  into[0] = taper + span * uAtShare(shoe.table, v);
-  into[1] = (sign * span * uSlopeAtShare(shoe.table, v)) / drop;
+  into[0] = taper + span * uAtShare(table, v);
+  into[1] = (sign * span * uSlopeAtShare(table, v)) / drop;
 }
 
 /** The outline as a closed polygon for drawing, heel first, inner side first, mm. */

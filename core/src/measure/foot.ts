@@ -1,6 +1,7 @@
 import { MEASURES, POPULATIONS, type MeasureId, type PopulationId } from './measures';
 import { readingSd } from './readings';
 import type { HowTaken, Load } from './ways';
+import type { FootContour } from '../shape';
 
 export const SIDES = ['left', 'right'] as const;
 export type Side = (typeof SIDES)[number];
@@ -38,6 +39,8 @@ export interface FootInput {
   hammerToeMm?: number;
   ankleReachDeg?: number;
   population?: PopulationId;
+  /** Its outline as it was traced or scanned. */
+  contour?: FootContour;
 }
 
 /** A foot with every measure, each with where it came from. */
@@ -51,6 +54,7 @@ export interface Foot {
   littleToeBunionMm: number;
   hammerToeMm: number;
   ankleReachDeg: number | null;
+  contour?: FootContour;
   /** Names of what was not measured but filled in. */
   assumed: readonly string[];
 }
@@ -109,6 +113,7 @@ export function completeFoot(input: FootInput): Foot {
     littleToeBunionMm: input.littleToeBunionMm ?? 0,
     hammerToeMm: input.hammerToeMm ?? 0,
     ankleReachDeg: input.ankleReachDeg ?? null,
+    ...(input.contour ? { contour: input.contour } : {}),
     assumed
   };
 }

@@ -38,3 +38,8 @@ export const BUMP_EXTENT = 0.055;
 export const STATIONS = 80;
 /** Samples of a toe's rounded end, every 15 degrees. */
 export const TOE_SAMPLES = 13;
+/**
+ * In front of here, of the length, lies what may touch a toe box first on a traced foot: ahead of the bumps of both joints, which the width
+ * zones judge.
+ */
+export const HULL_FROM = { inner: 0.8, outer: 0.74 } as const;

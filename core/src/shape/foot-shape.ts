@@ -14,6 +14,7 @@ import {
   TOE_NOSE,
   TOE_SAMPLES
 } from './foot-constants';
+import { CONTOUR_STEPS, readContour, type FootContour, type ReadContour } from './foot-contour';
 import { frontHullInto, type Toes } from './front-hull';
 import { SEGMENT, pchipInto } from './pchip';
 
@@ -29,6 +30,8 @@ export interface FootPlan {
   toeTipsMm?: readonly number[];
   bunionMm: number;
   littleToeBunionMm: number;
+  /** The outline as it was traced or scanned, bare; length and ball width above say how large it is. */
+  contour?: FootContour;
 }
 
 /**
@@ -51,6 +54,8 @@ export interface FootShape extends Toes {
   stationX: Float64Array;
   inner: Float64Array;
   outer: Float64Array;
+  /** True where it runs along a traced outline: its hull's points are the line's own, with nothing between them. */
+  free: boolean;
   /** First station of the toe region on each side. */
   innerToesFrom: number;
   outerToesFrom: number;
@@ -79,7 +84,7 @@ export function blankFootShape(): FootShape {
   return {
     lengthMm: 0, ballMm: 0, outerBallMm: 0, ballWidthMm: 0, plainWidthMm: 0, heelWidthMm: 0, offsetMm: 0, innerAtBall: 0, outerAtBall: 0,
     tip: toes(), centre: toes(), radius: toes(), nose: toes(),
-    stationX: stations(), inner: stations(), outer: stations(), innerToesFrom: 0, outerToesFrom: 0,
+    stationX: stations(), inner: stations(), outer: stations(), free: false, innerToesFrom: 0, outerToesFrom: 0,
     hullCount: 0, hullTip: hull(), hullBehind: hull(), hullY: hull(), hullToe: new Int8Array(5 * TOE_SAMPLES), hullAngle: hull()
   };
 }
@@ -96,6 +101,11 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
   const xi = plan.ballLengthMm;
   const xo = plan.outerBallLengthMm;
   const { tip, centre, radius, nose, stationX, inner, outer } = into;
+  numbersInto(into, plan, offsetMm);
+  stationsInto(stationX, L, xi, xo);
+  into.innerToesFrom = firstAt(stationX, INNER_TOES_AT * L);
+  into.outerToesFrom = firstAt(stationX, OUTER_TOES_AT * L);
+  if (plan.contour) return compileTraced(readContour(plan.contour), into);
   const drops = TIP_DROP[plan.toeShape];
   for (let i = 0; i < 5; i++) {
     const r = TOE_HALF_WIDTH[i] * W0;
@@ -115,7 +125,6 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
   knot(2, xo, OUTER_SHARE * W0);
   sideCurve(outerCurve, tip[4] - nose[4], radius[4] - centre[4], -0.05);
 
-  stationsInto(stationX, L, xi, xo);
   const heel = { arcMm: xh, halfMm: plan.heelWidthMm / 2 };
   sideInto(into, heel, { out: inner, curve: innerCurve, side: 1, bumpAt: xi, bumpMm: plan.bunionMm, bumpHalf: BUMP_EXTENT * L, offsetMm });
   sideInto(into, heel, { out: outer, curve: outerCurve, side: -1, bumpAt: xo, bumpMm: plan.littleToeBunionMm, bumpHalf: BUMP_EXTENT * L, offsetMm });
@@ -124,19 +133,76 @@ export function compileFootShape(plan: FootPlan, offsetMm: number, into: FootSha
     radius[i] += offsetMm;
     nose[i] += offsetMm;
   }
-  into.lengthMm = L;
-  into.ballMm = xi;
-  into.outerBallMm = xo;
-  into.ballWidthMm = plan.ballWidthMm;
-  into.plainWidthMm = W0;
-  into.heelWidthMm = plan.heelWidthMm;
-  into.offsetMm = offsetMm;
   into.innerAtBall = INNER_SHARE * W0 + plan.bunionMm + offsetMm;
   into.outerAtBall = OUTER_SHARE * W0 + plan.littleToeBunionMm + offsetMm;
-  into.innerToesFrom = firstAt(stationX, INNER_TOES_AT * L);
-  into.outerToesFrom = firstAt(stationX, OUTER_TOES_AT * L);
   frontHullInto(into, SIN, COS);
   return into;
+}
+
+/** The numbers that are the foot's own, however its outline is known. */
+function numbersInto(into: FootShape, plan: FootPlan, offsetMm: number): void {
+  into.lengthMm = plan.lengthMm;
+  into.ballMm = plan.ballLengthMm;
+  into.outerBallMm = plan.outerBallLengthMm;
+  into.ballWidthMm = plan.ballWidthMm;
+  into.plainWidthMm = plan.ballWidthMm - plan.bunionMm - plan.littleToeBunionMm;
+  into.heelWidthMm = plan.heelWidthMm;
+  into.offsetMm = offsetMm;
+  into.free = plan.contour !== undefined;
+}
+
+/** Lays a traced outline to the foot's length and width, sock on. */
+function compileTraced(line: ReadContour, into: FootShape): FootShape {
+  const { tip, centre, radius, nose, stationX, inner, outer, offsetMm, lengthMm } = into;
+  const along = lengthMm / line.lengthMm;
+  const across = into.ballWidthMm / line.ballWidthMm;
+  for (let i = 0; i < 5; i++) {
+    const { x, y, half } = line.toes[i];
+    tip[i] = x * along + offsetMm;
+    centre[i] = y * across;
+    radius[i] = half * across + offsetMm;
+    nose[i] = TOE_NOSE[i] * half * across + offsetMm;
+  }
+  for (let s = 0; s < stationX.length; s++) {
+    const t = Math.min(CONTOUR_STEPS - 1e-9, (stationX[s] / lengthMm) * CONTOUR_STEPS);
+    const i = t | 0;
+    inner[s] = (line.inner[i] + (line.inner[i + 1] - line.inner[i]) * (t - i)) * across + offsetMm;
+    outer[s] = (line.outer[i] + (line.outer[i + 1] - line.outer[i]) * (t - i)) * across + offsetMm;
+  }
+  into.innerAtBall = inner[stationX.indexOf(into.ballMm)];
+  into.outerAtBall = outer[stationX.indexOf(into.outerBallMm)];
+  tracedHullInto(line, along, across, into);
+  return into;
+}
+
+/** The traced front as hull points: each moved out by the sock along the middle of its two edges' normals. */
+function tracedHullInto({ front, toeOf }: ReadContour, along: number, across: number, into: FootShape): void {
+  const n = front.length;
+  into.hullCount = n;
+  let [beforeX, beforeY] = [0, 0];
+  for (let j = 0; j < n; j++) {
+    const x = front[j].x * along;
+    const y = front[j].y * across;
+    let [afterX, afterY] = [0, 0];
+    if (j < n - 1) {
+      const dx = front[j + 1].x * along - x;
+      const dy = front[j + 1].y * across - y;
+      const long = Math.sqrt(dx * dx + dy * dy);
+      afterX = dy / long;
+      afterY = -dx / long;
+    }
+    const nx = beforeX + afterX;
+    const ny = beforeY + afterY;
+    const long = Math.sqrt(nx * nx + ny * ny) || 1;
+    const toe = toeOf[j];
+    into.hullToe[j] = toe;
+    into.hullTip[j] = into.tip[toe];
+    into.hullBehind[j] = into.tip[toe] - (x + (nx / long) * into.offsetMm);
+    into.hullY[j] = y + (ny / long) * into.offsetMm;
+    into.hullAngle[j] = 0;
+    beforeX = afterX;
+    beforeY = afterY;
+  }
 }
 
 function knot(i: number, x: number, w: number): void {

@@ -15,3 +15,19 @@ export function hullOf(points: readonly Point[]): Point[] {
   };
   return [...half(sorted), ...half([...sorted].reverse())];
 }
+
+/**
+ * The points of a set that stand foremost along x, from the outer side (least y) to the inner: the front of its convex hull.
+ * @param points in any order
+ */
+export function frontHullOf(points: readonly Point[]): Point[] {
+  const sorted = [...points].sort((a, b) => a.y - b.y || b.x - a.x);
+  const out: Point[] = [];
+  for (const p of sorted) {
+    if (out.length > 0 && p.y === out[out.length - 1].y) continue;
+    // Kept only where it stands ahead of the chord.
+    while (out.length >= 2 && turn(out[out.length - 2], out[out.length - 1], p) <= 0) out.pop();
+    out.push(p);
+  }
+  return out;
+}

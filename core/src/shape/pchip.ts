@@ -39,6 +39,13 @@ export function pchipInto(xs: ArrayLike<number>, ys: ArrayLike<number>, n: numbe
   }
 }
 
+/** The segment of a curve of so many in which x lies; the last one beyond the end. */
+export function segmentAt(c: Float64Array, segments: number, x: number): number {
+  let s = 0;
+  while (s < segments - 1 && x >= c[(s + 1) * SEGMENT]) s++;
+  return s;
+}
+
 /** Value of segment s at x. */
 export function segmentValue(c: Float64Array, s: number, x: number): number {
   const o = s * SEGMENT;

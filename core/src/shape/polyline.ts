@@ -35,3 +35,16 @@ export function longAxis(points: readonly Point[]): number {
   }
   return 0.5 * Math.atan2(2 * xy, xx - yy);
 }
+
+/** Inner and outer edge of a closed outline at x; nought where it does not reach. */
+export function sidesAt(points: readonly Point[], x: number): [number, number] {
+  let [high, low] = [-Infinity, Infinity];
+  for (let i = 0; i < points.length; i++) {
+    const [p, q] = [points[i], points[(i + 1) % points.length]];
+    if (p.x > x === q.x > x) continue;
+    const y = p.y + ((q.y - p.y) * (x - p.x)) / (q.x - p.x);
+    if (y > high) high = y;
+    if (y < low) low = y;
+  }
+  return Number.isFinite(high) ? [high, low] : [0, 0];
+}

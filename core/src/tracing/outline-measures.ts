@@ -1,5 +1,5 @@
 import { ACCEPTED_LENGTH_MM, type Side, type TakenId } from '../measure';
-import { evenly, INNER_SHARE, longAxis, spread, turned, type Point } from '../shape';
+import { contourOf, evenly, INNER_SHARE, longAxis, readContour, spread, turned, type Point } from '../shape';
 
 /** What a traced outline says of a foot. Coordinates of the outline: mm, any place and direction on the sheet. */
 export interface OutlineReading {
@@ -135,6 +135,19 @@ export function measureOutline(outline: readonly Point[], side: Side, mirrored =
     axis: [onSheet(origin.x, origin.y), onSheet(origin.x + length, origin.y)],
     doubt: longerSide(placed, length) < 0 ? `This looks like the ${side === 'left' ? 'right' : 'left'} foot: its toes fall away on the inner side.` : ''
   };
+}
+
+/** Why a kept line cannot stand for a foot's outline, in words; null where it can. @param outline foot coordinates, mm */
+export function footLineProblem(outline: readonly Point[], side: Side): string | null {
+  try {
+    measureOutline(outline, side, false);
+    const { front, inner, outer } = readContour(contourOf(outline));
+    const [low, high] = [Math.round(0.2 * inner.length), Math.round(0.8 * inner.length)];
+    const sound = front.length >= 3 && inner.subarray(low, high).every((mm) => mm > 0) && outer.subarray(low, high).every((mm) => mm > 0);
+    return sound ? null : 'the line does not lie along its foot: x runs forward from the heel, y to the inner side';
+  } catch (error) {
+    return (error as Error).message;
+  }
 }
 
 /** The toes fall away to the outer side: area before the ball on the inner side less that on the outer, mm². */

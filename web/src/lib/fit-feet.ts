@@ -2,8 +2,10 @@
 import { grownLength, type GrowsAs } from '@chiave/core/foot';
 import { footAsWorn, stateOfFlags, type Wear, type WornFoot } from '@chiave/core/fit';
 import { MEASURES, SIDES, completeFoot, tipsOf, type Conditions, type Foot, type FootInput, type PopulationId, type Side } from '@chiave/core/measure';
+import { contourOf, type FootContour } from '@chiave/core/shape';
+import { footLineProblem } from '@chiave/core/tracing';
 import type { SideBody } from './api/foot-schema';
-import type { CustomerRow, FittingRow } from './api/rows';
+import type { CustomerRow, FittingRow, OutlineRow } from './api/rows';
 
 /** What of a fitting the fit engine goes by. */
 export type FittingState = Pick<
@@ -27,6 +29,7 @@ export type FittingState = Pick<
   | 'weightKg'
   | 'feetWeightKg'
   | 'stateOff'
+  | 'outlines'
 > & { customer: Pick<CustomerRow, 'born' | 'flags'> };
 
 /** Age this year, when the year of birth is known. */
@@ -75,8 +78,22 @@ export const wearOf = (fitting: FittingState): Wear => ({
   shopTargets: fitting.shopTargets ?? undefined
 });
 
+/** Outlines smoothed last, by what they say: a fitting is sent to its worker again and again. */
+const contours = new Map<string, FootContour | undefined>();
+const MOST_CONTOURS = 12;
+function contourFrom(outline: OutlineRow, side: Side): FootContour | undefined {
+  const key = JSON.stringify([side, outline]);
+  if (contours.has(key)) return contours.get(key);
+  if (contours.size >= MOST_CONTOURS) contours.delete(contours.keys().next().value!);
+  const points = outline.map(([x, y]) => ({ x, y }));
+  // A line that was kept before lines were looked at may be no foot's: the model stands in for it.
+  const contour = footLineProblem(points, side) === null ? contourOf(points) : undefined;
+  contours.set(key, contour);
+  return contour;
+}
+
 /** One foot as measured, or null while it has no length. */
-export function footInputOf(side: Side, body: SideBody, population: PopulationId): FootInput | null {
+export function footInputOf(side: Side, body: SideBody, population: PopulationId, outline: OutlineRow | null = null): FootInput | null {
   if (!body.values.lengthMm) return null;
   return {
     side,
@@ -88,13 +105,14 @@ export function footInputOf(side: Side, body: SideBody, population: PopulationId
     bunionMm: body.bunionMm ?? undefined,
     hammerToeMm: body.hammerToeMm ?? undefined,
     ankleReachDeg: body.ankleReachDeg ?? undefined,
-    population
+    population,
+    contour: outline ? contourFrom(outline, side) : undefined
   };
 }
 
 /** Both feet, filled in; a foot without a length is left out. */
 export function feetOf(fitting: FittingState): Foot[] {
-  return SIDES.map((side) => footInputOf(side, fitting.feet[side], fitting.population))
+  return SIDES.map((side) => footInputOf(side, fitting.feet[side], fitting.population, fitting.outlines[side]))
     .filter((input): input is FootInput => input !== null)
     .map(completeFoot);
 }

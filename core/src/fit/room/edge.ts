@@ -1,5 +1,5 @@
 import { HEEL_ARC, SEGMENT, STATIONS, type FootShape } from '../../shape';
-import { fallAt, steepnessAt, type ShoeOutline } from '../../last';
+import { curveTable, fallAt, steepnessAt, type CurveTable, type ShoeOutline } from '../../last';
 import type { Placement } from './toe-room';
 
 /** Clearance along the whole edge, inner and outer side, at the foot's stations. */
@@ -17,13 +17,26 @@ interface EdgeSide {
   turn: number;
   /** The wall: cubics up to where it tapers, then its fall from there to the tip, mm. */
   cubics: Float64Array;
+  segments: number;
+  table: CurveTable;
   taperMm: number;
   tip: number;
   drop: number;
   out: Float64Array;
 }
 const NONE = new Float64Array(0);
-const blankSide = (): EdgeSide => ({ half: NONE, toesFrom: 0, turn: 0, cubics: NONE, taperMm: 0, tip: 0, drop: 0, out: NONE });
+const blankSide = (): EdgeSide => ({
+  half: NONE,
+  toesFrom: 0,
+  turn: 0,
+  cubics: NONE,
+  segments: 0,
+  table: curveTable('round'),
+  taperMm: 0,
+  tip: 0,
+  drop: 0,
+  out: NONE
+});
 /** One edge is read at a time. */
 const scratch = { inner: blankSide(), outer: blankSide() };
 
@@ -38,6 +51,8 @@ export function readEdge(foot: FootShape, shoe: ShoeOutline, { theta, forwardMm 
   inner.toesFrom = foot.innerToesFrom;
   inner.turn = theta;
   inner.cubics = shoe.innerSide;
+  inner.segments = shoe.sideSegments;
+  inner.table = shoe.innerTable;
   inner.taperMm = shoe.innerTaperMm;
   inner.tip = shoe.innerTip;
   inner.drop = shoe.innerAtTaper - shoe.innerTip;
@@ -46,6 +61,8 @@ export function readEdge(foot: FootShape, shoe: ShoeOutline, { theta, forwardMm 
   outer.toesFrom = foot.outerToesFrom;
   outer.turn = -theta;
   outer.cubics = shoe.outerSide;
+  outer.segments = shoe.sideSegments;
+  outer.table = shoe.outerTable;
   outer.taperMm = shoe.outerTaperMm;
   outer.tip = shoe.outerTip;
   outer.drop = shoe.outerAtTaper - shoe.outerTip;
@@ -55,14 +72,15 @@ export function readEdge(foot: FootShape, shoe: ShoeOutline, { theta, forwardMm 
 
 /** One side in one pass: wall and slope of the three regions (heel arc, cubics, toe curve) are read together, as this is the hottest loop. */
 function readSide(foot: FootShape, shoe: ShoeOutline, side: EdgeSide, forwardMm: number, whole: boolean): number {
-  const { half, toesFrom, turn, cubics, taperMm, tip, drop, out } = side;
+  const { half, toesFrom, turn, cubics, segments, table, taperMm, tip, drop, out } = side;
   const xs = foot.stationX;
   const n = xs.length;
   const pivot = HEEL_ARC * foot.lengthMm;
-  const { heelArcMm, heelHalfMm, table } = shoe;
+  const { heelArcMm, heelHalfMm } = shoe;
   const span = shoe.insoleMm - taperMm;
-  const second = cubics[SEGMENT];
-  const third = cubics[2 * SEGMENT];
+  const lastSegment = (segments - 1) * SEGMENT;
+  // Stations run forward, so each begins in the segment of the one before.
+  let o = 0;
   let least = Infinity;
   for (let s = whole ? 0 : toesFrom; s < n; s++) {
     const x = xs[s] + forwardMm;
@@ -73,7 +91,7 @@ function readSide(foot: FootShape, shoe: ShoeOutline, side: EdgeSide, forwardMm:
       wall = tip + drop * fallAt(table, u);
       slope = (-drop / span) * steepnessAt(table, u);
     } else if (x > heelArcMm) {
-      const o = x < second ? 0 : x < third ? SEGMENT : 2 * SEGMENT;
+      while (o < lastSegment && x >= cubics[o + SEGMENT]) o += SEGMENT;
       const d = x - cubics[o];
       const c3 = cubics[o + 3];
       const c4 = cubics[o + 4];

@@ -273,7 +273,8 @@ function refine(s: Search): Placement {
   const { foot, gaps, gap: coarse } = s;
   let room = coarse;
   let toe = foot.hullToe[s.point];
-  const n = foot.hullCount;
+  // Between a traced line's own points there is nothing to refine.
+  const n = foot.free ? 0 : foot.hullCount;
   for (let j = 0; j < n; j++) {
     let gap = gaps[j];
     const lowest = (j === 0 || gap <= gaps[j - 1]) && (j === n - 1 || gap <= gaps[j + 1]);

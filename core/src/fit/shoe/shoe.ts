@@ -132,6 +132,7 @@ export function completeShoe(input: ShoeInput): Shoe {
       flexLineMm: fill('flexLineMm', input.flexLineMm, () => BALL_AT * L0),
       family,
       taperShiftMm: input.taperStartMm === undefined ? 0 : input.taperStartMm - (S - TOE_FAMILY[family].innerTaper * L0),
+      outline: null,
       ballWidthMm: width,
       widthBasis: input.widthBasis ?? 'footbed',
       heelWidthMm: fill('heelWidthMm', input.heelWidthMm, () => SEAT_OVER_BALL * width),

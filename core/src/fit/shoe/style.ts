@@ -1,5 +1,5 @@
 import { formatSize, parseSize, plainLetter, readLabel, SCALE, schoolOf, toFootMm, type ForWhom, type LabelReading, type ScaleId } from '../../size';
-import { gradeLast, type Last } from '../../last';
+import { gradeLast, outlineTaperSd, type Last } from '../../last';
 import type { InsideSd, KeptMake, Shoe, ShoeMake } from './shoe';
 import type { StyleDetails } from './style-details';
 
@@ -57,8 +57,9 @@ export function sdOf(last: Last): InsideSd {
   const known = deviations.get(last);
   if (known) return known;
   const { lengthSdMm, widthSdMm, girthSdMm } = last.evidence;
-  const key = `${lengthSdMm} ${widthSdMm} ${girthSdMm}`;
-  const sd = alike.get(key) ?? { lengthMm: lengthSdMm, ballLineMm: 1.5, widthMm: widthSdMm, girthMm: girthSdMm, taperMm: 2, depthMm: 1 };
+  const taperMm = last.outline ? outlineTaperSd(last.outline) : 2;
+  const key = `${lengthSdMm} ${widthSdMm} ${girthSdMm} ${taperMm}`;
+  const sd = alike.get(key) ?? { lengthMm: lengthSdMm, ballLineMm: 1.5, widthMm: widthSdMm, girthMm: girthSdMm, taperMm, depthMm: 1 };
   alike.set(key, sd);
   deviations.set(last, sd);
   return sd;

@@ -45,7 +45,8 @@ export function planOf(foot: Foot): FootPlan {
     toeShape: foot.toeShape,
     toeTipsMm: foot.toeTipsMm,
     bunionMm: foot.bunionMm,
-    littleToeBunionMm: foot.littleToeBunionMm
+    littleToeBunionMm: foot.littleToeBunionMm,
+    ...(foot.contour ? { contour: foot.contour } : {})
   };
 }
 

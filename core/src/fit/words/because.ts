@@ -50,7 +50,12 @@ export function because(zone: ZoneId, foot: WornFoot, shoe: Shoe, wear: Wear, c:
   const told = less
     .filter(({ code, mm }) => Math.abs(mm) >= SHOWN_FROM_MM || code === 'toe-tip')
     .map(({ code, mm }) => ({
-      what: code === 'foot-state' ? stateWord(wear, foot.steps) : code === 'toe-tip' ? TIP(TOE_FAMILY[shoe.inside.family].name) : LESS[code],
+      what:
+        code === 'foot-state'
+          ? stateWord(wear, foot.steps)
+          : code === 'toe-tip'
+            ? TIP(shoe.inside.outline ? 'traced' : TOE_FAMILY[shoe.inside.family].name)
+            : LESS[code],
       mm
     }));
   const parts = [

@@ -10,7 +10,7 @@ import { chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema 
 import { OUTCOMES } from './outcomes';
 import { pairPutSchema } from './put-schema';
 import { lastShape, matrixSchema, readingFields, styleFields } from './stock-schema';
-import { felt, fittingFields, personFields, tracingFields } from './shop-schema';
+import { felt, fittingFields, outlinePoint, personFields, tracingFields } from './shop-schema';
 import { habitFields, makerScaleFields } from './size-schema';
 import { targetsSchema } from './targets-schema';
 import { idOf } from './values';
@@ -72,6 +72,8 @@ export const tryRow = z
   .meta({ id: 'TriedPair' });
 export type TryRow = z.infer<typeof tryRow>;
 
+const outlineRow = z.array(outlinePoint);
+export type OutlineRow = z.infer<typeof outlineRow>;
 const visit = fittingFields.extend({
   id: z.number(),
   openedAt: z.string(),
@@ -79,6 +81,9 @@ const visit = fittingFields.extend({
   kinds: z.array(z.enum(KIND_IDS)),
   stateOff: z.array(z.enum(STATE_STEP_IDS)),
   use: useAskedSchema,
+  outlines: z
+    .object({ left: outlineRow.nullable(), right: outlineRow.nullable() })
+    .describe('the outline of each foot that was traced last, mm: x forward from the heel, y to the inner side; the fit runs along it'),
   tries: z.array(tryRow),
   version: z.number(),
   feetVersion: z.number()

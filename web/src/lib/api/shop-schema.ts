@@ -1,6 +1,7 @@
 import { BETWEEN_SCHOOLS, BREAK_INS, FLAG_IDS, KIND_IDS, PREFERENCES, ROOM_SCHOOLS, ZONE_IDS, ZONE_STATES } from '@chiave/core/fit';
 import { GROUNDS } from '@chiave/core/heel';
 import { FITS_AS, hourOf, MEASURE_GROUP_IDS, POPULATIONS, SIDES, STATE_STEP_IDS } from '@chiave/core/measure';
+import { footLineProblem } from '@chiave/core/tracing';
 import { z } from 'zod';
 import { footSchema, loadId } from './foot-schema';
 import { boutsSchema, chairSchema, reasonSchema } from './chair-schema';
@@ -119,7 +120,7 @@ export const measureOrderSchema = z
   .refine(({ order }) => new Set(order).size === order.length, { path: ['order'], message: 'each group once' })
   .meta({ id: 'MeasureOrder' });
 
-const outlinePoint = z.tuple([z.number().min(-500).max(500), z.number().min(-500).max(500)]);
+export const outlinePoint = z.tuple([z.number().min(-500).max(500), z.number().min(-500).max(500)]);
 /** An outline in foot coordinates, mm: x forward from the heel, y to the inner side. */
 export const tracingFields = z.object({
   side: z.enum(SIDES),
@@ -128,4 +129,12 @@ export const tracingFields = z.object({
   lengthSdMm: z.number().min(0).max(20),
   widthSdMm: z.number().min(0).max(20)
 });
-export const tracingSchema = tracingFields.meta({ id: 'Tracing' });
+export const tracingSchema = tracingFields
+  .superRefine(({ outline, side }, context) => {
+    const message = footLineProblem(
+      outline.map(([x, y]) => ({ x, y })),
+      side
+    );
+    if (message) context.addIssue({ code: 'custom', path: ['outline'], message });
+  })
+  .meta({ id: 'Tracing' });

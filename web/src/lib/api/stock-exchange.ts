@@ -49,15 +49,20 @@ const UNSURE = { evidence: { mark: 'unsure', lengthSdMm: 3.5, widthSdMm: 3, girt
 /** One row a last. */
 export const lastRows = (lasts: readonly LastBody[]): Record<string, string>[] => lasts.map(({ id, maker, ...last }) => ({ id, maker, ...textsOfLast(last) }));
 
-/** Lasts from rows of a CSV; an empty cell is a field that is not known. */
-export function lastsOfRows(fields: readonly string[], rows: readonly Record<string, string>[]): { lasts: LastBody[]; problems: StockProblem[] } {
+/** Lasts from rows of a CSV; an empty cell is a field that is not known. @param kept lasts that are there: a traced line has no column and stays */
+export function lastsOfRows(
+  fields: readonly string[],
+  rows: readonly Record<string, string>[],
+  kept: ReadonlyMap<string, LastBody> = new Map()
+): { lasts: LastBody[]; problems: StockProblem[] } {
   const problems = missingColumns(fields, LAST_REQUIRED, LAST_COLUMNS);
   const lasts: LastBody[] = [];
   if (problems.length > 0) return { lasts, problems };
   for (const [i, row] of rows.entries()) {
     if (problems.length >= MOST_PROBLEMS) break;
     const named = Object.fromEntries(['id', 'maker'].flatMap((key) => (row[key]?.trim() ? [[key, row[key].trim()]] : [])));
-    const parsed = lastSchema.safeParse({ ...lastOfTexts(row, UNSURE), ...named });
+    const outline = kept.get(named.id)?.outline;
+    const parsed = lastSchema.safeParse({ ...lastOfTexts(row, UNSURE), ...named, ...(outline ? { outline } : {}) });
     if (parsed.success) lasts.push(parsed.data);
     else for (const issue of parsed.error.issues) problems.push({ where: `line ${i + 2}`, message: `${issue.path.join('.') || 'row'}: ${issue.message}` });
   }

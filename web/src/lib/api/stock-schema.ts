@@ -77,6 +77,20 @@ export const lastShape = z.object({
       toe: z.enum(TOE_STRUCTURES).optional()
     })
     .optional(),
+  outline: z
+    .object({
+      forFootMm: mm(100, 400),
+      points: z
+        .array(z.tuple([mm(-20, 500), mm(-150, 150)]))
+        .min(20, 'a line has at least 20 points')
+        .max(1500, 'at most 1500 points'),
+      taperShiftMm: mm(-30, 60),
+      sdMm: mm(0.05, 10),
+      tracings: z.number().int().min(1).max(500),
+      hands: z.number().int().min(1).max(100)
+    })
+    .meta({ description: 'the insole as it was traced, mm: x forward from the heel, y to the inner side; the fit runs along it in place of the toe family' })
+    .optional(),
   combination: z.object({ heel: z.number().int().min(-6).max(6), waist: z.number().int().min(-6).max(6) }).optional(),
   evidence: z.object({ mark, lengthSdMm: mm(0.1, 20), widthSdMm: mm(0.1, 20), girthSdMm: mm(0.1, 30), note: z.string().max(500).default('') })
 });

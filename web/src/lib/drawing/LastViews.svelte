@@ -1,7 +1,7 @@
 <script lang="ts">
   /** One to four insides over each other, from above, from the side or cut across at the ball; true proportion, with a measuring cursor. */
   import { frontView, layOver, shiftTo, sideView, type ComparedShoe, type LaidAt } from '@chiave/core/compare';
-  import { TOE_FAMILY } from '@chiave/core/last';
+  import { compileShoe, shoePolygon, taperStartMm, TOE_FAMILY } from '@chiave/core/last';
   import { SIDE_LETTER, trimNumber } from '@chiave/core/measure';
   import { compileFootShape, footPolygon, type FootPlan, type Point } from '@chiave/core/shape';
   import { closedPath, curveThrough, openPath } from './place';
@@ -57,10 +57,15 @@
     const y = view === 'top' ? box.y : box.y + box.h - h;
     return { x, y, w, h };
   });
-  const taperAt = (i: number): number => {
-    const { inside } = shoes[i];
-    return inside.insoleLengthMm - TOE_FAMILY[inside.family].innerTaper * inside.madeForFootMm + inside.taperShiftMm + shifts[i];
-  };
+  const taperAt = (i: number): number => taperStartMm(shoes[i].inside) + shifts[i];
+  /** Beside a traced line the curve of the toe it is named by, as it would be drawn without the tracing. */
+  const familyPaths = $derived(
+    shoes.map((shoe, i) =>
+      view === 'top' && shoe.inside.outline
+        ? closedPath(shoePolygon(compileShoe({ ...shoe.inside, outline: null }, shoe.girthShare)).map((p) => above({ x: p.x + laid[i].forwardMm, y: p.y })))
+        : ''
+    )
+  );
 
   // The measuring cursor: where it stands, and from where it was pressed.
   let cursor = $state<Point | null>(null);
@@ -121,6 +126,17 @@
       vector-effect="non-scaling-stroke"
       opacity={shown?.[i] ?? 1}
     />
+    {#if familyPaths[i]}
+      <path
+        d={familyPaths[i]}
+        fill="none"
+        stroke={look.ink}
+        stroke-width="1"
+        stroke-dasharray="1.5 4"
+        vector-effect="non-scaling-stroke"
+        opacity={shown?.[i] ?? 1}
+      />
+    {/if}
     {#if view === 'top'}
       {@const way = i % 2 === 0 ? -1 : 1}
       {@const y = -taperAt(i)}
@@ -135,6 +151,14 @@
   {#if view === 'top'}<text x={box.x + 2} y={box.y + box.h - 3} font-size={6} fill="#5f554b">{SIDE_LETTER[side]}, seen from above</text>{/if}
 </svg>
 <p class="figures soft min-h-6 text-sm">{said || 'Point to read, press and drag to measure.'}</p>
+{#if view === 'top'}
+  {#each shoes as { inside }, i (i)}
+    {#if inside.outline}<p class="soft text-sm">
+        {shoes.length > 1 ? `${SHOE_LOOKS[i].letter}: as` : 'As'} traced, ± {trimNumber(inside.outline.sdMm)} mm; dotted: the {TOE_FAMILY[inside.family].name} toe’s
+        own curve.
+      </p>{/if}
+  {/each}
+{/if}
 {#if view === 'side'}
   {#each sides as s, i (i)}<p class="soft text-sm">
       {shoes.length > 1 ? `${SHOE_LOOKS[i].letter}: n` : 'N'}ot measured, drawn as is usual (estimate): {s.assumed.join(', ')}.

@@ -11,6 +11,7 @@ import { reasonSchema, toldSchema } from '../../api/chair-schema';
 import { TAKEN_IDS } from '../../api/foot-schema';
 import { tryRow } from '../../api/rows';
 import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
+import { tracingSchema } from '../../api/shop-schema';
 import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../api/use-schema';
 import { barreSchema, dancerSchema, pointeMakerSchema, pointeModelSchema, pointePairSchema } from '../../api/pointe-schema';
 import { appointmentFields, habitSchema, keptPairBody, lookedFields, troubleFields, wishFields, lifeRow, eventFields } from '../../api/keep-schema';
@@ -60,6 +61,7 @@ const files = {
     feet: z.object({ left: foot, right: foot }),
     tries: z.array(demoTry)
   }),
+  traced: tracingSchema.and(z.object({ person: z.string() })),
   past: z.object({
     openedAt: z.string(),
     kinds: z.array(z.enum(KIND_IDS)),
@@ -187,11 +189,25 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
     }
     const lastOf = new Map(styles.map((s) => [s.id, s.last]));
     for (const fitting of fittings) await insertFitting(t, fitting, { customerId: ids.get(fitting.person)!, lastOf }, insert);
+    await insertTraced(t, read(folder, 'traced', files.traced), ids, insert);
     await insertPast(t, past, lastOf, insert);
     await insertPointe(t, pointe, { ids, at: lastOpened(fittings) }, insert);
     await insertKeep(t, keep, { ids, today, styles, makerNames: namesOf(makers), lastNames: namesOf(lasts), visitsOn: dayNumber(keep.today) + by }, insert);
   });
   return `${makers.length} makers, ${lasts.length} lasts, ${styles.length} styles, ${people.length} people, ${fittings.length} fittings`;
+}
+
+/** Outlines of feet, each kept with the last visit of its person. */
+async function insertTraced(
+  t: ReturnType<typeof tables>,
+  traced: readonly z.output<typeof files.traced>[],
+  ids: ReadonlyMap<string, number>,
+  options: { transaction: Transaction }
+): Promise<void> {
+  for (const { person, ...tracing } of traced) {
+    const visit = await t.Fitting.findOne({ where: { customerId: ids.get(person)! }, order: [['openedAt', 'DESC']], ...options });
+    await t.Tracing.create({ ...tracing, fittingId: visit!.id, createdAt: visit!.openedAt }, options);
+  }
 }
 
 const DAY_MS = 86_400_000;

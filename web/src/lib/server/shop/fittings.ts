@@ -14,6 +14,7 @@ import { mayNow } from '../doors/who';
 import { customerOf, customerRowOf, heldPerson, withoutHealth } from './customers';
 import { allPulls } from './pulls';
 import { targetsOfShop } from './settings';
+import { lastOutlines } from './tracings';
 
 const TAKEN = new Set<string>(TAKEN_IDS);
 const isTaken = (id: string): id is TakenId => TAKEN.has(id);
@@ -67,6 +68,7 @@ interface Parts {
   measures: FootMeasureModel[];
   features: FootFeatureModel[];
   tries: TryOnModel[];
+  outlines: FittingRow['outlines'];
 }
 /** What stands around every visit of a person: who they are, and what the shop goes by. */
 type Around = Pick<FittingRow, 'customer' | 'shopTargets' | 'shopPulls'>;
@@ -74,7 +76,7 @@ async function aroundOf(customerId: number): Promise<Around> {
   const [customer, shopTargets, shopPulls] = await Promise.all([customerOf(customerId), targetsOfShop(), allPulls()]);
   return { customer, shopTargets, shopPulls };
 }
-const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, { customer, shopTargets, shopPulls }: Around): FittingRow => ({
+const fittingRow = (row: FittingModel, { measures, features, tries, outlines }: Parts, { customer, shopTargets, shopPulls }: Around): FittingRow => ({
   id: row.id,
   openedAt: row.openedAt.toISOString(),
   updatedAt: row.updatedAt.toISOString(),
@@ -110,7 +112,8 @@ const fittingRow = (row: FittingModel, { measures, features, tries }: Parts, { c
   feetWeightKg: row.feetWeightKg ?? null,
   stateOff: row.stateOff,
   bouts: row.bouts,
-  use: row.use
+  use: row.use,
+  outlines
 });
 
 function byFitting<R extends { fittingId: number }>(rows: readonly R[]): Map<number, R[]> {
@@ -123,18 +126,24 @@ function byFitting<R extends { fittingId: number }>(rows: readonly R[]): Map<num
   return found;
 }
 
-/** Measures, features and tries of some visits; each kind is asked for by itself, since one join would multiply them. */
+/** Measures, features, tries and traced outlines of some visits; each kind is asked for by itself, since one join would multiply them. */
 async function partsOf(rows: readonly FittingModel[]): Promise<(id: number) => Parts> {
   const t = tables(database());
   const where = { fittingId: rows.map((row) => row.id) };
   const order: [string, string][] = [['fittingId', 'ASC']];
-  const [measures, features, tries] = await Promise.all([
+  const [measures, features, tries, outlines] = await Promise.all([
     // Hundreds of values: plain rows are read much faster than models.
     t.FootMeasure.findAll({ where, order, raw: true }).then(byFitting),
     t.FootFeature.findAll({ where, order }).then(byFitting),
-    t.TryOn.findAll({ where, order: [['id', 'ASC']] }).then(byFitting)
+    t.TryOn.findAll({ where, order: [['id', 'ASC']] }).then(byFitting),
+    lastOutlines(where.fittingId)
   ]);
-  return (id) => ({ measures: measures.get(id) ?? [], features: features.get(id) ?? [], tries: tries.get(id) ?? [] });
+  return (id) => ({
+    measures: measures.get(id) ?? [],
+    features: features.get(id) ?? [],
+    tries: tries.get(id) ?? [],
+    outlines: outlines.get(id) ?? { left: null, right: null }
+  });
 }
 /** Rows with all that hangs on them. */
 async function withParts(rows: readonly FittingModel[], around: Around): Promise<FittingRow[]> {

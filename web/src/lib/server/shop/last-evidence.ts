@@ -57,7 +57,8 @@ export async function estimateOf(last: LastRow, readings: readonly ReadingRow[])
       lengthMm: r.lengthMm ?? undefined,
       ballMm: r.ballMm ?? undefined,
       heelMm: r.heelMm ?? undefined,
-      ballGirthMm: r.ballGirthMm ?? undefined
+      ballGirthMm: r.ballGirthMm ?? undefined,
+      outline: r.outline?.map(([x, y]) => ({ x, y }))
     }));
   return lastFromEvidence({ ...rest, mark }, inside);
 }

@@ -59,7 +59,7 @@ function planOf({ kind, text, style }: StockImport, shop: Shop): Plan {
     return plan;
   }
   const { fields, rows } = readCsv(text);
-  if (kind === 'lasts') Object.assign(plan, lastsOfRows(fields, rows));
+  if (kind === 'lasts') Object.assign(plan, lastsOfRows(fields, rows, shop.lasts));
   else if (kind === 'styles') Object.assign(plan, stylesOfRows(fields, rows, new Map([...shop.styles].map(([id, s]) => [id, bodyOf(s)]))));
   else {
     const read = countsOfRows(fields, rows, shop.styles);

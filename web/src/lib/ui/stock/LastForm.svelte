@@ -23,7 +23,8 @@
   const bodyOf = (typed: Record<string, string>): object => ({
     ...lastOfTexts(Object.fromEntries(Object.entries(typed).map(([key, text]) => [pathOf[key], text]))),
     id: last.id,
-    maker: last.maker
+    maker: last.maker,
+    ...(last.outline ? { outline: last.outline } : {})
   });
   const { form, errors, message, enhance } = apiForm<Record<string, string>, { version: number; before: LastChange }>({
     start: untrack(() => typedOf(last)),

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import type { Last, LastEstimate } from '@chiave/core/last';
+  import { TOE_FAMILY, type Last, type LastEstimate } from '@chiave/core/last';
   import { signedNumber, trimNumber } from '@chiave/core/measure';
   import type { LastChange } from '$lib/api/stock-schema';
   import type { ReadingRow } from '$lib/api/rows';
@@ -20,6 +20,7 @@
     last: Last & { version: number }; readings: readonly ReadingRow[]; estimate: LastEstimate; letters: readonly string[];
   } = $props();
 
+  const countOf = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
   let message = $state('');
 
   async function remove(r: ReadingRow): Promise<void> {
@@ -43,6 +44,18 @@
     undoList.addRequest(`${last.name} as measured`, `/api/v1/lasts/${last.id}`, 'PUT', sent.value.before);
     await invalidateAll();
   }
+
+  /** The tracing is left out: the fit runs along the curve of the toe again. */
+  async function byFamily(): Promise<void> {
+    const { version, outline: _outline, ...rest } = last;
+    const sent = await send<{ before: LastChange }>(`/api/v1/lasts/${last.id}`, 'PUT', { last: rest, version });
+    message = sent.ok ? '' : sent.detail;
+    if (!sent.ok) return;
+    undoList.addRequest(`${last.name} along its toe’s curve`, `/api/v1/lasts/${last.id}`, 'PUT', sent.value.before);
+    await invalidateAll();
+  }
+  const line = $derived(estimate.last.outline);
+  const isTaken = $derived(JSON.stringify(line ?? null) === JSON.stringify(last.outline ?? null));
 
   const told = (id: string) => READ_FIGURES.find((f) => f.id === id)?.name ?? id;
 </script>
@@ -77,6 +90,12 @@
       <b class="figures">{trimNumber(estimate.last.base.ballGirthMm)} ± {trimNumber(estimate.last.evidence.girthSdMm)}</b> in size {last.base.size}
       {last.base.width}; a size is <b class="figures">{trimNumber(estimate.last.grade.lengthPerSizeMm, 2)} mm</b> long. {estimate.last.evidence.note}.
     </p>
+    {#if line}
+      <p data-line>
+        Its insole’s line: {countOf(line.tracings, 'tracing')} by {countOf(line.hands, 'hand')}, <b class="figures">± {trimNumber(line.sdMm)} mm</b>.
+        {isTaken ? 'The fit runs along it.' : 'Once taken, the fit runs along it in place of the toe’s curve.'}
+      </p>
+    {/if}
     {#each estimate.outliers as o (`${o.reading.size}${o.what}`)}
       <Notice tone="caution">
         Size {o.reading.size} by {o.reading.who}: {told(o.what)} stands {trimNumber(Math.abs(o.offMm))} mm {o.offMm > 0 ? 'over' : 'under'} what the others say. It
@@ -89,7 +108,10 @@
         <span class="figures">{signedNumber(d.mm)} ± {trimNumber(d.sdMm)} mm</span>.
       </p>
     {/each}
-    <div><Button onclick={takeOver}>Take this as the last</Button></div>
+    <div class="flex flex-wrap gap-2">
+      <Button onclick={takeOver}>Take this as the last</Button>
+      {#if last.outline}<Button kind="text" onclick={byFamily}>Fit along the {TOE_FAMILY[last.family].name} toe’s curve instead</Button>{/if}
+    </div>
     <p class="soft text-sm">
       What nobody measured stays as it is below. Readings by one hand share that hand's own error, so ten by one are not ten (deviations: estimates of this
       project).

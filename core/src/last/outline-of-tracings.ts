@@ -1,0 +1,134 @@
+import { evenly, sidesAt, smoothContour, thinned, type Point } from '../shape';
+import { ballOf, outlineProblem, type InsoleOutline } from './traced-insole';
+
+/** One traced insole: x forward from the back of the heel, y to the inner side, mm. */
+export interface TracedLine {
+  points: readonly Point[];
+  /** The foot that its size is made for, mm. */
+  forFootMm: number;
+  /** Whose hand. */
+  who: string;
+}
+
+/** How far one hand's line is off, mm, where it was not drawn often enough to tell; and a line drawn often is no better than this [estimates]. */
+const HAND_SD_MM = 0.5;
+const LEAST_SD_MM = 0.15;
+/** So many lines show by themselves how far they differ. */
+const TELLS = 3;
+/** Points of each side from the heel to the tip, while lines are laid over each other. */
+const EACH_SIDE = 500;
+/** How far points that are left out may lie off the line, mm. */
+const THIN_MM = 0.02;
+
+/** Whether a traced line can be laid as an insole: it has a toe, and both sides lie on their own side of its axis. */
+export function canBeLaid(line: TracedLine): boolean {
+  return line.points.length >= 8 && outlineProblem(rawOutline(line)) === null;
+}
+const rawOutline = ({ points, forFootMm }: TracedLine): InsoleOutline => ({
+  forFootMm,
+  points: smoothContour(points).map(({ x, y }) => [x, y]),
+  taperShiftMm: 0,
+  sdMm: 0,
+  tracings: 1,
+  hands: 1
+});
+
+/**
+ * One outline out of traced insoles, of left and right shoes, by several hands, in several sizes: the jitter of each is smoothed away, each is
+ * laid to the first one's size (lengths by the foot it is made for, widths by the ball, the toe's own length as it is), and they are averaged.
+ * @param taperShiftMm the last's, when the outline is laid
+ * @param lines at least one, each of which can be laid
+ */
+export function outlineOfTracings(lines: readonly TracedLine[], taperShiftMm: number): InsoleOutline {
+  const [first] = lines;
+  const smooth = lines.map((line) => alongX(smoothContour(line.points)));
+  const base = sizeOf(smooth[0], first.forFootMm);
+  const laid = smooth.map((points, i) => bySides(i === 0 ? points : laidTo(points, sizeOf(points, lines[i].forFootMm), base)));
+  const mean = laid[0].map((_, k) => {
+    const at = { x: 0, y: 0 };
+    for (const line of laid) {
+      at.x += line[k].x / laid.length;
+      at.y += line[k].y / laid.length;
+    }
+    return at;
+  });
+  const hands = new Set(lines.map((l) => l.who)).size;
+  return {
+    forFootMm: first.forFootMm,
+    points: thinned(mean, THIN_MM).map(({ x, y }) => [hundredth(x), hundredth(y)]),
+    taperShiftMm,
+    sdMm: hundredth(Math.max(LEAST_SD_MM, lineSd(laid, mean) / Math.sqrt(lines.length))),
+    tracings: lines.length,
+    hands
+  };
+}
+
+const hundredth = (mm: number): number => Math.round(mm * 100) / 100;
+
+/** How far one line lies off the mean of several, across the line, mm; a hand's usual where there are too few. */
+function lineSd(laid: readonly (readonly Point[])[], mean: readonly Point[]): number {
+  if (laid.length < TELLS) return HAND_SD_MM;
+  let sum = 0;
+  mean.forEach((p, k) => {
+    const [before, after] = [mean[Math.max(0, k - 1)], mean[Math.min(mean.length - 1, k + 1)]];
+    const long = Math.hypot(after.x - before.x, after.y - before.y) || 1;
+    const [nx, ny] = [(after.y - before.y) / long, -(after.x - before.x) / long];
+    for (const line of laid) sum += ((line[k].x - p.x) * nx + (line[k].y - p.y) * ny) ** 2;
+  });
+  return Math.sqrt(sum / (mean.length * (laid.length - 1)));
+}
+
+/** A line whose heel stands at nought. */
+function alongX(points: readonly Point[]): Point[] {
+  const back = Math.min(...points.map((p) => p.x));
+  return points.map(({ x, y }) => ({ x: x - back, y }));
+}
+
+interface Size {
+  forFootMm: number;
+  lengthMm: number;
+  ballMm: number;
+}
+const sizeOf = (points: readonly Point[], forFootMm: number): Size => ({ forFootMm, lengthMm: Math.max(...points.map((p) => p.x)), ballMm: ballOf(points) });
+
+/** A line laid to another size: behind the toes by the foot's length from the heel, its toe by the same from the tip. */
+function laidTo(points: readonly Point[], own: Size, to: Size): Point[] {
+  const along = to.forFootMm / own.forFootMm;
+  const across = to.ballMm / own.ballMm;
+  const over = to.lengthMm - own.lengthMm * along;
+  const ball = 0.7 * own.forFootMm;
+  return points.map(({ x, y }) => ({ x: x * along + over * Math.min(1, Math.max(0, (x - ball) / (own.lengthMm - ball))), y: y * across }));
+}
+
+/** The points of a line at even shares of either side, from the heel along the inner side to the tip and back along the outer one. */
+function bySides(points: readonly Point[]): Point[] {
+  const line = evenly(points, 0.25);
+  const extreme = (sign: 1 | -1): number => line.reduce((best, p, i) => (sign * p.x > sign * line[best].x ? i : best), 0);
+  const [heel, tip] = [extreme(-1), extreme(1)];
+  const walk = (from: number, to: number): Point[] => {
+    const part: Point[] = [];
+    for (let i = from; ; i = (i + 1) % line.length) {
+      part.push(line[i]);
+      if (i === to) return part;
+    }
+  };
+  const [there, back] = [walk(heel, tip), walk(tip, heel)];
+  const middle = Math.max(...line.map((p) => p.x)) / 2;
+  const innerFirst = there.some((p) => Math.abs(p.x - middle) < 1 && p.y >= sidesAt(line, p.x)[0] - 0.5);
+  const inner = innerFirst ? there : [...back].reverse();
+  const outer = innerFirst ? [...back].reverse() : there;
+  return [...evenShares(inner), ...evenShares(outer).reverse().slice(1, -1)];
+}
+
+function evenShares(part: readonly Point[]): Point[] {
+  const along = [0];
+  for (let i = 1; i < part.length; i++) along.push(along[i - 1] + Math.hypot(part[i].x - part[i - 1].x, part[i].y - part[i - 1].y));
+  const total = along[along.length - 1];
+  let k = 0;
+  return Array.from({ length: EACH_SIDE + 1 }, (_, n) => {
+    const at = (total * n) / EACH_SIDE;
+    while (k < part.length - 2 && along[k + 1] < at) k++;
+    const t = along[k + 1] > along[k] ? (at - along[k]) / (along[k + 1] - along[k]) : 0;
+    return { x: part[k].x + (part[k + 1].x - part[k].x) * t, y: part[k].y + (part[k + 1].y - part[k].y) * t };
+  });
+}

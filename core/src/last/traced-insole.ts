@@ -1,0 +1,136 @@
+import { evenly, frontHullOf, sidesAt, type Point } from '../shape';
+import { BALL_AT, OUTER_BALL_AT } from '../measure';
+import { SHOE_PLAN } from './shoe-plan';
+import { tableFrom } from './toe-curve';
+import type { FrontSide, ToeFront } from './toe-front';
+
+/** An insole as it was traced, in one size and width; every other is graded from it. */
+export interface InsoleOutline {
+  /** The foot that the traced size is made for, mm. */
+  forFootMm: number;
+  /** The closed line, mm: x forward from the back of the heel, y to the inner side. */
+  points: [number, number][];
+  /** Taper shift that the last had when the line was laid: what is learned of its taper afterwards moves the line's too, mm. */
+  taperShiftMm: number;
+  /** How far the line is doubted, mm; how many tracings it is the mean of, and by how many hands. */
+  sdMm: number;
+  tracings: number;
+  hands: number;
+}
+
+/** A traced insole as the engine reads it: free of size. */
+export interface TracedInsole {
+  front: ToeFront;
+  inner: TracedWall;
+  outer: TracedWall;
+}
+
+/** Half-widths of one side at its knots from the heel's arc to the taper start, of the ball width; how many of them lie up to the ball. */
+export interface TracedWall {
+  half: Float64Array;
+  behind: number;
+}
+
+/** Knots of a traced side: so many up to the ball, the others ahead of it. */
+export const WALL_KNOTS = 14;
+const BEHIND = 8;
+/** Walls that lean less than this to the axis belong to the sides; the cone of the toe room is steeper in every grade. */
+const LEAST_LEAN = 0.11;
+/** A hull that stands further off its line than this bridges a hollow, mm. */
+const HOLLOW_MM = 0.05;
+/** In front of here, of the made-for foot, lies what may be toe. */
+const FRONT_FROM = 0.6;
+/** Between these, of the insole, lie the two heads of the ball. */
+const BALL_ZONE: readonly [number, number] = [0.5, 0.85];
+
+/**
+ * The doubt of a line as doubt of where its taper starts, mm a mm: toe room then errs by 2 of the line's in a round toe to 2.7 in a pointed
+ * one, since it answers to the taper with 0.4 to 0.7 [model].
+ */
+const TAPER_PER_LINE = 4;
+/** How well it is known where a traced toe tapers, mm. */
+export const outlineTaperSd = ({ sdMm }: Pick<InsoleOutline, 'sdMm'>): number => TAPER_PER_LINE * sdMm;
+
+const read = new WeakMap<InsoleOutline, TracedInsole>();
+/** What was traced, read once. */
+export function tracedInsole(outline: InsoleOutline): TracedInsole {
+  const known = read.get(outline) ?? readTraced(outline);
+  read.set(outline, known);
+  return known;
+}
+
+/** Width of the ball across both heads, each side at its own widest, mm. */
+export function ballOf(points: readonly Point[]): number {
+  const length = Math.max(...points.map((p) => p.x));
+  const across = points.filter((p) => p.x > BALL_ZONE[0] * length && p.x < BALL_ZONE[1] * length).map((p) => p.y);
+  return Math.max(...across) - Math.min(...across);
+}
+
+/** Why a line cannot stand for an insole, in words; null where it can. */
+export function outlineProblem(outline: InsoleOutline): string | null {
+  try {
+    const { inner, outer } = tracedInsole(outline);
+    return [...inner.half, ...outer.half].every((share) => share > 0 && share < 1) ? null : 'the line crosses its own axis: it was not laid along an insole';
+  } catch (error) {
+    return (error as Error).message;
+  }
+}
+
+function readTraced({ forFootMm: L0, points }: InsoleOutline): TracedInsole {
+  const line = evenly(points.map(([x, y]) => ({ x, y })));
+  const S = Math.max(...line.map((p) => p.x));
+  const T = ballOf(line);
+  const hull = frontHullOf(line.filter((p) => p.x > FRONT_FROM * L0));
+  const at = hull.reduce((best, p, i) => (p.x > hull[best].x ? i : best), 0);
+  const tip = hull[at];
+  const front = {
+    inner: sideOf(tip, hull.slice(at), 1, { L0, T, line }),
+    outer: sideOf(tip, hull.slice(0, at + 1).reverse(), -1, { L0, T, line })
+  };
+  const wall = (which: 'inner' | 'outer', ballAt: number): TracedWall => {
+    const heel = SHOE_PLAN.heelArc * L0;
+    const ball = ballAt * L0;
+    const taper = S - front[which].taper * L0;
+    const half = Float64Array.from({ length: WALL_KNOTS }, (_, i) => {
+      const x = i < BEHIND ? heel + ((ball - heel) * i) / (BEHIND - 1) : ball + ((taper - ball) * (i - BEHIND + 1)) / (WALL_KNOTS - BEHIND);
+      const [inner, outer] = sidesAt(line, x);
+      return (which === 'inner' ? inner : -outer) / T;
+    });
+    return { half, behind: BEHIND };
+  };
+  return { front, inner: wall('inner', BALL_AT), outer: wall('outer', OUTER_BALL_AT) };
+}
+
+/**
+ * One side of the toe, from the tip to where its wall turns along the axis.
+ * @param hull from the tip outward
+ * @param sign + the inner side
+ */
+function sideOf(tip: Point, hull: readonly Point[], sign: 1 | -1, { L0, T, line }: { L0: number; T: number; line: readonly Point[] }): FrontSide {
+  let end = 1;
+  while (end < hull.length - 1 && leans(hull[end], hull[end + 1], sign, line)) end++;
+  const start = hull[Math.min(end, hull.length - 1)];
+  const span = tip.x - start.x;
+  const wide = sign * (start.y - tip.y);
+  if (!(span > 1 && wide > 1)) throw new RangeError('the line has no toe: it ends square at the ball');
+  let k = 0;
+  const table = tableFrom((share) => {
+    if (share === 0) k = 0;
+    const w = share * wide;
+    while (k < end - 1 && sign * (hull[k + 1].y - tip.y) < w) k++;
+    const [a, b] = [hull[k], hull[k + 1]];
+    const rise = sign * (b.y - a.y);
+    const t = rise > 0 ? Math.min(1, Math.max(0, (w - sign * (a.y - tip.y)) / rise)) : 1;
+    return (a.x + (b.x - a.x) * t - start.x) / span;
+  });
+  return { table, taper: span / L0, atTaper: (sign * start.y) / T, tip: (sign * tip.y) / T };
+}
+
+/** Whether a stretch of the hull, seen from the tip, still belongs to the toe: it leans in, and is no bridge over a hollow behind the toe. */
+function leans(ahead: Point, behind: Point, sign: 1 | -1, line: readonly Point[]): boolean {
+  const lean = (sign * (behind.y - ahead.y)) / Math.max(1e-9, ahead.x - behind.x);
+  if (lean < LEAST_LEAN) return false;
+  if (lean > SHOE_PLAN.cone) return true;
+  const [inner, outer] = sidesAt(line, (ahead.x + behind.x) / 2);
+  return sign * ((ahead.y + behind.y) / 2 - (sign > 0 ? inner : outer)) < HOLLOW_MM;
+}
