@@ -76,8 +76,15 @@ function readLine({ points, drawn = points }: FootContour): ReadContour {
   let front = thinned(hull, THIN_MM);
   for (let tolerance = THIN_MM * 2; front.length > MOST_FRONT; tolerance *= 2) front = thinned(hull, tolerance);
   const found = toesApart(drawn === points ? line : evenly(drawn), lengthMm, ballWidthMm);
-  const toes = found ?? toesByShare(line, ballWidthMm);
+  const toes = found ?? toesByShare(line, lengthMm);
   return { lengthMm, ballWidthMm, toes, apart: found !== null, inner, outer, front, toeOf: Int8Array.from(front, (p) => nearest(toes, p)) };
+}
+
+/** A contour laid to a foot's length and ball width, as the fit runs along it, mm. */
+export function laidContour(contour: FootContour, { lengthMm, ballWidthMm }: Pick<ReadContour, 'lengthMm' | 'ballWidthMm'>): Point[] {
+  const line = readContour(contour);
+  const [along, across] = [lengthMm / line.lengthMm, ballWidthMm / line.ballWidthMm];
+  return contour.points.map(({ x, y }) => ({ x: x * along, y: y * across }));
 }
 
 /** The toe beside which a point of the front lies: by its place across the foot, in the widths of the toes. */
@@ -134,14 +141,19 @@ function toesApart(line: readonly Point[], lengthMm: number, ballWidthMm: number
   });
 }
 
-/** Toes where an ordinary foot of that width has them, their tips on the line. */
-function toesByShare(line: readonly Point[], ballWidthMm: number): FoundToe[] {
-  const edge = foremost(line, 0);
+/** Where the toes of the model end beside, of its width: between these lie all five. */
+const [INNER_EDGE, OUTER_EDGE] = [TOE_CENTRE[0] + TOE_HALF_WIDTH[0], TOE_CENTRE[4] - TOE_HALF_WIDTH[4]];
+/** In front of here, of the length, a line's edges are its toes'. */
+const TOES_FROM = 0.8;
+
+/** Toes where an ordinary foot whose toes are as wide together has them, on the line. */
+function toesByShare(line: readonly Point[], lengthMm: number): FoundToe[] {
+  const edge = foremost(line, TOES_FROM * lengthMm);
+  const [low, high] = spread(edge.map((p) => p.y));
+  const unit = (high - low) / (INNER_EDGE - OUTER_EDGE);
   return TOE_CENTRE.map((share, i) => {
-    const y = share * ballWidthMm;
-    const half = TOE_HALF_WIDTH[i] * ballWidthMm;
-    const own = edge.filter((p) => Math.abs(p.y - y) < half);
-    const tip = own.reduce((best, p) => (p.x > best.x ? p : best), own[0] ?? { x: 0, y });
-    return { x: tip.x, y: tip.y, half };
+    const y = low + (share - OUTER_EDGE) * unit;
+    const tip = edge.reduce((best, p) => (Math.abs(p.y - y) < Math.abs(best.y - y) ? p : best));
+    return { x: tip.x, y: tip.y, half: TOE_HALF_WIDTH[i] * unit };
   });
 }

@@ -8,6 +8,6 @@ export * from './foot-outline';
 export type { ToeOutline } from './toe-outline';
 export * from './smooth';
 export * from './hull';
-export { contourOf, type FootContour, readContour } from './foot-contour';
+export { contourOf, type FootContour, laidContour, readContour } from './foot-contour';
 export { thinned } from './thin';
 export { smoothContour } from './smooth-contour';

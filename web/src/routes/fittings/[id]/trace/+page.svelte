@@ -5,6 +5,7 @@
   import { trimNumber, type Side } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import { outlineSvg } from '@chiave/core/tracing';
+  import { feetOf } from '$lib/fit-feet';
   import LineOnSheet from '$lib/drawing/LineOnSheet.svelte';
   import { SHEETS } from '$lib/tracing/sheets';
   import type { TracingRow } from '$lib/api/rows';
@@ -21,6 +22,7 @@
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
   import { TRACED_WAYS, TracedFoot } from '$lib/ui/measure/traced-foot.svelte';
+  import TracedLines from '$lib/ui/measure/TracedLines.svelte';
   import TracedValues from '$lib/ui/measure/TracedValues.svelte';
   import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
 
@@ -134,6 +136,8 @@
         side={traced.side}
         onmove={(points) => (traced.line = points)}
       />
+    {:else}
+      <TracedLines feet={feetOf(desk.fitting)} />
     {/if}
   </Sheet>
   <Sheet class="content-start">
