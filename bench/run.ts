@@ -35,6 +35,7 @@ import { lastFigures } from './lasts';
 import { rankFigures, stockOf } from './ranking';
 import { polygonFigures } from './polygons';
 import { benchMany } from './sizes';
+import { freeOutlineFigures } from './free-outlines';
 import { bruteForceRoom, pairOf } from '../core/tests/brute-force';
 
 /** Honest sets the check of slips is tried on. */
@@ -172,6 +173,10 @@ writeFileSync(fileURLToPath(new URL('results.json', import.meta.url)), `${JSON.s
 
 /** Ratios that hold on any machine: what is quick must be quick for its reason. */
 const rate = (start: string): number => Object.entries(perSecond).find(([name]) => name.startsWith(start))![1];
+const free = freeOutlineFigures(stockOf(stock, 12_500));
+console.log(
+  `placing along free outlines: ${free.freeUs.toFixed(1)} us against ${free.familyUs.toFixed(1)} along families; ranking 12,500 with a third of the lasts traced: ${free.tracedRankedMs.toFixed(0)} ms against ${free.rankedMs.toFixed(0)}`
+);
 const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
   { what: 'full fit over brute-force toe room', ratio: rate('full fit:') / rate('toe room by brute force'), least: 20 },
   { what: 'label conversion over a general unit library', ratio: many.ratio, least: 20 },
@@ -196,6 +201,8 @@ const RATIOS: readonly { what: string; ratio: number; least: number }[] = [
   { what: 'learning a tenth of a shop, tenfold, over learning it whole', ratio: (10 * shop.tenthMs) / shop.ms, least: 1 },
   // Each person is gone through by themselves: ten times the people are ten times the work.
   { what: 'what is due of a tenth, tenfold, over that of all', ratio: (10 * keep.tenthMs) / keep.allMs, least: 0.4 },
+  { what: 'placing along families over along free outlines', ratio: free.familyUs / free.freeUs, least: 0.5 },
+  { what: 'ranking by families over with a third traced', ratio: free.rankedMs / free.tracedRankedMs, least: 0.5 },
   { what: 'grading over full fit', ratio: lasts.gradesPerSecond / rate('full fit:'), least: 5 }
 ];
 let failed = 0;
