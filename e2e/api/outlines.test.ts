@@ -39,7 +39,7 @@ describe('the outline of a foot', () => {
   });
   it.each<[string, [number, number][], RegExp]>([
     ['a dot', Array.from({ length: 9 }, () => [1, 2]), /mm long; feet are/],
-    ['a square', [[0, 60], [125, 60], [250, 60], [250, 0], [250, -60], [125, -60], [0, -60], [0, 0]], /./], // prettier-ignore
+    ['a square', [[0, 125], [125, 125], [250, 125], [250, 0], [250, -125], [125, -125], [0, -125], [0, 0]], /hundredths as wide as long/], // prettier-ignore
     ['a foot beside its own axis', tracedLine(250).map(([x, y]) => [x, y + 70]), /does not lie along its foot/]
   ])('%s is refused by its field', async (_what, outline, why) => {
     const { fitting } = await newFitting('Outlined badly');

@@ -184,6 +184,14 @@ test('a gauge: live figures, both feet taken when they stand still, a lost conne
   }
 });
 
+test('feet that were traced are drawn along their lines, beside the model’s', async ({ page }) => {
+  const { customers } = await (await page.request.get('/api/v1/customers?search=rosalba')).json();
+  const { fittings } = await (await page.request.get(`/api/v1/customers/${customers[0].id}/fittings`)).json();
+  await open(page, `/fittings/${fittings[0].id}/trace`);
+  await expect(page.getByRole('img', { name: /^Both feet along their traced lines/ }).locator('path')).toHaveCount(4);
+  await expect(page.getByText(/L: five toes found\./)).toBeVisible();
+});
+
 test.describe('a tracing', () => {
   const file = (page: Page) => page.locator('input[type=file]');
   test('photographed, read, corrected by a point, taken; then out again as SVG and back in', async ({ page }) => {
@@ -205,6 +213,17 @@ test.describe('a tracing', () => {
     await expect(page.getByText('Kept, and the left foot is filled in from it.')).toBeVisible();
     expect((await kept(page, id)).left.lengthMm).toMatchObject({ how: 'tracing', mm: expect.closeTo(read, 0), sdMm: expect.closeTo(1.1, 0) });
     expect((await kept(page, id)).left.ballLengthMm.sdMm).toBeGreaterThan(2.5);
+    // The fit of that foot runs along the line, until it is taken away.
+    const runs = page.locator('[data-runs="left"]');
+    const outline = async () => (await (await page.request.get(`/api/v1/fittings/${id}`)).json()).outlines.left;
+    await expect(runs).toBeVisible();
+    expect((await outline()).length).toBeGreaterThan(20);
+    await page.getByRole('button', { name: 'take away' }).click();
+    await expect(page.getByText('Taken away; what it filled in stays.')).toBeVisible();
+    await expect(runs).toHaveCount(0);
+    expect(await outline()).toBeNull();
+    await page.getByRole('button', { name: 'Put it back' }).click();
+    await expect(runs).toBeVisible();
     const [saved] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'SVG, true size' }).click()]);
     await file(page).setInputFiles({
       name: 'outline-left.svg',

@@ -103,6 +103,24 @@ test.describe('a style', () => {
     await undo(page).click();
     await expect(cell).toHaveValue(was);
   });
+  test('traced insoles of a last become its line, which can be taken over and left again', async ({ page }) => {
+    await open(page, '/stock/lasts/curlew');
+    const line = page.locator('[data-line]');
+    await expect(line).toContainText('4 tracings by 2 hands');
+    await expect(line).toContainText('Once taken');
+    const kept = async () => (await (await page.request.get('/api/v1/lasts/curlew')).json()).last.outline;
+    await page.getByRole('button', { name: 'Take this as the last' }).click();
+    await expect(line).toContainText('The fit runs along it.');
+    expect(await kept()).toMatchObject({ tracings: 4, hands: 2 });
+    await expect(page.getByText(/As traced, ± [\d.]+ mm; dotted: the soft almond toe’s own curve\./)).toBeVisible();
+    await page.getByRole('button', { name: 'Fit along the soft almond toe’s curve instead' }).click();
+    await expect(line).toContainText('Once taken');
+    expect(await kept()).toBeUndefined();
+    await undo(page).click();
+    await expect(line).toContainText('The fit runs along it.');
+    await undo(page).click();
+    await expect(line).toContainText('Once taken');
+  });
   test('a variant is made of it, a close-up is kept with it, and it can go again', async ({ page }) => {
     await open(page, '/stock/styles/drystone');
     await page.getByLabel('Called').fill('Drystone Browser');
