@@ -15,6 +15,7 @@ import {
   lastFromEvidence,
   outerWall,
   outlineOfTracings,
+  sameLine,
   taperStartMm,
   type InsideReading,
   type InsoleOutline,
@@ -249,6 +250,10 @@ describe('one outline out of many tracings', () => {
     expect(single).toMatchObject({ tracings: 1, hands: 1, sdMm: 0.5 });
     expect(offOf(estimated.outline!)).toBeLessThan(0.7 * offOf(single) + 0.1);
     expect(checkLast(estimated)).toEqual([]);
+    // Told from another size it is the same line; without a reading it is another.
+    const moved = lastFromEvidence({ ...estimated, mark: 'claimed' }, many).last.outline!;
+    expect(sameLine(moved, estimated.outline!)).toBe(true);
+    expect(sameLine(single, estimated.outline!)).toBe(false);
     // Two readings more without a line leave the line that there is.
     expect(lastFromEvidence({ ...estimated, mark: 'claimed' }, [{ ...many[0], outline: undefined }]).last.outline).toEqual(estimated.outline);
   });

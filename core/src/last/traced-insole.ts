@@ -66,6 +66,19 @@ export function ballOf(points: readonly Point[]): number {
   return Math.max(...across) - Math.min(...across);
 }
 
+/** Free of size two lines are the same within this, of the ball width or the foot: some tenths of a millimetre. */
+const SAME = 0.004;
+/** Whether two lines say the same of a shoe, whatever size each was told in. */
+export function sameLine(a: InsoleOutline, b: InsoleOutline): boolean {
+  const numbers = ({ front, inner, outer }: TracedInsole): number[] => [
+    ...[front.inner, front.outer].flatMap(({ taper, atTaper, tip, table }) => [taper, atTaper, tip, table.fall[128], table.fall[256], table.fall[384]]),
+    ...inner.half,
+    ...outer.half
+  ];
+  const [p, q] = [numbers(tracedInsole(a)), numbers(tracedInsole(b))];
+  return p.every((v, i) => Math.abs(v - q[i]) < SAME);
+}
+
 /** Why a line cannot stand for an insole, in words; null where it can. */
 export function outlineProblem(outline: InsoleOutline): string | null {
   try {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { invalidateAll } from '$app/navigation';
-  import { TOE_FAMILY, type Last, type LastEstimate } from '@chiave/core/last';
+  import { sameLine, TOE_FAMILY, type Last, type LastEstimate } from '@chiave/core/last';
   import { signedNumber, trimNumber } from '@chiave/core/measure';
   import type { LastChange } from '$lib/api/stock-schema';
   import type { ReadingRow } from '$lib/api/rows';
@@ -55,7 +55,7 @@
     await invalidateAll();
   }
   const line = $derived(estimate.last.outline);
-  const isTaken = $derived(JSON.stringify(line ?? null) === JSON.stringify(last.outline ?? null));
+  const isTaken = $derived(line !== undefined && last.outline !== undefined && sameLine(line, last.outline));
 
   const told = (id: string) => READ_FIGURES.find((f) => f.id === id)?.name ?? id;
 </script>
