@@ -7,7 +7,6 @@ import { rankPlainly } from '../src/fit/rank';
 import { targetsFor } from '../src/fit/judge';
 import { fitOnce } from '../src/fit/room';
 import {
-  ballOf,
   checkLast,
   compileShoe,
   gradeLast,
@@ -23,7 +22,7 @@ import {
   type ToeFamilyId
 } from '../src/last';
 import { completeFoot, sockOutlineMm } from '../src/measure';
-import { compileFootShape, contourOf, readContour, smoothContour, type FootPlan, type Point } from '../src/shape';
+import { ballOf, compileFootShape, contourOf, readContour, smoothContour, type FootPlan, type Point } from '../src/shape';
 import { allStyles } from '../../demo/lasts';
 import { footLine, insoleLine, tremor } from '../../demo/lines';
 import { anyLast, fitted } from './arbitrary';

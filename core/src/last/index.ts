@@ -10,4 +10,4 @@ export * from './shoe-plan';
 export { curveTable, type CurveTable, fallAt, steepnessAt } from './toe-curve';
 export * from './learned';
 export * from './outline-of-tracings';
-export { ballOf, type InsoleOutline, outlineTaperSd, sameLine } from './traced-insole';
+export { type InsoleOutline, outlineTaperSd, sameLine } from './traced-insole';

@@ -1,5 +1,5 @@
-import { evenly, sidesAt, smoothContour, thinned, type Point } from '../shape';
-import { ballOf, outlineProblem, type InsoleOutline } from './traced-insole';
+import { ballOf, evenly, sidesAt, smoothContour, thinned, type Point } from '../shape';
+import { outlineProblem, type InsoleOutline } from './traced-insole';
 
 /** One traced insole: x forward from the back of the heel, y to the inner side, mm. */
 export interface TracedLine {

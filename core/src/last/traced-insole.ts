@@ -1,4 +1,4 @@
-import { evenly, frontHullOf, sidesAt, type Point } from '../shape';
+import { ballOf, evenly, frontHullOf, sidesAt, type Point } from '../shape';
 import { BALL_AT, OUTER_BALL_AT } from '../measure';
 import { SHOE_PLAN } from './shoe-plan';
 import { tableFrom } from './toe-curve';
@@ -40,8 +40,6 @@ const LEAST_LEAN = 0.11;
 const HOLLOW_MM = 0.05;
 /** In front of here, of the made-for foot, lies what may be toe. */
 const FRONT_FROM = 0.6;
-/** Between these, of the insole, lie the two heads of the ball. */
-const BALL_ZONE: readonly [number, number] = [0.5, 0.85];
 
 /**
  * The doubt of a line as doubt of where its taper starts, mm a mm: toe room then errs by 2 of the line's in a round toe to 2.7 in a pointed
@@ -57,13 +55,6 @@ export function tracedInsole(outline: InsoleOutline): TracedInsole {
   const known = read.get(outline) ?? readTraced(outline);
   read.set(outline, known);
   return known;
-}
-
-/** Width of the ball across both heads, each side at its own widest, mm. */
-export function ballOf(points: readonly Point[]): number {
-  const length = Math.max(...points.map((p) => p.x));
-  const across = points.filter((p) => p.x > BALL_ZONE[0] * length && p.x < BALL_ZONE[1] * length).map((p) => p.y);
-  return Math.max(...across) - Math.min(...across);
 }
 
 /** Free of size two lines are the same within this, of the ball width or the foot: some tenths of a millimetre. */

@@ -1,7 +1,7 @@
 import { HULL_FROM, TOE_CENTRE, TOE_HALF_WIDTH } from './foot-constants';
 import type { Point } from './foot-polygon';
 import { frontHullOf } from './hull';
-import { evenly, sidesAt, spread } from './polyline';
+import { ballOf, evenly, sidesAt, spread } from './polyline';
 import { smoothContour } from './smooth-contour';
 import { thinned } from './thin';
 
@@ -63,8 +63,7 @@ export function readContour(contour: FootContour): ReadContour {
 function readLine({ points, drawn = points }: FootContour): ReadContour {
   const line = evenly(points);
   const lengthMm = Math.max(...line.map((p) => p.x));
-  const [outerMost, innerMost] = spread(line.filter((p) => p.x > 0.5 * lengthMm && p.x < 0.85 * lengthMm).map((p) => p.y));
-  const ballWidthMm = innerMost - outerMost;
+  const ballWidthMm = ballOf(line);
   const inner = new Float64Array(CONTOUR_STEPS + 1);
   const outer = new Float64Array(CONTOUR_STEPS + 1);
   for (let i = 0; i <= CONTOUR_STEPS; i++) {

@@ -48,3 +48,13 @@ export function sidesAt(points: readonly Point[], x: number): [number, number] {
   }
   return Number.isFinite(high) ? [high, low] : [0, 0];
 }
+
+/** Between these shares of the length lie the two heads of the ball, of a foot or an insole. */
+const BALL_ZONE: readonly [number, number] = [0.5, 0.85];
+
+/** Width of the ball of a line that lies along its axis, across both heads, each side at its own widest, mm. */
+export function ballOf(points: readonly Point[]): number {
+  const length = Math.max(...points.map((p) => p.x));
+  const [outer, inner] = spread(points.filter((p) => p.x > BALL_ZONE[0] * length && p.x < BALL_ZONE[1] * length).map((p) => p.y));
+  return inner - outer;
+}
