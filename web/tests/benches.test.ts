@@ -31,6 +31,7 @@ const fitting = (more: Partial<FittingRow> = {}): FittingRow =>
     weightKg: null,
     feetWeightKg: null,
     stateOff: [],
+    outlines: { left: null, right: null },
     breakIn: 'now',
     roomSchool: 'middle',
     betweenSchool: 'middle',

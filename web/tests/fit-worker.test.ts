@@ -64,6 +64,7 @@ const fitting = {
   weightKg: null,
   feetWeightKg: null,
   stateOff: [],
+  outlines: { left: null, right: null },
   feet: { left: sideOf(238), right: sideOf(239) },
   customer: { born: 1980, flags: [] }
 } as unknown as FittingState;

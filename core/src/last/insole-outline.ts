@@ -1,5 +1,5 @@
 import { BALL_AT } from '../measure';
-import { evenly, INNER_SHARE, longAxis, sidesAt, spread, turned, type Point } from '../shape';
+import { ballOf, evenly, INNER_SHARE, longAxis, sidesAt, spread, turned, type Point } from '../shape';
 import { TOE_FAMILIES, type ToeFamilyId } from './families';
 import { blankInside, type Inside } from './inside';
 import { compileInsole, innerWall, outerWall } from './shoe-outline';
@@ -50,9 +50,7 @@ export function readInsole(outline: readonly Point[], side: 'left' | 'right', ma
   };
   const over = (from: number, to: number): number[] => Array.from({ length: 41 }, (_, i) => width(length * (from + ((to - from) * i) / 40)));
   // Across both joints, which do not lie abreast: each side at its own widest.
-  const front = points.filter((p) => p.x > 0.5 * length && p.x < 0.85 * length).map((p) => p.y);
-  const [outerMost, innerMost] = spread(front);
-  const ballMm = innerMost - outerMost;
+  const ballMm = ballOf(points);
   const madeFor = madeForMm ?? 0.95 * length;
   // At the seat only: many waists are wider than the heel.
   const seat = (SHOE_PLAN.heelArc * madeFor) / length;
