@@ -2,5 +2,6 @@ export { type Corners, formatOf, readScan, SCAN_FORMATS, type ScanFormat, type T
 export { SCAN_REFUSALS, ScanRefused, type ScanRefusal } from './refusal';
 export { alongPlane, cutPoints, type Plane, type Space, tapeCut, type TapeCut } from './cut';
 export { doubleArea, type Hole, holesOf, largestPart, longestEdge, type Mesh, trianglesOf, weld } from './mesh';
+export { measureScan, type ScanValue, type ScanValues } from './measure-scan';
 export { setDown, type SetScan } from './set';
 export { SCAN_UNITS, type ScanUnit, unitsOf } from './units';

@@ -6,8 +6,9 @@ import { holesOf, trianglesOf, type Mesh } from './mesh';
 export interface SetScan {
   mesh: Mesh;
   lengthMm: number;
-  /** The turn that set it: three rows. */
+  /** How it was set: each coordinate is a row times the old place, less the shift. */
   rows: readonly [Space, Space, Space];
+  shift: Space;
   /** Where the leg is open; null where the scan is closed, or cut below the ankle. */
   legMm: number | null;
   /** Which foot it looks like, and how surely, 0.5 to 1. */
@@ -241,12 +242,14 @@ export function setDown(mesh: Mesh): SetScan {
   const laid = turned(low, angle);
   const [back, front] = spread(laid.map((p) => p.x));
   const rows = [ahead, across, up] as const;
-  const set = inFrame(mesh, rows, [back, heelMiddle(laid, back, front - back), floor]);
+  const shift: Space = [back, heelMiddle(laid, back, front - back), floor];
+  const set = inFrame(mesh, rows, shift);
   const [right, left] = spread(laid.map((p) => p.y));
   return {
     mesh: set,
     lengthMm: front - back,
     rows,
+    shift,
     legMm: leg && dot(leg.at, 0, up) - floor,
     looksLike: sideOf(set, front - back),
     slender: (front - back) / (left - right)
