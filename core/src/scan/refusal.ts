@@ -10,6 +10,8 @@ export const SCAN_REFUSALS = {
   'too-coarse': 'it holds fewer than 500 triangles: too coarse to measure a foot on',
   'no-numbers': 'its coordinates are no numbers: the file is damaged, or no scan',
   'bad-index': 'its triangles name corners that it does not hold: the file is damaged',
+  'two-parts': 'it holds two parts of about the same size: scan one foot at a time',
+  'no-foot': 'it is not shaped like a foot: half of one, or something else',
   'bad-header': 'its header cannot be read: the file is damaged'
 } as const;
 export type ScanRefusal = keyof typeof SCAN_REFUSALS;
