@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import mariadb from 'mariadb';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { ask, get, newFitting, post, side, type Answer } from '../api/client';
+import { tracedLine } from '../traced-line';
 import { often } from './short';
 
 /** Writes that meet: each is done once and whole, or told why not. Against the served build and its throwaway database. */
