@@ -31,7 +31,7 @@ export function alongItsLine(design: LastDesign): Last {
       who,
       forFootMm: gradeLast(last, size, 0).madeForFootMm
     }));
-  return { ...last, outline: outlineOfTracings(lines, last.taperShiftMm) };
+  return { ...last, outline: outlineOfTracings(lines, last.taperShiftMm)! };
 }
 
 interface DemoReading {

@@ -184,7 +184,7 @@ describe('a hand’s jitter', () => {
     const exact = roomOf(foot().dims, traced(shoe));
     const drawn = insoleLine(shoe.inside, 400).points.map(([x, y]) => ({ x, y }));
     const off = Array.from({ length: 200 }, (_, seed) => {
-      const outline = outlineOfTracings([{ points: tremor(drawn, 0.5, 5, seed), forFootMm: 246, who: 'Tobiah' }], 0);
+      const outline = outlineOfTracings([{ points: tremor(drawn, 0.5, 5, seed), forFootMm: 246, who: 'Tobiah' }], 0)!;
       // Length and width are read off the same line, as they are with a tracing.
       const points = outline.points.map(([x, y]) => ({ x, y }));
       const inside = {

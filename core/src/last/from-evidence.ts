@@ -1,7 +1,7 @@
 import type { EvidenceMark, Grade, Last } from './last';
 import type { ToeFamilyId } from './families';
 import type { WidthBasis } from './inside';
-import { canBeLaid, outlineOfTracings } from './outline-of-tracings';
+import { outlineOfTracings } from './outline-of-tracings';
 import type { InsoleOutline } from './traced-insole';
 import type { Point } from '../shape';
 
@@ -110,16 +110,17 @@ export function lastFromEvidence(prior: LastPrior, readings: readonly InsideRead
   const hands = [...new Set(readings.map((r) => r.who))].map((who) => ({ who, readings: readings.filter((r) => r.who === who).length }));
   const whole = grade.halves === 'width-only' || grade.coarse;
   const sizesOff = (size: number): number => (whole ? Math.floor(size + 1e-9) : size) - base.size;
-  const traced = readings
-    .flatMap(({ outline: points, who, size }) => (points ? [{ points, who, forFootMm: base.forFootMm + sizesOff(size) * grade.lengthPerSizeMm }] : []))
-    .filter(canBeLaid);
+  const traced = readings.flatMap(({ outline: points, who, size }) =>
+    points ? [{ points, who, forFootMm: base.forFootMm + sizesOff(size) * grade.lengthPerSizeMm }] : []
+  );
+  const outline = outlineOfTracings(traced, prior.taperShiftMm) ?? prior.outline;
   const last: Last = {
     id: prior.id,
     maker: prior.maker,
     name: prior.name,
     family: prior.family,
     taperShiftMm: prior.taperShiftMm,
-    ...(traced.length > 0 ? { outline: outlineOfTracings(traced, prior.taperShiftMm) } : prior.outline ? { outline: prior.outline } : {}),
+    ...(outline ? { outline } : {}),
     widthBasis: prior.widthBasis,
     base: {
       ...base,

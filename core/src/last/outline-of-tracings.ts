@@ -1,5 +1,5 @@
-import { ballOf, evenly, sidesAt, smoothContour, thinned, type Point } from '../shape';
-import { outlineProblem, type InsoleOutline } from './traced-insole';
+import { atEvenShares, ballOf, evenly, sidesAt, smoothContour, thinned, type Point } from '../shape';
+import { lineProblem, type InsoleOutline } from './traced-insole';
 
 /** One traced insole: x forward from the back of the heel, y to the inner side, mm. */
 export interface TracedLine {
@@ -13,37 +13,28 @@ export interface TracedLine {
 /** How far one hand's line is off, mm, where it was not drawn often enough to tell; and a line drawn often is no better than this [estimates]. */
 const HAND_SD_MM = 0.5;
 const LEAST_SD_MM = 0.15;
+/** A line of fewer points than this is none. */
+const LEAST_POINTS = 8;
 /** So many lines show by themselves how far they differ. */
 const TELLS = 3;
 /** Points of each side from the heel to the tip, while lines are laid over each other. */
-const EACH_SIDE = 500;
+const EACH_SIDE = 501;
 /** How far points that are left out may lie off the line, mm. */
 const THIN_MM = 0.02;
-
-/** Whether a traced line can be laid as an insole: it has a toe, and both sides lie on their own side of its axis. */
-export function canBeLaid(line: TracedLine): boolean {
-  return line.points.length >= 8 && outlineProblem(rawOutline(line)) === null;
-}
-const rawOutline = ({ points, forFootMm }: TracedLine): InsoleOutline => ({
-  forFootMm,
-  points: smoothContour(points).map(({ x, y }) => [x, y]),
-  taperShiftMm: 0,
-  sdMm: 0,
-  tracings: 1,
-  hands: 1
-});
 
 /**
  * One outline out of traced insoles, of left and right shoes, by several hands, in several sizes: the jitter of each is smoothed away, each is
  * laid to the first one's size (lengths by the foot it is made for, widths by the ball, the toe's own length as it is), and they are averaged.
+ * Lines that are no insole's are left out.
  * @param taperShiftMm the last's, when the outline is laid
- * @param lines at least one, each of which can be laid
+ * @returns null where no line is an insole's
  */
-export function outlineOfTracings(lines: readonly TracedLine[], taperShiftMm: number): InsoleOutline {
-  const [first] = lines;
-  const smooth = lines.map((line) => alongX(smoothContour(line.points)));
-  const base = sizeOf(smooth[0], first.forFootMm);
-  const laid = smooth.map((points, i) => bySides(i === 0 ? points : laidTo(points, sizeOf(points, lines[i].forFootMm), base)));
+export function outlineOfTracings(lines: readonly TracedLine[], taperShiftMm: number): InsoleOutline | null {
+  const own = lines.filter((line) => line.points.length >= LEAST_POINTS).map((line) => ({ ...line, points: alongX(smoothContour(line.points)) }));
+  const usable = own.filter((line) => lineProblem(line) === null);
+  if (usable.length === 0) return null;
+  const [base, ...others] = usable.map(sizeOf);
+  const laid = usable.map(({ points }, i) => bySides(i === 0 ? points : laidTo(points, others[i - 1], base)));
   const mean = laid[0].map((_, k) => {
     const at = { x: 0, y: 0 };
     for (const line of laid) {
@@ -52,14 +43,13 @@ export function outlineOfTracings(lines: readonly TracedLine[], taperShiftMm: nu
     }
     return at;
   });
-  const hands = new Set(lines.map((l) => l.who)).size;
   return {
-    forFootMm: first.forFootMm,
+    forFootMm: base.forFootMm,
     points: thinned(mean, THIN_MM).map(({ x, y }) => [hundredth(x), hundredth(y)]),
     taperShiftMm,
-    sdMm: hundredth(Math.max(LEAST_SD_MM, lineSd(laid, mean) / Math.sqrt(lines.length))),
-    tracings: lines.length,
-    hands
+    sdMm: hundredth(Math.max(LEAST_SD_MM, lineSd(laid, mean) / Math.sqrt(usable.length))),
+    tracings: usable.length,
+    hands: new Set(usable.map((l) => l.who)).size
   };
 }
 
@@ -89,7 +79,7 @@ interface Size {
   lengthMm: number;
   ballMm: number;
 }
-const sizeOf = (points: readonly Point[], forFootMm: number): Size => ({ forFootMm, lengthMm: Math.max(...points.map((p) => p.x)), ballMm: ballOf(points) });
+const sizeOf = ({ points, forFootMm }: TracedLine): Size => ({ forFootMm, lengthMm: Math.max(...points.map((p) => p.x)), ballMm: ballOf(points) });
 
 /** A line laid to another size: behind the toes by the foot's length from the heel, its toe by the same from the tip. */
 function laidTo(points: readonly Point[], own: Size, to: Size): Point[] {
@@ -117,18 +107,5 @@ function bySides(points: readonly Point[]): Point[] {
   const innerFirst = there.some((p) => Math.abs(p.x - middle) < 1 && p.y >= sidesAt(line, p.x)[0] - 0.5);
   const inner = innerFirst ? there : [...back].reverse();
   const outer = innerFirst ? [...back].reverse() : there;
-  return [...evenShares(inner), ...evenShares(outer).reverse().slice(1, -1)];
-}
-
-function evenShares(part: readonly Point[]): Point[] {
-  const along = [0];
-  for (let i = 1; i < part.length; i++) along.push(along[i - 1] + Math.hypot(part[i].x - part[i - 1].x, part[i].y - part[i - 1].y));
-  const total = along[along.length - 1];
-  let k = 0;
-  return Array.from({ length: EACH_SIDE + 1 }, (_, n) => {
-    const at = (total * n) / EACH_SIDE;
-    while (k < part.length - 2 && along[k + 1] < at) k++;
-    const t = along[k + 1] > along[k] ? (at - along[k]) / (along[k + 1] - along[k]) : 0;
-    return { x: part[k].x + (part[k + 1].x - part[k].x) * t, y: part[k].y + (part[k + 1].y - part[k].y) * t };
-  });
+  return [...atEvenShares(inner, EACH_SIDE), ...atEvenShares(outer, EACH_SIDE).reverse().slice(1, -1)];
 }

@@ -4,7 +4,8 @@ import type { Inside } from './inside';
 import { SHOE_PLAN } from './shoe-plan';
 import { curveTable, fallAt, uAtShare, uAtSteepness, uSlopeAtShare, type CurveTable } from './toe-curve';
 import { familyFront, type FrontSide, type ToeFront } from './toe-front';
-import { tracedInsole, type TracedInsole, WALL_KNOTS } from './traced-insole';
+import { tracedInsole, WALL_KNOTS } from './traced-insole';
+import { tracedWallInto } from './traced-wall';
 
 /** How far a soft upper lets the girth decide the plan width, 0 to 1 [estimate]. */
 export type GirthShare = number;
@@ -39,8 +40,10 @@ export interface ShoeOutline {
   outerConeW: number;
 }
 
-const kx = new Float64Array(WALL_KNOTS);
-const kw = new Float64Array(WALL_KNOTS);
+/** Knots of a side that a family says: at the heel's arc, the waist, the ball and the taper start. */
+const FAMILY_KNOTS = 4;
+const kx = new Float64Array(FAMILY_KNOTS);
+const kw = new Float64Array(FAMILY_KNOTS);
 
 /**
  * Inside plan width at the ball from insole width and girth, mm.
@@ -103,81 +106,43 @@ function blankOutline(): ShoeOutline {
   // prettier-ignore
   return {
     insoleMm: 0, madeForMm: 0, ballMm: 0, planWidthMm: 0, insoleWidthMm: 0, heelHalfMm: 0, heelArcMm: 0, innerTable: table, outerTable: table,
-    innerSide: side(), outerSide: side(), sideSegments: 3, innerTaperMm: 0, outerTaperMm: 0, innerAtTaper: 0, outerAtTaper: 0, innerTip: 0, outerTip: 0,
+    innerSide: side(), outerSide: side(), sideSegments: FAMILY_KNOTS - 1, innerTaperMm: 0, outerTaperMm: 0, innerAtTaper: 0, outerAtTaper: 0, innerTip: 0, outerTip: 0,
     innerConeX: 0, innerConeW: 0, outerConeX: 0, outerConeW: 0
   };
 }
 
 function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist: number, outerWaist: number, into: ShoeOutline): ShoeOutline {
   compileFront(inside, P, into);
-  const xh = SHOE_PLAN.heelArc * inside.madeForFootMm;
   into.heelHalfMm = heelHalf;
-  into.heelArcMm = xh;
+  into.heelArcMm = SHOE_PLAN.heelArc * inside.madeForFootMm;
+  const { innerSide, outerSide, innerTaperMm, outerTaperMm } = into;
   if (inside.outline) {
-    const traced = tracedInsole(inside.outline);
+    const widened = { inside, P, heelHalf };
+    const { inner, outer } = tracedInsole(inside.outline);
     into.sideSegments = WALL_KNOTS - 1;
-    tracedSide(traced, 'inner', { inside, P, heelHalf, waistOut: innerWaist - SHOE_PLAN.innerWaistInsole }, into.innerTaperMm, into.innerSide);
-    tracedSide(traced, 'outer', { inside, P, heelHalf, waistOut: outerWaist - SHOE_PLAN.outerWaistInsole }, into.outerTaperMm, into.outerSide);
+    tracedWallInto(inner, { ...widened, ballMm: inside.flexLineMm, waistOut: innerWaist - SHOE_PLAN.innerWaistInsole, taperMm: innerTaperMm }, innerSide);
+    tracedWallInto(outer, { ...widened, ballMm: outerFlexLine(inside), waistOut: outerWaist - SHOE_PLAN.outerWaistInsole, taperMm: outerTaperMm }, outerSide);
     return into;
   }
   const L0 = inside.madeForFootMm;
   const T = inside.ballWidthMm;
-  const { innerSide, outerSide } = into;
-  into.sideSegments = 3;
-  kx[0] = xh;
+  into.sideSegments = FAMILY_KNOTS - 1;
+  kx[0] = into.heelArcMm;
   kx[1] = SHOE_PLAN.waistAt * L0;
   kx[2] = inside.flexLineMm;
-  kx[3] = into.innerTaperMm;
+  kx[3] = innerTaperMm;
   kw[0] = heelHalf;
   kw[1] = innerWaist * T;
   kw[2] = INNER_SHARE * P;
   kw[3] = into.innerAtTaper;
-  pchipInto(kx, kw, 4, 0, 0, innerSide);
+  pchipInto(kx, kw, FAMILY_KNOTS, 0, 0, innerSide);
   kx[2] = outerFlexLine(inside);
-  kx[3] = into.outerTaperMm;
+  kx[3] = outerTaperMm;
   kw[1] = outerWaist * T;
   kw[2] = OUTER_SHARE * P;
   kw[3] = into.outerAtTaper;
-  pchipInto(kx, kw, 4, 0, 0, outerSide);
+  pchipInto(kx, kw, FAMILY_KNOTS, 0, 0, outerSide);
   return into;
-}
-
-/** What the walls of a traced insole are widened by, as a family's are: heel and waist apart, from the ball forward by the plan width. */
-interface Widened {
-  inside: Inside;
-  P: number;
-  heelHalf: number;
-  /** How far the inside stands outside the insole at the waist, of the ball width. */
-  waistOut: number;
-}
-
-/** Lays one side of a traced insole through its knots, in a size and width. */
-function tracedSide(traced: TracedInsole, which: 'inner' | 'outer', { inside, P, heelHalf, waistOut }: Widened, taperMm: number, into: Float64Array): void {
-  const { half, behind } = traced[which];
-  const { atTaper, tip, table, taper } = traced.front[which];
-  const T = inside.ballWidthMm;
-  const heelMm = SHOE_PLAN.heelArc * inside.madeForFootMm;
-  const waistMm = SHOE_PLAN.waistAt * inside.madeForFootMm;
-  const ballMm = which === 'inner' ? inside.flexLineMm : outerFlexLine(inside);
-  const ballAt = behind - 1;
-  const heelOut = heelHalf - half[0] * T;
-  const ballOut = half[ballAt] * (P - T);
-  for (let i = 0; i < WALL_KNOTS; i++) {
-    if (i >= ballAt) {
-      kx[i] = ballMm + ((taperMm - ballMm) * (i - ballAt)) / (WALL_KNOTS - 1 - ballAt);
-      kw[i] = half[i] * P;
-      continue;
-    }
-    const x = heelMm + ((ballMm - heelMm) * i) / ballAt;
-    const t = (x - waistMm) / (x < waistMm ? heelMm - waistMm : ballMm - waistMm);
-    const u = t * t * (3 - 2 * t);
-    kx[i] = x;
-    kw[i] = half[i] * T + waistOut * T * (1 - u) + (x < waistMm ? heelOut : ballOut) * u;
-  }
-  kw[WALL_KNOTS - 1] = atTaper * P;
-  // It runs into the toe's curve as that begins.
-  const endSlope = (-table.steepness[0] * (atTaper - tip) * P) / (taper * inside.madeForFootMm);
-  pchipInto(kx, kw, WALL_KNOTS, 0, endSlope, into);
 }
 
 const outerFlexLine = (inside: Inside): number => (inside.flexLineMm * SHOE_PLAN.outerBall) / BALL_AT;

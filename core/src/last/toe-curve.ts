@@ -11,7 +11,7 @@ export interface CurveTable {
   fall: Float64Array;
   /** u at which the share i / N is left. */
   inverse: Float64Array;
-  /** -d fall / du at u = i / N; the last one is that before it where the curve ends square to the axis. */
+  /** -d fall / du at u = i / N; at the tip, where it has no end, a large number. */
   steepness: Float64Array;
 }
 

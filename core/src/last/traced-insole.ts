@@ -25,15 +25,17 @@ export interface TracedInsole {
   outer: TracedWall;
 }
 
-/** Half-widths of one side at its knots from the heel's arc to the taper start, of the ball width; how many of them lie up to the ball. */
+/** One side behind its taper start. */
 export interface TracedWall {
+  /** The toe that it runs into. */
+  side: FrontSide;
+  /** Half-widths at its knots from the heel's arc to the taper start, of the ball width. */
   half: Float64Array;
-  behind: number;
 }
 
-/** Knots of a traced side: so many up to the ball, the others ahead of it. */
+/** Knots of a traced side, and which of them lies at the ball. */
 export const WALL_KNOTS = 14;
-const BEHIND = 8;
+export const BALL_KNOT = 7;
 /** Walls that lean less than this to the axis belong to the sides; the cone of the toe room is steeper in every grade. */
 const LEAST_LEAN = 0.11;
 /** A hull that stands further off its line than this bridges a hollow, mm. */
@@ -52,7 +54,7 @@ export const outlineTaperSd = ({ sdMm }: Pick<InsoleOutline, 'sdMm'>): number =>
 const read = new WeakMap<InsoleOutline, TracedInsole>();
 /** What was traced, read once. */
 export function tracedInsole(outline: InsoleOutline): TracedInsole {
-  const known = read.get(outline) ?? readTraced(outline);
+  const known = read.get(outline) ?? readTraced({ forFootMm: outline.forFootMm, points: outline.points.map(([x, y]) => ({ x, y })) });
   read.set(outline, known);
   return known;
 }
@@ -71,17 +73,25 @@ export function sameLine(a: InsoleOutline, b: InsoleOutline): boolean {
 }
 
 /** Why a line cannot stand for an insole, in words; null where it can. */
-export function outlineProblem(outline: InsoleOutline): string | null {
+export function lineProblem(line: InsoleLine): string | null {
   try {
-    const { inner, outer } = tracedInsole(outline);
-    return [...inner.half, ...outer.half].every((share) => share > 0 && share < 1) ? null : 'the line crosses its own axis: it was not laid along an insole';
+    return sound(readTraced(line)) ? null : 'the line crosses its own axis: it was not laid along an insole';
   } catch (error) {
     return (error as Error).message;
   }
 }
+/** Why the line of a last cannot stand for its insole, in words; null where it can. */
+export const outlineProblem = ({ forFootMm, points }: InsoleOutline): string | null => lineProblem({ forFootMm, points: points.map(([x, y]) => ({ x, y })) });
+const sound = ({ inner, outer }: TracedInsole): boolean => [...inner.half, ...outer.half].every((share) => share > 0 && share < 1);
 
-function readTraced({ forFootMm: L0, points }: InsoleOutline): TracedInsole {
-  const line = evenly(points.map(([x, y]) => ({ x, y })));
+/** A closed line with the foot that its size is made for, mm. */
+interface InsoleLine {
+  points: readonly Point[];
+  forFootMm: number;
+}
+
+function readTraced({ forFootMm: L0, points }: InsoleLine): TracedInsole {
+  const line = evenly(points);
   const S = Math.max(...line.map((p) => p.x));
   const T = ballOf(line);
   const hull = frontHullOf(line.filter((p) => p.x > FRONT_FROM * L0));
@@ -91,18 +101,19 @@ function readTraced({ forFootMm: L0, points }: InsoleOutline): TracedInsole {
     inner: sideOf(tip, hull.slice(at), 1, { L0, T, line }),
     outer: sideOf(tip, hull.slice(0, at + 1).reverse(), -1, { L0, T, line })
   };
-  const wall = (which: 'inner' | 'outer', ballAt: number): TracedWall => {
+  const wall = (side: FrontSide, ballAt: number, sign: 1 | -1): TracedWall => {
     const heel = SHOE_PLAN.heelArc * L0;
     const ball = ballAt * L0;
-    const taper = S - front[which].taper * L0;
+    const taper = S - side.taper * L0;
     const half = Float64Array.from({ length: WALL_KNOTS }, (_, i) => {
-      const x = i < BEHIND ? heel + ((ball - heel) * i) / (BEHIND - 1) : ball + ((taper - ball) * (i - BEHIND + 1)) / (WALL_KNOTS - BEHIND);
+      const x = i < BALL_KNOT ? heel + ((ball - heel) * i) / BALL_KNOT : ball + ((taper - ball) * (i - BALL_KNOT)) / (WALL_KNOTS - 1 - BALL_KNOT);
       const [inner, outer] = sidesAt(line, x);
-      return (which === 'inner' ? inner : -outer) / T;
+      return (sign > 0 ? inner : -outer) / T;
     });
-    return { half, behind: BEHIND };
+    half[WALL_KNOTS - 1] = side.atTaper;
+    return { side, half };
   };
-  return { front, inner: wall('inner', BALL_AT), outer: wall('outer', OUTER_BALL_AT) };
+  return { front, inner: wall(front.inner, BALL_AT, 1), outer: wall(front.outer, OUTER_BALL_AT, -1) };
 }
 
 /**

@@ -14,6 +14,20 @@ export function evenly(outline: readonly Point[], stepMm = 0.5): Point[] {
   return points;
 }
 
+/** So many points at even shares of an open line's length, its two ends among them. */
+export function atEvenShares(line: readonly Point[], many: number): Point[] {
+  const along = new Float64Array(line.length);
+  for (let i = 1; i < line.length; i++) along[i] = along[i - 1] + Math.hypot(line[i].x - line[i - 1].x, line[i].y - line[i - 1].y);
+  const total = along[line.length - 1];
+  let k = 0;
+  return Array.from({ length: many }, (_, n) => {
+    const at = (total * n) / (many - 1);
+    while (k < line.length - 2 && along[k + 1] < at) k++;
+    const t = along[k + 1] > along[k] ? (at - along[k]) / (along[k + 1] - along[k]) : 0;
+    return { x: line[k].x + (line[k + 1].x - line[k].x) * t, y: line[k].y + (line[k + 1].y - line[k].y) * t };
+  });
+}
+
 /** Points turned about the origin by an angle, rad: what pointed that way then points along x. */
 export function turned(points: readonly Point[], angle: number): Point[] {
   const [c, s] = [Math.cos(angle), Math.sin(angle)];

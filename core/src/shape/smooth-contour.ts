@@ -1,5 +1,5 @@
 import type { Point } from './foot-polygon';
-import { evenly } from './polyline';
+import { atEvenShares } from './polyline';
 
 /** Wave length of which half is left, mm: jitter of the hand goes, a toe's end stays. */
 const WAVE_MM = 20;
@@ -30,22 +30,9 @@ export function smoothContour(outline: readonly Point[], waveMm = WAVE_MM): Poin
 
 /** Points at equal steps along a closed line, as near to a length as divides it. */
 function spaced(outline: readonly Point[], stepMm: number): Point[] {
-  const fine = evenly(outline, stepMm / 8);
-  const along = new Float64Array(fine.length + 1);
-  for (let i = 0; i < fine.length; i++) {
-    const next = fine[(i + 1) % fine.length];
-    along[i + 1] = along[i] + Math.hypot(next.x - fine[i].x, next.y - fine[i].y);
-  }
-  const total = along[fine.length];
-  const n = Math.max(8, Math.round(total / stepMm));
-  let k = 0;
-  return Array.from({ length: n }, (_, i) => {
-    const at = (total * i) / n;
-    while (k < fine.length - 1 && along[k + 1] < at) k++;
-    const [a, b] = [fine[k], fine[(k + 1) % fine.length]];
-    const t = along[k + 1] > along[k] ? (at - along[k]) / (along[k + 1] - along[k]) : 0;
-    return { x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t };
-  });
+  const ring = [...outline, outline[0]];
+  const total = ring.reduce((sum, p, i) => (i > 0 ? sum + Math.hypot(p.x - ring[i - 1].x, p.y - ring[i - 1].y) : 0), 0);
+  return atEvenShares(ring, Math.max(8, Math.round(total / stepMm)) + 1).slice(0, -1);
 }
 
 /** Solves (I + weight D'D) z = y round a ring, D the third differences, by conjugate gradients. */

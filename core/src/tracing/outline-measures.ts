@@ -1,5 +1,5 @@
 import { ACCEPTED_LENGTH_MM, type Side, type TakenId } from '../measure';
-import { contourOf, evenly, INNER_SHARE, longAxis, readContour, spread, turned, type Point } from '../shape';
+import { contourOf, evenly, INNER_SHARE, longAxis, readContour, spread, toesApart, turned, type Point } from '../shape';
 
 /** What a traced outline says of a foot. Coordinates of the outline: mm, any place and direction on the sheet. */
 export interface OutlineReading {
@@ -39,27 +39,6 @@ function bulge(points: readonly Point[], length: number, [from, to]: readonly [n
   const furthest = Math.max(...own.map((p) => sign * p.y));
   const near = own.filter((p) => sign * p.y > furthest - 0.25);
   return { x: near.reduce((sum, p) => sum + p.x, 0) / near.length, y: sign * furthest };
-}
-
-/** Ends of the toes, big toe first, as far as they stand apart; null when there are not five. */
-function toeTips(points: readonly Point[], length: number): number[] | null {
-  const front = points.map((p, i) => ({ ...p, i })).filter((p) => p.x > 0.74 * length);
-  const peaks = front.filter(({ x, i }) => {
-    for (let k = 1; k <= 8; k++) {
-      const before = points[(i - k + points.length) % points.length];
-      const after = points[(i + k) % points.length];
-      if (before.x > x || after.x > x || (k === 8 && before.x === x && after.x === x)) return false;
-    }
-    return true;
-  });
-  // A flat end has several highest points: those within four millimetres are one toe.
-  const toes: Point[] = [];
-  for (const p of [...peaks].sort((a, b) => b.y - a.y)) {
-    const last = toes.at(-1);
-    if (!last || last.y - p.y > 4) toes.push(p);
-    else if (p.x > last.x) toes[toes.length - 1] = p;
-  }
-  return toes.length === 5 ? toes.map((t) => t.x) : null;
 }
 
 /**
@@ -118,7 +97,7 @@ export function measureOutline(outline: readonly Point[], side: Side, mirrored =
   const inner = bulge(placed, length, INNER_BALL, 1);
   const outer = bulge(placed, length, OUTER_BALL, -1);
   const heel = bulge(placed, length, HEEL, 1).y - bulge(placed, length, HEEL, -1).y;
-  const tips = toeTips(placed, length);
+  const tips = toesApart(placed)?.map((toe) => toe.x);
   const values: OutlineReading['values'] = {
     lengthMm: length,
     ballLengthMm: inner.x,
