@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { jitterOf, largestPart, measureScan, setDown, steadied, weld, type Mesh } from '../src/scan';
 import { seeded } from '../../demo/random';
-import { scanOf } from '../../demo/scan-field';
+import { scanOf } from '../../demo/scan/cones';
 
 const clean = largestPart(weld(scanOf({ lengthMm: 247, ballWidthMm: 95, side: 'right', legMm: 115 }, 4), 1)).part;
 const noisy = (sdMm: number, seed: number): Mesh => {

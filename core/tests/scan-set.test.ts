@@ -1,17 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { largestPart, setDown, tapeCut, weld, type Space } from '../src/scan';
-import { moved, scanOf, type FieldFoot } from '../../demo/scan-field';
+import { scanOf, type FieldFoot } from '../../demo/scan/cones';
+import { moved, turn } from '../../demo/scan/flaws';
 
-/** A rotation from three angles. */
-function turn(a: number, b: number, c: number): readonly [Space, Space, Space] {
-  const [ca, sa, cb, sb, cc, sc] = [Math.cos(a), Math.sin(a), Math.cos(b), Math.sin(b), Math.cos(c), Math.sin(c)];
-  return [
-    [ca * cb, ca * sb * sc - sa * cc, ca * sb * cc + sa * sc],
-    [sa * cb, sa * sb * sc + ca * cc, sa * sb * cc - ca * sc],
-    [-sb, cb * sc, cb * cc]
-  ];
-}
 const FEET: readonly FieldFoot[] = [
   { lengthMm: 248, ballWidthMm: 94, side: 'right', legMm: 110 },
   { lengthMm: 231, ballWidthMm: 96, side: 'left', legMm: 90 },

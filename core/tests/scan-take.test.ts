@@ -1,17 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { measureScan, SCAN_UNITS, ScanRefused, takeScan } from '../src/scan';
-import { moved, scanOf } from '../../demo/scan-field';
+import { scanOf } from '../../demo/scan/cones';
+import { moved } from '../../demo/scan/flaws';
+import { stlOf } from '../../demo/scan/stl';
 
 const FOOT = { lengthMm: 251, ballWidthMm: 97, side: 'left', legMm: 110 } as const;
 const scan = scanOf(FOOT, 4);
-function stl(corners: ArrayLike<number>): Uint8Array {
-  const many = Math.floor(corners.length / 9);
-  const bytes = new Uint8Array(84 + 50 * many);
-  const view = new DataView(bytes.buffer);
-  view.setUint32(80, many, true);
-  for (let i = 0; i < 9 * many; i++) view.setFloat32(84 + 50 * Math.floor(i / 9) + 12 + 4 * (i % 9), corners[i], true);
-  return bytes;
-}
 const times = (by: number): Float32Array => scan.map((v) => v * by);
 const UNTURNED = [[1, 0, 0], [0, 1, 0], [0, 0, 1]] as const; // prettier-ignore
 /** Corners of those triangles that lie where they are kept. */
@@ -43,7 +37,7 @@ function boxes(...all: [number[], number[]][]): number[] {
 }
 const codeOf = (corners: ArrayLike<number>): string => {
   try {
-    return takeScan(stl(corners), SCAN_UNITS[0]).kind;
+    return takeScan(stlOf(corners), SCAN_UNITS[0]).kind;
   } catch (error) {
     return error instanceof ScanRefused ? error.code : String(error);
   }
@@ -56,7 +50,7 @@ describe('a foot is taken out of a file', () => {
     ['metres', 0.001, 'm']
   ])('in %s, by itself', (_name, by, id) => {
     const told: number[] = [];
-    const taken = takeScan(stl(times(by)), null, (done) => told.push(done));
+    const taken = takeScan(stlOf(times(by)), null, (done) => told.push(done));
     expect(taken).toMatchObject({ kind: 'foot', format: 'stl', unit: { id }, told: [], dropped: [], holes: [] });
     if (taken.kind !== 'foot') return;
     expect(taken.set.looksLike.side).toBe('left');
@@ -64,7 +58,7 @@ describe('a foot is taken out of a file', () => {
     expect(told.at(-1)).toBe(1);
   });
   it('in inches once that is said', () => {
-    const inches = stl(times(1 / 25.4));
+    const inches = stlOf(times(1 / 25.4));
     const asked = takeScan(inches);
     expect(asked).toMatchObject({ kind: 'asks-unit', units: [{ id: 'in' }, { id: 'cm' }] });
     const taken = takeScan(
@@ -76,7 +70,7 @@ describe('a foot is taken out of a file', () => {
   it('with crumbs dropped and a hole told', () => {
     const crumb = boxes([[262, 60, 0], [270, 68, 8]]); // prettier-ignore
     const holed = kept((x, y, z) => Math.hypot(x - 150, y, z - 60) > 14);
-    const taken = takeScan(stl([...holed, ...crumb]));
+    const taken = takeScan(stlOf([...holed, ...crumb]));
     expect(taken.kind).toBe('foot');
     if (taken.kind !== 'foot') return;
     expect(taken.dropped).toHaveLength(1);
@@ -88,5 +82,5 @@ describe('a foot is taken out of a file', () => {
     ['half a foot', kept((x) => x < 120), 'no-foot'],
     ['a stool', boxes([[0, 0, 150], [180, 180, 165]], [[0, 0, 0], [20, 20, 150]], [[160, 160, 0], [180, 180, 150]]), 'no-foot'] // prettier-ignore
   ])('%s is refused', (_what, corners, code) => expect(codeOf(corners)).toBe(code));
-  it('a house is refused before anybody is asked for its unit', () => expect(() => takeScan(stl(times(40)))).toThrow(/not shaped like a foot/));
+  it('a house is refused before anybody is asked for its unit', () => expect(() => takeScan(stlOf(times(40)))).toThrow(/not shaped like a foot/));
 });

@@ -1,12 +1,12 @@
 import { hullOf, type Point } from '../shape';
 import type { Mesh } from './mesh';
+import { cross, squareTo, type Space } from './space';
 
 /** A plane in space: a point of it, mm, and the unit vector square to it. */
 export interface Plane {
-  at: readonly [number, number, number];
-  normal: readonly [number, number, number];
+  at: Space;
+  normal: Space;
 }
-export type Space = readonly [number, number, number];
 
 /** What a plane cuts out of a surface, as a tape lies round it. */
 export interface TapeCut {
@@ -19,14 +19,9 @@ export interface TapeCut {
 }
 
 /** Two directions within a plane, square to each other. */
-export function alongPlane([nx, ny, nz]: Space): [Space, Space] {
-  // Away from the axis that the normal leans to most.
-  const axis: Space = Math.abs(nx) < 0.6 ? [1, 0, 0] : [0, 1, 0];
-  const cross = (a: Space, b: Space): Space => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
-  const u = cross(axis, [nx, ny, nz]);
-  const long = Math.hypot(...u);
-  const unit: Space = [u[0] / long, u[1] / long, u[2] / long];
-  return [unit, cross([nx, ny, nz], unit)];
+export function alongPlane(normal: Space): [Space, Space] {
+  const u = squareTo(normal);
+  return [u, cross(normal, u)];
 }
 
 /**
@@ -37,14 +32,21 @@ export function cutPoints({ points, triangles }: Mesh, { at, normal }: Plane, ke
   const [nx, ny, nz] = normal;
   const offset = nx * at[0] + ny * at[1] + nz * at[2];
   const height = new Float64Array(points.length / 3);
-  for (let p = 0; p < height.length; p++) height[p] = nx * points[3 * p] + ny * points[3 * p + 1] + nz * points[3 * p + 2] - offset;
+  // A corner that lies in the plane counts as above it, so that every cut triangle has two points.
+  const above = new Uint8Array(height.length);
+  for (let p = 0; p < height.length; p++) {
+    height[p] = nx * points[3 * p] + ny * points[3 * p + 1] + nz * points[3 * p + 2] - offset;
+    above[p] = height[p] >= 0 ? 1 : 0;
+  }
   const found: number[] = [];
   for (let t = 0; t < triangles.length; t += 3) {
+    // Nearly all lie on one side.
+    const sides = above[triangles[t]] + above[triangles[t + 1]] + above[triangles[t + 2]];
+    if (sides === 0 || sides === 3) continue;
     for (let k = 0; k < 3; k++) {
       const a = triangles[t + k];
       const b = triangles[t + ((k + 1) % 3)];
-      // A corner that lies in the plane counts as above it, so that every cut triangle has two points.
-      if (height[a] >= 0 === height[b] >= 0) continue;
+      if (above[a] === above[b]) continue;
       const s = height[a] / (height[a] - height[b]);
       const x = points[3 * a] + (points[3 * b] - points[3 * a]) * s;
       const y = points[3 * a + 1] + (points[3 * b + 1] - points[3 * a + 1]) * s;

@@ -1,8 +1,12 @@
 export { type Corners, formatOf, readScan, SCAN_FORMATS, type ScanFormat, type Told } from './read';
 export { SCAN_REFUSALS, ScanRefused, type ScanRefusal } from './refusal';
-export { alongPlane, cutPoints, type Plane, type Space, tapeCut, type TapeCut } from './cut';
+export { alongPlane, cutPoints, type Plane, tapeCut, type TapeCut } from './cut';
+export { type Space, turnedAbout } from './space';
 export { doubleArea, type Hole, holesOf, largestPart, longestEdge, type Mesh, trianglesOf, weld } from './mesh';
-export { measureScan, type ScanValue, type ScanValues } from './measure-scan';
+export { SCAN_GIRTH_IDS, type ScanGirth } from './girths';
+export { girthAlong, inwardOf, measureScan, type ScanState, type ScanValue, type ScanValues } from './measure-scan';
+export { planLine } from './plan-line';
+export { footScan, type FootScan } from './foot-scan';
 export { jitterOf, steadied } from './smooth-mesh';
 export { setDown, type SetScan } from './set';
 export { SCAN_UNITS, type ScanUnit, unitsOf } from './units';

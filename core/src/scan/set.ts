@@ -1,6 +1,6 @@
 import { hullOf, longAxis, spread, turned, type Point } from '../shape';
-import type { Space } from './cut';
 import { holesOf, trianglesOf, type Mesh } from './mesh';
+import { along, cross, squareTo, unit, type Space } from './space';
 
 /** A scan set down as a foot stands: x forward from the back of the heel, y to its left, z up from the floor; mm. */
 export interface SetScan {
@@ -30,7 +30,7 @@ const SLABS_MM = [9, 9, 9, 5, 5, 5, 5, 2.5, 2.5, 2.5, 2.5, 2.5, 2.5, 2.5] as con
 const MOST_FITTED = 12_000;
 const FACES_FLOOR = 0.75;
 /** What lies below this makes the plan of a foot, of its length. */
-const LOW_OF_LENGTH = 0.18;
+export const LOW_OF_LENGTH = 0.18;
 
 /** Middle, direction and area of every triangle. */
 interface Faces {
@@ -54,13 +54,6 @@ function facesOf(mesh: Mesh): Faces {
   }
   return faces;
 }
-
-const dot = (a: ArrayLike<number>, at: number, d: Space): number => a[at] * d[0] + a[at + 1] * d[1] + a[at + 2] * d[2];
-const unit = ([x, y, z]: Space): Space => {
-  const long = Math.hypot(x, y, z) || 1;
-  return [x / long, y / long, z / long];
-};
-const cross = (a: Space, b: Space): Space => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
 
 /** Directions spread evenly over a ball (Fibonacci's spiral). */
 const directions = (many: number): Space[] =>
@@ -87,13 +80,13 @@ function legOf(mesh: Mesh, { middle, area }: Faces): { up: Space; at: Space } | 
 /** How much of a sole looks down a direction: area facing it near the lowest, times how far it spreads: a heel's back is not long. */
 function soleAlong(faces: Faces, chosen: Int32Array, down: Space): number {
   const heights: number[] = [];
-  for (const t of chosen) heights.push(dot(faces.middle, 3 * t, down));
+  for (const t of chosen) heights.push(along(faces.middle, 3 * t, down));
   const lowest = [...heights].sort((a, b) => b - a)[Math.min(2, heights.length - 1)];
   let area = 0;
   const sum = [0, 0, 0];
   let squares = 0;
   chosen.forEach((t, i) => {
-    if (dot(faces.normal, 3 * t, down) <= FACES_DOWN || heights[i] < lowest - WITHIN_MM) return;
+    if (along(faces.normal, 3 * t, down) <= FACES_DOWN || heights[i] < lowest - WITHIN_MM) return;
     const own = faces.area[t];
     area += own;
     for (let k = 0; k < 3; k++) {
@@ -114,12 +107,12 @@ function settled(faces: Faces, first: Space): Space {
     const heights: number[] = [];
     const own: number[] = [];
     for (let t = 0; t < n; t += every) {
-      heights.push(dot(faces.middle, 3 * t, down));
+      heights.push(along(faces.middle, 3 * t, down));
       own.push(t);
     }
     // Noise moves the lowest point, not what lies under all but two of a hundred.
     const low = [...heights].sort((a, b) => b - a)[Math.floor(0.02 * heights.length)];
-    const chosen = own.filter((t, i) => heights[i] > low - slab && dot(faces.normal, 3 * t, down) > FACES_FLOOR);
+    const chosen = own.filter((t, i) => heights[i] > low - slab && along(faces.normal, 3 * t, down) > FACES_FLOOR);
     if (chosen.length < 8) return down;
     down = planeThrough(faces, chosen, down);
   }
@@ -128,12 +121,12 @@ function settled(faces: Faces, first: Space): Space {
 
 /** The plane nearest to some faces by their area, as its direction on the side of another. */
 function planeThrough({ middle, area }: Faces, chosen: readonly number[], like: Space): Space {
-  const [u, v] = [unit(cross(like, Math.abs(like[0]) < 0.6 ? [1, 0, 0] : [0, 1, 0])), like];
+  const [u, v] = [squareTo(like), like];
   const w = cross(v, u);
   // Height over the two directions across, by least squares.
   const m = new Float64Array(9);
   for (const t of chosen) {
-    const [a, b, h, g] = [dot(middle, 3 * t, u), dot(middle, 3 * t, w), dot(middle, 3 * t, v), area[t]];
+    const [a, b, h, g] = [along(middle, 3 * t, u), along(middle, 3 * t, w), along(middle, 3 * t, v), area[t]];
     m[0] += g;
     m[1] += g * a;
     m[2] += g * b;
@@ -156,7 +149,7 @@ function planeThrough({ middle, area }: Faces, chosen: readonly number[], like: 
 /** Points of a mesh in another frame. */
 function inFrame({ points, triangles }: Mesh, rows: readonly [Space, Space, Space], by: Space): Mesh {
   const out = new Float32Array(points.length);
-  for (let i = 0; i < points.length; i += 3) for (let k = 0; k < 3; k++) out[i + k] = dot(points, i, rows[k]) - by[k];
+  for (let i = 0; i < points.length; i += 3) for (let k = 0; k < 3; k++) out[i + k] = along(points, i, rows[k]) - by[k];
   return { points: out, triangles };
 }
 
@@ -225,15 +218,15 @@ export function setDown(mesh: Mesh): SetScan {
   }
   const down = settled(faces, first);
   const up: Space = [-down[0], -down[1], -down[2]];
-  const east = unit(cross(up, Math.abs(up[0]) < 0.6 ? [1, 0, 0] : [0, 1, 0]));
+  const east = squareTo(up);
   const north = cross(up, east);
   const heights = new Float32Array(mesh.points.length / 3);
-  for (let p = 0; p < heights.length; p++) heights[p] = dot(mesh.points, 3 * p, up);
+  for (let p = 0; p < heights.length; p++) heights[p] = along(mesh.points, 3 * p, up);
   const floor = heights.slice().sort()[Math.floor(0.01 * heights.length)];
   const long = Math.max(...[east, north].map((axis) => extent(mesh, axis)));
   const low: Point[] = [];
   for (let p = 0; p < heights.length; p++)
-    if (heights[p] - floor < LOW_OF_LENGTH * long) low.push({ x: dot(mesh.points, 3 * p, east), y: dot(mesh.points, 3 * p, north) });
+    if (heights[p] - floor < LOW_OF_LENGTH * long) low.push({ x: along(mesh.points, 3 * p, east), y: along(mesh.points, 3 * p, north) });
   let angle = forwardOf(low);
   for (let round = 0; round < 5; round++) angle += lean(turned(low, angle));
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
@@ -250,7 +243,7 @@ export function setDown(mesh: Mesh): SetScan {
     lengthMm: front - back,
     rows,
     shift,
-    legMm: leg && dot(leg.at, 0, up) - floor,
+    legMm: leg && along(leg.at, 0, up) - floor,
     looksLike: sideOf(set, front - back),
     slender: (front - back) / (left - right)
   };
@@ -259,7 +252,7 @@ export function setDown(mesh: Mesh): SetScan {
 function extent({ points }: Mesh, axis: Space): number {
   let [least, most] = [Infinity, -Infinity];
   for (let i = 0; i < points.length; i += 3) {
-    const v = dot(points, i, axis);
+    const v = along(points, i, axis);
     if (v < least) least = v;
     if (v > most) most = v;
   }

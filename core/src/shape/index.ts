@@ -8,7 +8,7 @@ export * from './foot-outline';
 export type { ToeOutline } from './toe-outline';
 export * from './smooth';
 export * from './hull';
-export { toesApart } from './contour-toes';
+export { type FoundToe, toesApart } from './contour-toes';
 export { contourOf, type FootContour, laidContour, readContour } from './foot-contour';
 export { thinned } from './thin';
 export { smoothContour } from './smooth-contour';
