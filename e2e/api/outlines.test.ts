@@ -1,8 +1,9 @@
+import { gunzipSync, gzipSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
 import { gradeLast, type Last } from '../../core/src/last';
 import { insoleLine, tremor } from '../../demo/lines';
 import { tracedLine } from '../traced-line';
-import { ask, get, newFitting, post, side } from './client';
+import { ask, BASE, get, newFitting, post, side } from './client';
 
 const put = (path: string, body: unknown) => ask('PUT', path, body);
 const remove = (path: string) => ask('DELETE', path);
@@ -46,6 +47,46 @@ describe('the outline of a foot', () => {
     const { status, body } = await post(`/fittings/${fitting}/tracings`, tracing(outline));
     expect(status).toBe(422);
     expect(body.errors[0]).toMatchObject({ path: 'outline', message: expect.stringMatching(why) });
+  });
+});
+
+describe('the scan of a foot', () => {
+  const file = Buffer.from('solid foot\n'.repeat(400));
+  const scanned = (packed: string, source = 'scan', name = 'foot.stl') => ({
+    side: 'left', outline: tracedLine(262), source, lengthSdMm: 0.7, widthSdMm: 0.7, file: { name, packed }
+  }); // prettier-ignore
+  it('is kept with its outline and given back as it came; it goes with the outline', async () => {
+    const { fitting, customer } = await newFitting('Scanned');
+    const { status, body } = await post(`/fittings/${fitting}/tracings`, scanned(gzipSync(file).toString('base64'), 'scan', 'Füße & 足.stl'));
+    expect(status).toBe(201);
+    expect((await get(`/fittings/${fitting}/tracings`)).body.tracings).toMatchObject([{ id: body.id, source: 'scan', file: 'Füße & 足.stl' }]);
+    const given = await fetch(`${BASE}/api/v1/tracings/${body.id}/scan`);
+    expect(given.headers.get('content-disposition')).toContain(encodeURIComponent('Füße & 足.stl'));
+    expect(Buffer.from(await given.arrayBuffer()).equals(file)).toBe(true);
+    // Whoever asks for all that is kept of them gets it too.
+    const everything = (await get(`/customers/${customer}/export`)).body;
+    expect(gunzipSync(Buffer.from(everything.tracings[0].packed, 'base64')).equals(file)).toBe(true);
+    expect((await remove(`/tracings/${body.id}`)).status).toBe(200);
+    expect((await get(`/tracings/${body.id}/scan`)).status).toBe(404);
+  });
+  it.each([
+    ['not packed', Buffer.from('solid foot').toString('base64'), 'scan', 'file.packed', /packed with gzip/],
+    ['cut off', gzipSync(file).subarray(0, 40).toString('base64'), 'scan', 'file.packed', /cannot be unpacked/],
+    ['no base64', 'H4sI***', 'scan', 'file.packed', /base64/],
+    ['far too large once it is unpacked', gzipSync(Buffer.alloc(151_000_000)).toString('base64'), 'scan', 'file.packed', /more than 150 MB/],
+    ['of a photograph', gzipSync(file).toString('base64'), 'photograph', 'file', /only a scan has a file/]
+  ])('%s: refused by its field, and nothing is kept', async (_what, packed, source, path, why) => {
+    const { fitting } = await newFitting('Scanned badly');
+    const { status, body } = await post(`/fittings/${fitting}/tracings`, scanned(packed, source));
+    expect(status).toBe(422);
+    expect(body.errors[0]).toMatchObject({ path, message: expect.stringMatching(why) });
+    expect((await get(`/fittings/${fitting}/tracings`)).body.tracings).toEqual([]);
+  });
+  it('an outline without a scan has none to give', async () => {
+    const { fitting } = await newFitting('Unscanned');
+    const { file: _none, ...plain } = scanned('', 'svg');
+    const { id } = (await post(`/fittings/${fitting}/tracings`, plain)).body;
+    expect((await get(`/tracings/${id}/scan`)).status).toBe(404);
   });
 });
 

@@ -1,9 +1,6 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { expect, test } from '@playwright/test';
+import { axeViolations } from './axe';
 import { newFitting, open } from './open';
-
-const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 const VIEWS = [
   '/',
@@ -44,7 +41,7 @@ const VIEWS = [
   '/stock/matrix',
   '/stock/files',
   '/stock/targets',
-  ...['ask', 'look', 'measure', 'trace', 'sizes', 'pull', 'post', 'try', 'keep'].map((s) => `fitting/${s}`),
+  ...['ask', 'look', 'measure', 'trace', 'scan', 'sizes', 'pull', 'post', 'try', 'keep'].map((s) => `fitting/${s}`),
   'fitting/shoe/moonrise-70?size=39&width=medium',
   'fitting/shoe/moonrise-95?size=38.5&width=medium&part=heel',
   'fitting/shoe/moonrise-70?size=39&width=medium&part=helps',
@@ -61,20 +58,6 @@ for (const view of VIEWS) {
     if (view.includes('part=pull')) await expect(page.locator('[data-pointe]').first()).toBeVisible({ timeout: 30_000 });
     if (view.includes('shoe')) await expect(page.locator('[data-section]')).toBeVisible({ timeout: 20_000 });
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(820);
-    // Playwright evaluates in the page's own world, so the content policy need not be opened for it.
-    await page.evaluate(axe);
-    const violations = await page.evaluate(async () => {
-      const { violations } = await (
-        window as unknown as {
-          axe: { run: (options: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string; failureSummary: string }[] }[] }> };
-        }
-      ).axe.run({
-        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
-      });
-      return violations
-        .filter((v) => ['serious', 'critical'].includes(v.impact))
-        .map((v) => `${v.id}: ${v.nodes[0].html.slice(0, 160)} ${v.nodes[0].failureSummary.slice(0, 160)}`);
-    });
-    expect(violations).toEqual([]);
+    expect(await axeViolations(page)).toEqual([]);
   });
 }

@@ -1,13 +1,11 @@
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
-import { newFitting, open, savedNow } from './open';
+import { kept, newFitting, open, root, savedNow } from './open';
 
-const root = resolve(import.meta.dirname, '../..');
 const tracing = (name: string) => join(root, 'demo/tracings', name);
 const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
-const kept = async (page: Page, id: number) => (await (await page.request.get(`/api/v1/fittings/${id}`)).json()).feet;
 
 /** Eight measures of two feet: left as figures, right told from the left. */
 const LEFT = {

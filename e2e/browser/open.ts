@@ -1,4 +1,9 @@
+import { resolve } from 'node:path';
 import { expect, type Page } from '@playwright/test';
+
+export const root = resolve(import.meta.dirname, '../..');
+/** The feet of a visit as the server has them. */
+export const kept = async (page: Page, id: number) => (await (await page.request.get(`/api/v1/fittings/${id}`)).json()).feet;
 
 /** Opens a new fitting for a new person through the API, as a start for a test of one step. */
 export async function newFitting(page: Page, name: string, lengths?: [number, number]): Promise<number> {

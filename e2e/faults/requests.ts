@@ -25,7 +25,7 @@ export const operationsOf = ({ paths }: Document): Operation[] =>
         body: requestBody?.content['application/json']?.schema
       }))
     )
-    .filter((o) => o.path !== '/gauge');
+    .filter((o) => o.path !== '/gauge' && o.path !== '/scanner');
 
 const QUERIES = [
   '',

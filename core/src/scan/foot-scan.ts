@@ -1,7 +1,7 @@
-import type { Load, Side, TakenId } from '../measure';
+import { TOE_TIP_IDS, type Load, type Side } from '../measure';
 import { contourOf, readContour, turned, type Point } from '../shape';
 import { measureOutline, type OutlineReading } from '../tracing';
-import { measureScan, type ScanValues } from './measure-scan';
+import { inwardOf, measureScan, type ScanValues } from './measure-scan';
 import { planLine } from './plan-line';
 import { ScanRefused } from './refusal';
 import { LOW_OF_LENGTH, type SetScan } from './set';
@@ -19,6 +19,8 @@ export interface FootScan {
 
 /** Where toes lie that a scan shows apart, mm [model]. */
 const TIP_SD_MM = 1;
+/** How high the end of a toe is shown, mm. */
+const TIP_OFF_FLOOR_MM = 9;
 
 /**
  * Reads a scanned foot: its line, its toes, its measures.
@@ -33,10 +35,11 @@ export function footScan(set: SetScan, side: Side, load: Load, jitterMm: number)
   const line = reading.outline;
   const contour = readContour(contourOf(line));
   const values = measureScan(laid, side, { load, jitterMm, toes: contour.toes });
-  for (const [id, mm] of Object.entries(reading.values) as [TakenId, number][]) {
-    // Lengths and widths are read on the surface itself; the line adds where each toe ends.
-    if (!values[id]) values[id] = { mm, sdMm: TIP_SD_MM, line: [] };
-  }
+  // Lengths and widths are read on the surface itself; the line adds where each toe ends.
+  contour.toes.forEach(({ x, y }, i) => {
+    const mm = reading.values[TOE_TIP_IDS[i]];
+    if (mm !== undefined) values[TOE_TIP_IDS[i]] = { mm, sdMm: TIP_SD_MM, line: [[x, inwardOf(side) * y, TIP_OFF_FLOOR_MM]] };
+  });
   return { side, set: laid, line, apart: contour.apart, values };
 }
 

@@ -11,3 +11,4 @@ export { jitterOf, steadied } from './smooth-mesh';
 export { setDown, type SetScan } from './set';
 export { SCAN_UNITS, type ScanUnit, unitsOf } from './units';
 export { takeScan, type TakenScan } from './take';
+export { MOST_SCAN_BYTES } from './limits';

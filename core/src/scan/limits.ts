@@ -1,7 +1,7 @@
 import { ScanRefused } from './refusal';
 
 /** What is read of a file at most, and at least [model]. */
-export const MOST_BYTES = 150_000_000;
+export const MOST_SCAN_BYTES = 150_000_000;
 export const MOST_TRIANGLES = 2_000_000;
 export const LEAST_TRIANGLES = 500;
 /** Coordinates beyond this are no measures in any unit; so many of a hundred may be so before a file is taken for noise. */

@@ -1,4 +1,4 @@
-import { MOST_BYTES, needSound } from './limits';
+import { MOST_SCAN_BYTES, needSound } from './limits';
 import { readObj } from './read-obj';
 import { readPly } from './read-ply';
 import { readBinaryStl, readTextStl } from './read-stl';
@@ -72,7 +72,7 @@ const READERS: Readonly<Record<ScanFormat, (bytes: Uint8Array, progress?: Progre
  * @throws ScanRefused with its reason as code and in words
  */
 export function readScan(bytes: Uint8Array, progress?: Progress): Corners & { format: ScanFormat } {
-  if (bytes.length > MOST_BYTES) throw new ScanRefused('too-large');
+  if (bytes.length > MOST_SCAN_BYTES) throw new ScanRefused('too-large');
   const format = formatOf(bytes);
   const read = READERS[format](bytes, progress);
   needSound(read.corners);

@@ -9,8 +9,9 @@ export interface FoundToe {
   half: number;
 }
 
-/** A tip is a toe's where the cleft beside it is this much deeper, mm; tips nearer than this share of the ball's width are one toe. */
-const LEAST_CLEFT_MM = 1.5;
+/** A tip is a toe's where the cleft beside it is this much deeper, mm: shallower ones count where five are found with them and not without [model]. */
+const LEAST_CLEFTS_MM = [1.5, 1] as const;
+/** Tips nearer than this share of the ball's width are one toe. */
 const LEAST_APART = 0.09;
 /** In front of here, of the length, clefts are looked for, and a line's edges are its toes'. */
 const CLEFTS_FROM = 0.7;
@@ -41,6 +42,14 @@ function foremost(line: readonly Point[], from: number): Point[] {
 export function toesApart(line: readonly Point[]): FoundToe[] | null {
   const edge = foremost(line, CLEFTS_FROM * lengthOf(line)).reverse();
   const apart = LEAST_APART * ballOf(line);
+  for (const least of LEAST_CLEFTS_MM) {
+    const toes = fiveAlong(edge, apart, least);
+    if (toes) return toes;
+  }
+  return null;
+}
+
+function fiveAlong(edge: readonly Point[], apart: number, leastCleft: number): FoundToe[] | null {
   const tips: Point[] = [];
   const clefts: Point[] = [];
   let [low, high] = [edge[0], edge[0]];
@@ -48,12 +57,12 @@ export function toesApart(line: readonly Point[]): FoundToe[] | null {
   for (const p of edge) {
     if (rising) {
       if (p.x > high.x) high = p;
-      if (high.x - p.x <= LEAST_CLEFT_MM || !tips.every((t) => t.y - high.y > apart)) continue;
+      if (high.x - p.x <= leastCleft || !tips.every((t) => t.y - high.y > apart)) continue;
       tips.push(high);
       low = p;
     } else {
       if (p.x < low.x) low = p;
-      if (p.x - low.x <= LEAST_CLEFT_MM) continue;
+      if (p.x - low.x <= leastCleft) continue;
       clefts.push(low);
       high = p;
     }

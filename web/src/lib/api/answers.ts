@@ -183,7 +183,7 @@ export const personFileAnswer = z.object({
   writtenAt: text,
   customer: customerRow,
   fittings: z.array(fittingAnswer.omit({ customer: true, shopTargets: true, shopPulls: true })),
-  tracings: z.array(tracingRow.extend({ fittingId: number })),
+  tracings: z.array(tracingRow.extend({ fittingId: number, packed: text.nullable().describe('the scan itself: gzip, as base64') })),
   knownShoes: z.array(knownShoeSchema),
   parcels: z.array(postRow),
   pairs: z.array(pairRow),

@@ -14,7 +14,7 @@ export const PURPOSES = [
     words: 'what is to be taken care of, story, troubles, looks at the feet',
     back: 'Taken back, all of them are erased at once.'
   },
-  { id: 'photos', name: 'Photographs', words: 'tracings of the feet and pictures of pairs', back: 'Taken back, all of them are erased at once.' },
+  { id: 'photos', name: 'Photographs', words: 'tracings and scans of the feet, and pictures of pairs', back: 'Taken back, all of them are erased at once.' },
   { id: 'reminders', name: 'Reminders', words: 'messages about what is due', back: 'Taken back, none is offered any more.' }
 ] as const;
 export type PurposeId = (typeof PURPOSES)[number]['id'];

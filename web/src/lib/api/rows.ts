@@ -102,7 +102,9 @@ export const fittingsAnswer = z.object({ fittings: z.array(fittingAnswer), next:
 export const changeRow = z.object({ at: z.string(), by: z.string(), what: z.string(), changed: z.record(z.string(), z.unknown()) }).meta({ id: 'Change' });
 export type ChangeRow = z.infer<typeof changeRow>;
 
-export const tracingRow = tracingFields.extend({ id: z.number(), source: z.string(), createdAt: z.string() }).meta({ id: 'KeptTracing' });
+export const tracingRow = tracingFields
+  .extend({ id: z.number(), source: z.string(), createdAt: z.string(), file: z.string().nullable().describe('name of the scan that is kept with it') })
+  .meta({ id: 'KeptTracing' });
 export type TracingRow = z.infer<typeof tracingRow>;
 
 const offset = z.object({ mm: z.number(), sdMm: z.number() });

@@ -121,16 +121,32 @@ export const measureOrderSchema = z
   .meta({ id: 'MeasureOrder' });
 
 export const outlinePoint = z.tuple([z.number().min(-500).max(500), z.number().min(-500).max(500)]);
+/** A packed scan that is kept, characters of base64 at most: a few hundred thousand triangles. */
+export const MOST_PACKED = 8_000_000;
+/** What every gzip begins with. */
+const GZIP_IN_BASE64 = 'H4sI';
+/** Where a foot's outline comes from. */
+export const OUTLINE_SOURCES = ['photograph', 'svg', 'scan'] as const;
+/** A scan's own file, packed with gzip. */
+export const scanFile = z
+  .object({
+    name: text(120).min(1, 'the file needs a name'),
+    packed: z.base64('the file as base64, packed with gzip').max(MOST_PACKED, `a file packed to at most ${MOST_PACKED / 1e6} MB is kept`)
+  })
+  .refine(({ packed }) => packed.startsWith(GZIP_IN_BASE64), { path: ['packed'], message: 'the file is packed with gzip' })
+  .meta({ id: 'ScanFile' });
 /** An outline in foot coordinates, mm: x forward from the heel, y to the inner side. */
 export const tracingFields = z.object({
   side: z.enum(SIDES),
   outline: z.array(outlinePoint).min(8, 'an outline has at least eight points').max(4000, 'at most 4000 points'),
-  source: z.enum(['photograph', 'svg']),
+  source: z.enum(OUTLINE_SOURCES),
   lengthSdMm: z.number().min(0).max(20),
   widthSdMm: z.number().min(0).max(20)
 });
 export const tracingSchema = tracingFields
-  .superRefine(({ outline, side }, context) => {
+  .extend({ file: scanFile.nullable().default(null).describe('the scan it was read from, as it came') })
+  .superRefine(({ outline, side, source, file }, context) => {
+    if (file && source !== 'scan') context.addIssue({ code: 'custom', path: ['file'], message: 'only a scan has a file' });
     const message = footLineProblem(
       outline.map(([x, y]) => ({ x, y })),
       side

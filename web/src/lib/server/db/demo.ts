@@ -204,7 +204,7 @@ async function insertTraced(
   ids: ReadonlyMap<string, number>,
   options: { transaction: Transaction }
 ): Promise<void> {
-  for (const { person, ...tracing } of traced) {
+  for (const { person, file: _none, ...tracing } of traced) {
     const visit = await t.Fitting.findOne({ where: { customerId: ids.get(person)! }, order: [['openedAt', 'DESC']], ...options });
     await t.Tracing.create({ ...tracing, fittingId: visit!.id, createdAt: visit!.openedAt }, options);
   }

@@ -17,6 +17,7 @@ import * as learning from './migrations/0014-learning';
 import * as keeping from './migrations/0015-keeping';
 import * as safeHands from './migrations/0016-safe-hands';
 import * as foundByIndex from './migrations/0017-found-by';
+import * as scans from './migrations/0018-scans';
 import { steps, type Steps } from './steps';
 
 interface Migration {
@@ -42,7 +43,8 @@ export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0014-learning', ...learning },
   { name: '0015-keeping', ...keeping },
   { name: '0016-safe-hands', ...safeHands },
-  { name: '0017-found-by', ...foundByIndex }
+  { name: '0017-found-by', ...foundByIndex },
+  { name: '0018-scans', ...scans }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

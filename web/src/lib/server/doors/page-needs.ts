@@ -15,6 +15,7 @@ export const PAGE_NEEDS: Readonly<Record<string, NeedId>> = {
   '/fittings/[id]/measure': 'people',
   '/fittings/[id]/post': 'people',
   '/fittings/[id]/pull': 'people',
+  '/fittings/[id]/scan': 'people',
   '/fittings/[id]/shoe/[style]': 'people',
   '/fittings/[id]/sizes': 'people',
   '/fittings/[id]/trace': 'people',

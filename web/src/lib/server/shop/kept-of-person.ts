@@ -17,7 +17,10 @@ const COUNTED: readonly [string, string][] = [
     'SELECT COUNT(*) AS n, MIN(m.taken_at) AS since FROM foot_measures m JOIN fittings f ON f.id = m.fitting_id WHERE f.customer_id = :id'
   ],
   ['pairs tried on', 'SELECT COUNT(*) AS n, MIN(f.opened_at) AS since FROM try_ons t JOIN fittings f ON f.id = t.fitting_id WHERE f.customer_id = :id'],
-  ['tracings of the feet', 'SELECT COUNT(*) AS n, MIN(f.opened_at) AS since FROM tracings t JOIN fittings f ON f.id = t.fitting_id WHERE f.customer_id = :id'],
+  [
+    'tracings and scans of the feet',
+    'SELECT COUNT(*) AS n, MIN(f.opened_at) AS since FROM tracings t JOIN fittings f ON f.id = t.fitting_id WHERE f.customer_id = :id'
+  ],
   ['pairs of your own, with their lines of life', 'SELECT COUNT(*) AS n, NULL AS since FROM pairs WHERE customer_id = :id'],
   ['shoes you told us of', 'SELECT COUNT(*) AS n, MIN(created_at) AS since FROM known_shoes WHERE customer_id = :id'],
   ['troubles you brought home', 'SELECT COUNT(*) AS n, MIN(created_at) AS since FROM troubles WHERE customer_id = :id'],

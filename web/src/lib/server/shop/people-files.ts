@@ -13,7 +13,7 @@ import { appointments, events, looks, troubles, wishes } from './person-rows';
 import { postsOf } from './posts';
 import { saidAnswers } from './said';
 import { shopToday } from './settings';
-import { tracingOf } from './tracings';
+import { tracingsWithFiles } from './tracings';
 
 const sessionsOf = async (id: number): Promise<FeetSession[]> =>
   (await fittingsOf(id))
@@ -40,8 +40,7 @@ export async function everythingOf(id: number): Promise<object> {
     ...[appointments, events, wishes, troubles, looks].map((rows) => rows.list(id)),
     saidAnswers(id)
   ]);
-  const rows = fittings.length === 0 ? [] : await tables(database()).Tracing.findAll({ where: { fittingId: fittings.map((f) => f.id) } });
-  const tracings = rows.map((row) => ({ fittingId: row.fittingId, ...tracingOf(row) }));
+  const tracings = fittings.length === 0 ? [] : await tracingsWithFiles(fittings.map((f) => f.id));
   return {
     format: 'chiave-person',
     version: 1,

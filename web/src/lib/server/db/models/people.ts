@@ -33,7 +33,7 @@ import {
   type WayOfTaking
 } from '@chiave/core/measure';
 import type { Bout } from '@chiave/core/chair';
-import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
+import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, NonAttribute, Sequelize } from 'sequelize';
 import { keptConsents, type KeptConsents } from '../../../api/consent';
 import { features, type FootFeatures, type TakenValue } from '../../../api/foot-schema';
 import { BLANK_CHAIR, boutsSchema, chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema } from '../../../api/chair-schema';
@@ -150,6 +150,12 @@ export interface TracingModel extends Model<InferAttributes<TracingModel>, Infer
   lengthSdMm: number;
   widthSdMm: number;
   createdAt: Date;
+  file?: NonAttribute<ScanFileModel | null>;
+}
+export interface ScanFileModel extends Model<InferAttributes<ScanFileModel>, InferCreationAttributes<ScanFileModel>> {
+  tracingId: number;
+  name: string;
+  packed: string;
 }
 export interface OccasionModel extends Model<InferAttributes<OccasionModel>, InferCreationAttributes<OccasionModel>> {
   id: CreationOptional<number>;
@@ -344,6 +350,11 @@ export const peopleTables = (sequelize: Sequelize) => ({
       createdAt: MOMENT
     },
     { tableName: 'tracings' }
+  ),
+  ScanFile: sequelize.define<ScanFileModel>(
+    'ScanFile',
+    { tracingId: { type: NUMBER, primaryKey: true }, name: STRING(120), packed: TEXT('medium') },
+    { tableName: 'scan_files' }
   ),
   Occasion: sequelize.define<OccasionModel>(
     'Occasion',

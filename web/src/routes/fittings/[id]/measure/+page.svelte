@@ -71,6 +71,7 @@
         >
         <Button pressed={gauge} onclick={() => (gauge = !gauge)}>Digital gauge</Button>
         <Button href="/fittings/{f.id}/trace">From a tracing</Button>
+        <Button href="/fittings/{f.id}/scan">From a scan</Button>
         {#if data.earlier && !feet.left && !feet.right}
           <Button onclick={() => desk.startFrom(data.earlier!.feet, data.earlier!.weightKg)}>
             Start from {format(new Date(data.earlier.openedAt), 'd MMM yyyy')}

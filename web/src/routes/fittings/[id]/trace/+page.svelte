@@ -1,15 +1,12 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
   import { goto, invalidateAll } from '$app/navigation';
-  import { format } from 'date-fns';
   import { trimNumber, type Side } from '@chiave/core/measure';
   import type { Point } from '@chiave/core/shape';
   import { outlineSvg } from '@chiave/core/tracing';
   import { feetOf } from '$lib/fit-feet';
   import LineOnSheet from '$lib/drawing/LineOnSheet.svelte';
   import { SHEETS } from '$lib/tracing/sheets';
-  import type { TracingRow } from '$lib/api/rows';
-  import { send } from '$lib/send/save.svelte';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { download } from '$lib/ui/kit/download';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -20,8 +17,8 @@
   import Progress from '$lib/ui/kit/Progress.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
-  import SideMark from '$lib/ui/kit/SideMark.svelte';
   import { TRACED_WAYS, TracedFoot } from '$lib/ui/measure/traced-foot.svelte';
+  import KeptOutlines from '$lib/ui/measure/KeptOutlines.svelte';
   import TracedLines from '$lib/ui/measure/TracedLines.svelte';
   import TracedValues from '$lib/ui/measure/TracedValues.svelte';
   import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
@@ -35,32 +32,8 @@
   const exportSvg = (outline: readonly Point[], which: Side) =>
     download(`outline-${which}.svg`, new Blob([outlineSvg(outline, which, `${which} foot, mm`)], { type: 'image/svg+xml' }));
 
-  /** What was taken away last, with its way back. */
-  let taken = $state.raw<TracingRow | null>(null);
-  let trouble = $state('');
-  /** The fit runs along the outline of each foot that was kept last. */
-  async function again(): Promise<void> {
-    await invalidateAll();
-    const newest = (side: Side) => data.tracings.find((t) => t.side === side)?.outline ?? null;
-    desk.fitting.outlines = { left: newest('left'), right: newest('right') };
-  }
   async function keep(): Promise<void> {
-    if (await traced.keep(desk)) await again();
-  }
-  async function takeAway(tracing: TracingRow): Promise<void> {
-    const sent = await send(`/api/v1/tracings/${tracing.id}`, 'DELETE');
-    trouble = sent.ok ? '' : sent.detail;
-    if (!sent.ok) return;
-    taken = tracing;
-    await again();
-  }
-  async function putBack(): Promise<void> {
-    const { id: _id, createdAt: _at, ...body } = taken!;
-    const sent = await send(`/api/v1/fittings/${desk.fitting.id}/tracings`, 'POST', body);
-    trouble = sent.ok ? '' : sent.detail;
-    if (!sent.ok) return;
-    taken = null;
-    await again();
+    if (await traced.keep(desk)) await invalidateAll();
   }
 </script>
 
@@ -144,32 +117,7 @@
     <h2>What it says of the {traced.side} foot</h2>
     <TracedValues {traced} onkeep={keep} onsvg={() => exportSvg(traced.read.reading!.outline, traced.side)} />
     <h3 class="mt-4">Kept with this visit</h3>
-    <ul>
-      {#each data.tracings as t, i (t.id)}
-        {@const runs = data.tracings.findIndex((other) => other.side === t.side) === i}
-        {@const outline = t.outline.map(([x, y]) => ({ x, y }))}
-        <li class="flex items-center gap-2">
-          <SideMark side={t.side} />
-          {t.source}, {format(new Date(t.createdAt), 'd MMM yyyy, HH:mm')}
-          <Button kind="text" onclick={() => exportSvg(outline, t.side)}>SVG</Button>
-          <Button kind="text" onclick={() => takeAway(t)}>take away</Button>
-          {#if runs}<span class="soft text-sm" data-runs={t.side}>the fit runs along it</span>{/if}
-        </li>
-      {:else}<li class="soft">None.</li>{/each}
-    </ul>
-    {#if taken}
-      <Notice class="mt-2" role="status">
-        Taken away; what it filled in stays.
-        <Button kind="text" onclick={putBack}>Put it back</Button>
-      </Notice>
-    {/if}
-    {#if trouble}<Notice class="mt-2" tone="caution" role="alert">{trouble}</Notice>{/if}
-    {#if data.tracings.length > 0}
-      <p class="soft mt-2 text-sm">
-        Toe room and clearances are read along the line kept last, laid to the length and ball width of Measure; jitter of the hand shorter than 20 mm is
-        smoothed away.
-      </p>
-    {/if}
+    <KeptOutlines {desk} tracings={data.tracings} />
     <p class="mt-3"><Button kind="text" onclick={() => goto(`/fittings/${desk.fitting.id}/measure`)}>Back to Measure</Button></p>
   </Sheet>
 </div>
