@@ -110,8 +110,11 @@ test('a unit that is not told is asked for; what is no foot is refused in words,
   expect(Math.abs((await value(page, 'lengthMm')) - 246)).toBeLessThan(2.5);
   const alert = page.getByRole('alert');
   const front = corners.filter((_, i) => corners[9 * Math.floor(i / 9)] > 130);
+  // Half a foot is short enough that its unit is asked for first.
+  await file(page).setInputFiles(stl('half.stl', front));
+  await page.getByRole('button', { name: 'millimetres' }).click();
+  await expect(alert).toContainText('half.stl: it is not shaped like a foot', { timeout: 30_000 });
   for (const [bad, why] of [
-    [stl('half.stl', front), /half\.stl: it is not shaped like a foot/],
     [{ name: 'scan.zip', mimeType: 'application/zip', buffer: Buffer.from('PK\x03\x04and the rest of it') }, /scan\.zip: it is packed/],
     [{ name: 'none.stl', mimeType: 'model/stl', buffer: Buffer.from('solid none\nendsolid none\n') }, /none\.stl: it holds no triangles/],
     [{ name: 'word.obj', mimeType: 'model/obj', buffer: Buffer.from('a letter, not a scan') }, /word\.obj: it is none of STL, OBJ or PLY/]
