@@ -9,6 +9,7 @@ import { pastVisits } from './past';
 import { PEOPLE } from './people';
 import { DANCERS, pointeFile } from './pointe';
 import { alongItsLine, readings } from './readings';
+import { comparedFeet } from './compared';
 import { tracedFeet } from './traced';
 
 const write = (name: string, data: unknown[]): void => {
@@ -23,6 +24,7 @@ write(
 );
 write('lasts', LASTS.map(alongItsLine));
 write('traced', tracedFeet());
+write('compared', comparedFeet());
 write(
   'styles',
   styles.map(({ last, maker, letters: _letters, ...rest }) => ({ ...rest, last: last.id, maker: maker.id }))

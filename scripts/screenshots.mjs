@@ -1,4 +1,5 @@
 /** `npm run screenshots`: the pictures in docs/screenshots, made anew from clean demo data. */
+import { spawn } from 'node:child_process';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { installCommands, installPackages } from './install.mjs';
@@ -11,7 +12,10 @@ installCommands({ mariadbd: 'mariadb-server', 'mariadb-install-db': 'mariadb-ser
 const { chromium } = await import('@playwright/test');
 
 const app = await throwaway(root);
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--enable-unsafe-swiftshader', '--disable-background-networking']
+});
 const DESK = { width: 1280, height: 800 };
 const TABLET = { width: 820, height: 1180 };
 const api = async (method, path, body) =>
@@ -73,9 +77,22 @@ const PICTURES = [
       await page.locator('[data-traced]').waitFor({ timeout: 60_000 });
     }
   ],
+  [
+    'scan',
+    `/fittings/${ilva}/scan`,
+    DESK,
+    'h1',
+    async (page) => {
+      const scanner = spawn('npx', ['tsx', 'scripts/scanner.ts', '--quick'], { cwd: root, detached: true });
+      await page.getByRole('button', { name: 'Scan the left foot' }).click();
+      await page.locator('[data-scan-drawn="true"]').waitFor({ timeout: 90_000 });
+      await page.locator('[data-measure="ballGirthMm"] button').click();
+      await page.waitForTimeout(1500);
+      process.kill(-scanner.pid);
+    }
+  ],
   ['pull', `/fittings/${await fittingOf('Oriele Macchiara')}/pull`, DESK, '[data-suit] + p'],
   ['shoe', `/fittings/${ilva}/shoe/moonrise-70?size=39&width=medium`, DESK, '[data-section]'],
-  ['shoe-heel', `/fittings/${ilva}/shoe/moonrise-95?size=38.5&width=medium&part=heel`, DESK, '[data-section]'],
   ['try', `/fittings/${ilva}/try`, DESK, '[data-try]'],
   ['rule', '/sizes?left=238&right=239&q=us%20w%207.5', DESK, '[data-mark]'],
   ['stock', '/stock', DESK, '[role=row]'],

@@ -136,7 +136,7 @@ const side = () => ({ values: {}, toeShape: null, archType: null, bunionMm: null
 const customer = (): FittingRow['customer'] => ({ id: 1, name: 'A', born: null, bornMonth: null, work: '', story: null, fitsAs: 'women', flags: [], version: 0, consentAt: null, consentNote: '', erasedAt: null, consents: { fitting: null, health: null, photos: null, reminders: null }, guardian: '', withheld: false });
 // prettier-ignore
 const fitting = (): FittingRow => ({
-  id: 7, openedAt: '', updatedAt: '', purpose: '', kinds: [], sockMm: 0, insertMm: 0, preference: 'regular', ground: '', measuredAt: '', wornAt: '', breakIn: 'now', roomSchool: 'middle', betweenSchool: 'middle', shopTargets: null, shopPulls: [],
+  id: 7, openedAt: '', updatedAt: '', purpose: '', kinds: [], sockMm: 0, insertMm: 0, preference: 'regular', ground: '', measuredAt: '', wornAt: '', breakIn: 'now', roomSchool: 'middle', betweenSchool: 'middle', shopTargets: null, shopInstruments: [], shopPulls: [],
   population: 'general', wearingNow: '', trouble: '', looked: {}, note: '', feet: { left: side(), right: side() }, tries: [],
   version: 0, feetVersion: 0, measuredLoad: 'standing', measuredSockMm: 0, measuredWarm: false, wornWarm: false, weightKg: null, feetWeightKg: null, stateOff: [], outlines: { left: null, right: null }, bouts: [], use: { uses: [], answers: {}, schools: {}, looks: {} },
   customer: customer()

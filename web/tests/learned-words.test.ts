@@ -49,7 +49,7 @@ describe('which visits teach', () => {
   const visit = (tries: TryRow[], flags: FittingRow['customer']['flags'] = []) =>
     ({
       id: 1, openedAt: '2025-01-02T10:00:00Z', updatedAt: '', purpose: '', kinds: [], sockMm: 0, insertMm: 0, preference: 'regular', ground: '', measuredAt: '', wornAt: '', breakIn: 'now', roomSchool: 'middle', betweenSchool: 'middle',
-      shopTargets: { kinds: { oxford: { 'toe-room': { a: 0, b: 1, c: 2, d: 3 } } }, shared: {} }, shopPulls: [], population: 'general', wearingNow: '', trouble: '', looked: {}, note: '', feet: { left: side(), right: side() }, tries,
+      shopTargets: { kinds: { oxford: { 'toe-room': { a: 0, b: 1, c: 2, d: 3 } } }, shared: {} }, shopInstruments: [], shopPulls: [], population: 'general', wearingNow: '', trouble: '', looked: {}, note: '', feet: { left: side(), right: side() }, tries,
       version: 0, feetVersion: 0, measuredLoad: 'standing', measuredSockMm: 0, measuredWarm: false, wornWarm: false, weightKg: null, feetWeightKg: null, stateOff: [], outlines: { left: null, right: null }, bouts: [], use: { uses: [], answers: {}, schools: {}, looks: {} },
       customer: { id: 9, name: '', born: 1980, bornMonth: null, work: '', story: null, fitsAs: 'men', flags, version: 0, consentAt: null, consentNote: '', erasedAt: null, consents: { fitting: null, health: null, photos: null, reminders: null }, guardian: '', withheld: false }
     }) as FittingRow; // prettier-ignore

@@ -10,12 +10,15 @@ export const LOADS = [
 ] as const;
 export type Load = (typeof LOADS)[number]['id'];
 
-/** How a value can be taken, with its error as a factor of the tape's [estimate; a gauge errs by 1 mm where a tape errs by 1.5]. */
-export const WAYS: readonly { id: WayOfTaking; name: string; factor: number }[] = [
-  { id: 'device', name: 'gauge or calliper', factor: 2 / 3 },
-  { id: 'tape', name: 'tape', factor: 1 },
-  { id: 'tracing', name: 'tracing', factor: 1 },
-  { id: 'scan', name: 'scan', factor: 2 / 3 },
+/**
+ * How a value can be taken, with its error as a factor of the tape's [estimate; a gauge errs by 1 mm where a tape errs by 1.5], and its place
+ * among instruments, each of which is held against those before it; what is told or seen on shoes is none.
+ */
+export const WAYS: readonly { id: WayOfTaking; name: string; factor: number; instrument?: number }[] = [
+  { id: 'device', name: 'gauge or calliper', factor: 2 / 3, instrument: 2 },
+  { id: 'tape', name: 'tape', factor: 1, instrument: 1 },
+  { id: 'tracing', name: 'tracing', factor: 1, instrument: 3 },
+  { id: 'scan', name: 'scan', factor: 2 / 3, instrument: 4 },
   { id: 'stated', name: 'told', factor: 2 },
   { id: 'worn', name: 'from the shoes worn', factor: 2 }
 ];

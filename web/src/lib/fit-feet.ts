@@ -1,10 +1,22 @@
 /** From what a fitting keeps to what the fit engine takes. Used by pages, workers and the server alike. */
 import { grownLength, type GrowsAs } from '@chiave/core/foot';
 import { footAsWorn, stateOfFlags, type Wear, type WornFoot } from '@chiave/core/fit';
-import { MEASURES, SIDES, completeFoot, tipsOf, type Conditions, type Foot, type FootInput, type PopulationId, type Side } from '@chiave/core/measure';
+import {
+  MEASURES,
+  SIDES,
+  completeFoot,
+  tipsOf,
+  type Conditions,
+  type Foot,
+  type FootInput,
+  type PopulationId,
+  type Side,
+  type TakenId
+} from '@chiave/core/measure';
 import { contourOf, type FootContour } from '@chiave/core/shape';
 import { footLineProblem } from '@chiave/core/tracing';
-import type { SideBody } from './api/foot-schema';
+import type { SideBody, TakenValue } from './api/foot-schema';
+import type { InstrumentCorrection } from './api/instrument-schema';
 import type { CustomerRow, FittingRow, OutlineRow } from './api/rows';
 
 /** What of a fitting the fit engine goes by. */
@@ -18,6 +30,7 @@ export type FittingState = Pick<
   | 'roomSchool'
   | 'betweenSchool'
   | 'shopTargets'
+  | 'shopInstruments'
   | 'population'
   | 'feet'
   | 'measuredAt'
@@ -92,12 +105,30 @@ function contourFrom(outline: OutlineRow, side: Side): FootContour | undefined {
   return contour;
 }
 
+/** A value as the fit takes it: what its instrument was found to be off by is taken off, and its error is that instrument's own. */
+export function corrected(id: TakenId, value: TakenValue, corrections: readonly InstrumentCorrection[]): TakenValue {
+  const own = corrections.find((c) => c.measure === id && c.how === value.how && value.at !== null && value.at >= c.from);
+  // Two readings together are no longer one reading of one instrument: its bias stays in both, its error is theirs.
+  return own ? { ...value, mm: value.mm - own.biasMm, ...(value.readings.length === 0 ? { sdMm: own.sdMm } : {}) } : value;
+}
+
+/** What is known around a foot when it goes into the fit. */
+interface FootAround {
+  population: PopulationId;
+  outline?: OutlineRow | null;
+  corrections?: readonly InstrumentCorrection[];
+}
 /** One foot as measured, or null while it has no length. */
-export function footInputOf(side: Side, body: SideBody, population: PopulationId, outline: OutlineRow | null = null): FootInput | null {
+export function footInputOf(side: Side, body: SideBody, { population, outline = null, corrections = [] }: FootAround): FootInput | null {
   if (!body.values.lengthMm) return null;
   return {
     side,
-    values: Object.fromEntries(MEASURES.flatMap(({ id }) => (body.values[id] ? [[id, body.values[id]]] : []))),
+    values: Object.fromEntries(
+      MEASURES.flatMap(({ id }) => {
+        const value = body.values[id];
+        return value ? [[id, corrected(id, value, corrections)]] : [];
+      })
+    ),
     toeTipsMm: tipsOf(body.values),
     littleToeBunionMm: body.values.littleToeBunionMm?.mm,
     toeShape: body.toeShape ?? undefined,
@@ -112,13 +143,15 @@ export function footInputOf(side: Side, body: SideBody, population: PopulationId
 
 /** Both feet, filled in; a foot without a length is left out. */
 export function feetOf(fitting: FittingState): Foot[] {
-  return SIDES.map((side) => footInputOf(side, fitting.feet[side], fitting.population, fitting.outlines[side]))
+  return SIDES.map((side) =>
+    footInputOf(side, fitting.feet[side], { population: fitting.population, outline: fitting.outlines[side], corrections: fitting.shopInstruments })
+  )
     .filter((input): input is FootInput => input !== null)
     .map(completeFoot);
 }
 
 /** Whether both feet have a length, without which nothing is fitted. */
-export const bothMeasured = (fitting: FittingState): boolean => SIDES.every((side) => footInputOf(side, fitting.feet[side], fitting.population) !== null);
+export const bothMeasured = (fitting: FittingState): boolean => SIDES.every((side) => footInputOf(side, fitting.feet[side], fitting) !== null);
 
 /** Both feet in the state in which the shoes are worn; empty unless both have a length. */
 export function wornFeetOf(fitting: FittingState): WornFoot[] {

@@ -40,7 +40,7 @@ export function askOf(fitting: FittingRow, styleOf: (id: string) => Style | unde
   const own = (side: Side) => MEASURE_IDS.flatMap((id) => (fitting.feet[side].values[id] ? [[id, fitting.feet[side].values[id]!] as const] : []));
   const tape = (side: Side) => Object.fromEntries(own(side).map(([id, v]) => [id, { mm: v.mm, sdMm: v.sdMm ?? readingSd(id, v.how) }]));
   const features = (side: Side) => {
-    const { values: _figures, side: _side, ...rest } = footInputOf(side, fitting.feet[side], fitting.population)!;
+    const { values: _figures, side: _side, ...rest } = footInputOf(side, fitting.feet[side], fitting)!;
     return { ...rest, taken: Object.fromEntries(own(side).map(([id, { under, sockMm }]) => [id as MeasureId, { under, sockMm }])) };
   };
   return {

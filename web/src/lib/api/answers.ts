@@ -3,6 +3,7 @@ import { REACHES } from '@chiave/core/heel';
 import { SIDES } from '@chiave/core/measure';
 import { CONFIDENCES, SCALE_IDS } from '@chiave/core/size';
 import { z } from 'zod';
+import { instrumentReadingRow } from './instrument-schema';
 import { footAnswer } from './foot-schema';
 import { appointmentRow, eventRow, lookedRow, pairRow, troubleRow, wishRow } from './keep-schema';
 import { knownShoeSchema } from './known-schema';
@@ -182,8 +183,9 @@ export const personFileAnswer = z.object({
   version: number,
   writtenAt: text,
   customer: customerRow,
-  fittings: z.array(fittingAnswer.omit({ customer: true, shopTargets: true, shopPulls: true })),
+  fittings: z.array(fittingAnswer.omit({ customer: true, shopTargets: true, shopInstruments: true, shopPulls: true })),
   tracings: z.array(tracingRow.extend({ fittingId: number, packed: text.nullable().describe('the scan itself: gzip, as base64') })),
+  instrumentReadings: z.array(instrumentReadingRow),
   knownShoes: z.array(knownShoeSchema),
   parcels: z.array(postRow),
   pairs: z.array(pairRow),

@@ -10,6 +10,7 @@ import { chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema 
 import { OUTCOMES } from './outcomes';
 import { pairPutSchema } from './put-schema';
 import { lastShape, matrixSchema, readingFields, styleFields } from './stock-schema';
+import { correctionsSchema, type InstrumentCorrection } from './instrument-schema';
 import { felt, fittingFields, outlinePoint, personFields, tracingFields } from './shop-schema';
 import { habitFields, makerScaleFields } from './size-schema';
 import { targetsSchema } from './targets-schema';
@@ -90,10 +91,22 @@ const visit = fittingFields.extend({
 });
 /** A visit of a person as it is answered. */
 export const fittingAnswer = visit
-  .extend({ feet: z.record(z.enum(SIDES), footAnswer), customer: customerRow, shopTargets: targetsSchema.nullable(), shopPulls: z.array(pullRow) })
+  .extend({
+    feet: z.record(z.enum(SIDES), footAnswer),
+    customer: customerRow,
+    shopTargets: targetsSchema.nullable(),
+    shopInstruments: correctionsSchema,
+    shopPulls: z.array(pullRow)
+  })
   .meta({ id: 'Fitting' });
 /** A visit of a person as pages hold it. */
-export type FittingRow = z.infer<typeof visit> & { feet: FeetBody; customer: CustomerRow; shopTargets: ShopTargets | null; shopPulls: PullRow[] };
+export type FittingRow = z.infer<typeof visit> & {
+  feet: FeetBody;
+  customer: CustomerRow;
+  shopTargets: ShopTargets | null;
+  shopInstruments: InstrumentCorrection[];
+  shopPulls: PullRow[];
+};
 export type FittingAnswer = Omit<FittingRow, 'feet'> & { feet: ReturnType<typeof feetOut> };
 export const fittingOut = (row: FittingRow): FittingAnswer => ({ ...row, feet: feetOut(row.feet) });
 export const fittingIn = ({ feet, ...row }: FittingAnswer): FittingRow => ({ ...row, feet: { left: footIn(feet.left), right: footIn(feet.right) } });

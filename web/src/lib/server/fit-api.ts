@@ -81,7 +81,7 @@ export function checkOne({ foot, shoe, wear, flags, helps }: z.infer<typeof fitC
 }
 
 /** A foot filled in, of which the length was asked for. */
-const footFrom = ({ side, ...foot }: SideBody & { side: Side }): Foot => completeFoot(footInputOf(side, foot, 'general')!);
+const footFrom = ({ side, ...foot }: SideBody & { side: Side }): Foot => completeFoot(footInputOf(side, foot, { population: 'general' })!);
 
 const shoeFrom = (shoe: z.infer<typeof fitCheckSchema>['shoe']): ReturnType<typeof completeShoe> =>
   refusing('shoe.insoleLengthMm', () => completeShoe(toShoeInput(shoe)));

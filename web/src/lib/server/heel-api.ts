@@ -30,7 +30,7 @@ const round = (value: number): number => Math.round(value * 100) / 100;
 const rounded = <T extends object>(figures: T): T =>
   Object.fromEntries(Object.entries(figures).map(([key, value]) => [key, typeof value === 'number' ? round(value) : value])) as T;
 const bandOf = ({ lowMm, centreMm, highMm }: Slide) => rounded({ low: lowMm, centre: centreMm, high: highMm });
-const footFrom = ({ side, ...foot }: SideBody & { side: Side }): Foot => completeFoot(footInputOf(side, foot, 'general')!);
+const footFrom = ({ side, ...foot }: SideBody & { side: Side }): Foot => completeFoot(footInputOf(side, foot, { population: 'general' })!);
 
 /** A heel as it was sent. @throws Problem 422 for a tip wider than the seat it stands under */
 export function madeOf(sent: HeelSent & { capMm?: number }, lengthMm: number, path: string): HeelMade {

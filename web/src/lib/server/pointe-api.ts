@@ -47,7 +47,7 @@ function pointeFootFrom({
 }: Sent): PointeFoot {
   // prettier-ignore
   const taken = { pressedBallGirthMm, pressedBallWidthMm, ballWidthSeatedMm, bigToeLengthMm, tipSpanMm, pointReachDeg, demiReachDeg, rises };
-  return pointeFootOf(completeFoot(footInputOf(foot.side, foot, 'general')!), taken, { yields, weightKg, hypermobile, rolls });
+  return pointeFootOf(completeFoot(footInputOf(foot.side, foot, { population: 'general' })!), taken, { yields, weightKg, hypermobile, rolls });
 }
 /** A shoe as it was sent: of the stockroom by its label, or a box of its own. @throws Problem 422 naming the field */
 async function boxFrom({ shoe, evidence }: z.infer<typeof pointeCheckSchema>): Promise<{ box: Box; doubt: BoxDoubt }> {

@@ -25,6 +25,7 @@ export const forWorker = (fitting: FittingState): FittingState => {
     weightKg,
     feetWeightKg,
     stateOff,
+    shopInstruments: fitting.shopInstruments,
     outlines: fitting.outlines,
     // Of what was told only what changes the foot: swelling and pregnancy.
     customer: { born: fitting.customer.born, flags: fitting.customer.flags.filter((f) => FLAG[f]?.swells) }

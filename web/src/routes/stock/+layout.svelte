@@ -11,6 +11,7 @@
     { path: '/stock/proposals', name: 'Proposals' },
     { path: '/stock/learned', name: 'What try-ons teach' },
     { path: '/stock/truth', name: 'Is it true?' },
+    { path: '/stock/instruments', name: 'Instruments' },
     { path: '/stock/files', name: 'In and out' }
   ] as const;
   const BENCHES = [

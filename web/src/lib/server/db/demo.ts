@@ -9,6 +9,7 @@ import { z } from 'zod';
 import { dayNumber, dayText } from '@chiave/core/keep';
 import { reasonSchema, toldSchema } from '../../api/chair-schema';
 import { TAKEN_IDS } from '../../api/foot-schema';
+import { INSTRUMENT_WAYS } from '../../api/instrument-schema';
 import { tryRow } from '../../api/rows';
 import { lastSchema, makerSchema, readingFields, styleSchema, wholeDetails } from '../../api/stock-schema';
 import { tracingSchema } from '../../api/shop-schema';
@@ -16,6 +17,7 @@ import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../api/use-sc
 import { barreSchema, dancerSchema, pointeMakerSchema, pointeModelSchema, pointePairSchema } from '../../api/pointe-schema';
 import { appointmentFields, habitSchema, keptPairBody, lookedFields, troubleFields, wishFields, lifeRow, eventFields } from '../../api/keep-schema';
 import { saidCardSchema, saidSchema } from '../../api/said-schema';
+import { idOf } from '../../api/values';
 import { SHOP_NAME } from '../../shop-name';
 import { definitionSchema } from './models/pointe';
 import { tables } from './models';
@@ -62,6 +64,15 @@ const files = {
     tries: z.array(demoTry)
   }),
   traced: tracingSchema.and(z.object({ person: z.string() })),
+  compared: z.object({
+    person: z.string(),
+    side: z.enum(SIDES),
+    field: z.enum(TAKEN_IDS),
+    how: z.enum(idOf(INSTRUMENT_WAYS)),
+    by: z.string(),
+    mm: z.number(),
+    daysAgo: z.number().int()
+  }),
   past: z.object({
     openedAt: z.string(),
     kinds: z.array(z.enum(KIND_IDS)),
@@ -190,6 +201,7 @@ export async function loadDemo(sequelize: Sequelize, folder: string): Promise<st
     const lastOf = new Map(styles.map((s) => [s.id, s.last]));
     for (const fitting of fittings) await insertFitting(t, fitting, { customerId: ids.get(fitting.person)!, lastOf }, insert);
     await insertTraced(t, read(folder, 'traced', files.traced), ids, insert);
+    await insertCompared(t, read(folder, 'compared', files.compared), ids, insert);
     await insertPast(t, past, lastOf, insert);
     await insertPointe(t, pointe, { ids, at: lastOpened(fittings) }, insert);
     await insertKeep(t, keep, { ids, today, styles, makerNames: namesOf(makers), lastNames: namesOf(lasts), visitsOn: dayNumber(keep.today) + by }, insert);
@@ -208,6 +220,26 @@ async function insertTraced(
     const visit = await t.Fitting.findOne({ where: { customerId: ids.get(person)! }, order: [['openedAt', 'DESC']], ...options });
     await t.Tracing.create({ ...tracing, fittingId: visit!.id, createdAt: visit!.openedAt }, options);
   }
+}
+
+/** What instruments read of the same feet, each with the last visit of its person. */
+async function insertCompared(
+  t: ReturnType<typeof tables>,
+  compared: readonly z.output<typeof files.compared>[],
+  ids: ReadonlyMap<string, number>,
+  options: { transaction: Transaction }
+): Promise<void> {
+  const visits = await t.Fitting.findAll({ attributes: ['id', 'customerId'], order: [['openedAt', 'ASC']], ...options });
+  const lastOf = new Map(visits.map((v) => [v.customerId, v.id]));
+  const rows = compared.map(({ person, by, daysAgo, ...reading }) => ({
+    ...reading,
+    fittingId: lastOf.get(ids.get(person)!)!,
+    takenBy: by,
+    takenAt: new Date(Date.now() - daysAgo * DAY_MS),
+    under: 'standing' as const,
+    sockMm: 0
+  }));
+  await t.InstrumentReading.bulkCreate(rows, options);
 }
 
 const DAY_MS = 86_400_000;

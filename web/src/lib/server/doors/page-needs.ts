@@ -51,6 +51,7 @@ export const PAGE_NEEDS: Readonly<Record<string, NeedId>> = {
   '/stock/styles/[id]': 'look',
   '/stock/targets': 'look',
   '/stock/toes': 'look',
+  '/stock/instruments': 'people',
   '/stock/truth': 'look',
   '/stock/use': 'look',
   '/stock/use/card': 'look',

@@ -269,6 +269,7 @@ export async function eraseCustomer(id: number): Promise<void> {
     await t.Fitting.update(WORDS_OF_A_FITTING, { where: { customerId: id }, transaction });
     const theirs = { where: { fittingId: fittings }, transaction };
     await t.FootMeasure.update({ typed: '', takenBy: '', readings: [] }, theirs);
+    await t.InstrumentReading.destroy(theirs);
     await t.FootFeature.update({ posture: null, print: null }, theirs);
     await t.Tracing.destroy(theirs);
     // What somebody said of shoes goes on teaching the shop only if they agreed, and never what feet said that feel little.

@@ -14,6 +14,7 @@ import { mayNow } from '../doors/who';
 import { customerOf, customerRowOf, heldPerson, withoutHealth } from './customers';
 import { allPulls } from './pulls';
 import { targetsOfShop } from './settings';
+import { correctionsOfShop, noteInstruments } from './instruments';
 import { lastOutlines } from './tracings';
 
 const TAKEN = new Set<string>(TAKEN_IDS);
@@ -71,12 +72,16 @@ interface Parts {
   outlines: FittingRow['outlines'];
 }
 /** What stands around every visit of a person: who they are, and what the shop goes by. */
-type Around = Pick<FittingRow, 'customer' | 'shopTargets' | 'shopPulls'>;
+type Around = Pick<FittingRow, 'customer' | 'shopTargets' | 'shopInstruments' | 'shopPulls'>;
 async function aroundOf(customerId: number): Promise<Around> {
-  const [customer, shopTargets, shopPulls] = await Promise.all([customerOf(customerId), targetsOfShop(), allPulls()]);
-  return { customer, shopTargets, shopPulls };
+  const [customer, shopTargets, shopInstruments, shopPulls] = await Promise.all([customerOf(customerId), targetsOfShop(), correctionsOfShop(), allPulls()]);
+  return { customer, shopTargets, shopInstruments, shopPulls };
 }
-const fittingRow = (row: FittingModel, { measures, features, tries, outlines }: Parts, { customer, shopTargets, shopPulls }: Around): FittingRow => ({
+const fittingRow = (
+  row: FittingModel,
+  { measures, features, tries, outlines }: Parts,
+  { customer, shopTargets, shopInstruments, shopPulls }: Around
+): FittingRow => ({
   id: row.id,
   openedAt: row.openedAt.toISOString(),
   updatedAt: row.updatedAt.toISOString(),
@@ -92,6 +97,7 @@ const fittingRow = (row: FittingModel, { measures, features, tries, outlines }: 
   roomSchool: row.roomSchool,
   betweenSchool: row.betweenSchool,
   shopTargets,
+  shopInstruments,
   shopPulls,
   population: row.population,
   wearingNow: row.wearingNow ?? '',
@@ -271,9 +277,9 @@ export async function saveFitting(id: number, asked: z.infer<typeof fittingPatch
   });
 }
 
-type KeptMeasure = Pick<FootMeasureModel, 'side' | 'field' | 'mm'>;
+type KeptMeasure = Pick<FootMeasureModel, 'side' | 'field' | 'mm' | 'how' | 'takenAt'>;
 const measuresOf = (fittingId: number, transaction: Transaction): Promise<KeptMeasure[]> =>
-  tables(database()).FootMeasure.findAll({ where: { fittingId }, attributes: ['side', 'field', 'mm'], raw: true, transaction });
+  tables(database()).FootMeasure.findAll({ where: { fittingId }, attributes: ['side', 'field', 'mm', 'how', 'takenAt'], raw: true, transaction });
 
 const MEASURE_COLUMNS = ['mm', 'typed', 'how', 'sd', 'takenAt', 'takenBy', 'under', 'sockMm', 'readings'] as const;
 
@@ -317,6 +323,7 @@ export async function saveFeet(id: number, { version, ...feet }: z.infer<typeof 
     if (version !== undefined && version !== now) throw conflict('these feet', version, now);
     const before = await measuresOf(id, transaction);
     await writeFeet(id, feet, before, transaction);
+    await noteInstruments({ fittingId: id, openedAt: row.openedAt }, feet, before, transaction);
     await row.update({ updatedAt: new Date(), feetVersion: now + 1 }, { transaction });
     const was: Record<string, number> = Object.fromEntries(before.map((m) => [`${m.side}.${m.field}`, m.mm]));
     const then: Record<string, number> = Object.fromEntries(SIDES.flatMap((side) => Object.entries(feet[side].values).map(([f, v]) => [`${side}.${f}`, v.mm])));
@@ -333,7 +340,7 @@ export async function visitsAsKept(ids: readonly number[]): Promise<FittingRow[]
   const t = tables(database());
   const rows = await t.Fitting.findAll({ where: { id: [...ids] }, order: [['id', 'ASC']] });
   const people = await t.Customer.findAll({ where: { id: [...new Set(rows.map((r) => r.customerId))] } });
-  const around = new Map(people.map((p) => [p.id, { customer: customerRowOf(p), shopTargets: null, shopPulls: [] }]));
+  const around = new Map(people.map((p) => [p.id, { customer: customerRowOf(p), shopTargets: null, shopInstruments: [], shopPulls: [] }]));
   const parts = await partsOf(rows);
   return rows.flatMap((row) => (around.has(row.customerId) ? [fittingRow(row, parts(row.id), around.get(row.customerId)!)] : []));
 }

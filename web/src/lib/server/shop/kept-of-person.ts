@@ -16,6 +16,10 @@ const COUNTED: readonly [string, string][] = [
     'measures of the feet',
     'SELECT COUNT(*) AS n, MIN(m.taken_at) AS since FROM foot_measures m JOIN fittings f ON f.id = m.fitting_id WHERE f.customer_id = :id'
   ],
+  [
+    'what each instrument read',
+    'SELECT COUNT(*) AS n, MIN(r.taken_at) AS since FROM instrument_readings r JOIN fittings f ON f.id = r.fitting_id WHERE f.customer_id = :id'
+  ],
   ['pairs tried on', 'SELECT COUNT(*) AS n, MIN(f.opened_at) AS since FROM try_ons t JOIN fittings f ON f.id = t.fitting_id WHERE f.customer_id = :id'],
   [
     'tracings and scans of the feet',

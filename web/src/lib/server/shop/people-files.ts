@@ -13,6 +13,7 @@ import { appointments, events, looks, troubles, wishes } from './person-rows';
 import { postsOf } from './posts';
 import { saidAnswers } from './said';
 import { shopToday } from './settings';
+import { readByInstruments } from './instruments';
 import { tracingsWithFiles } from './tracings';
 
 const sessionsOf = async (id: number): Promise<FeetSession[]> =>
@@ -41,13 +42,18 @@ export async function everythingOf(id: number): Promise<object> {
     saidAnswers(id)
   ]);
   const tracings = fittings.length === 0 ? [] : await tracingsWithFiles(fittings.map((f) => f.id));
+  const instrumentReadings = await readByInstruments(fittings.map((f) => f.id));
   return {
     format: 'chiave-person',
     version: 1,
     writtenAt: new Date().toISOString(),
     customer,
-    fittings: fittings.map(({ customer: _same, shopTargets: _shop, shopPulls: _pulls, feet, ...f }) => ({ ...f, feet: feetOut(feet) })),
+    fittings: fittings.map(({ customer: _same, shopTargets: _shop, shopInstruments: _instruments, shopPulls: _pulls, feet, ...f }) => ({
+      ...f,
+      feet: feetOut(feet)
+    })),
     tracings,
+    instrumentReadings,
     knownShoes,
     parcels,
     pairs,

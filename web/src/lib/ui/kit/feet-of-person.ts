@@ -24,7 +24,7 @@ export async function lastFeetOf(
     feet: Object.fromEntries(
       SIDES.flatMap((side) => {
         const fitting = lastOf(side);
-        const input = fitting && footInputOf(side, fitting.feet[side], fitting.population);
+        const input = fitting && footInputOf(side, fitting.feet[side], fitting);
         return input ? [[side, completeFoot(input)]] : [];
       })
     )

@@ -16,7 +16,7 @@ const jointOf = (body: FeetBody): JointValue[] =>
 
 /** The whole set of a visit judged together, and against the last visit. */
 export function judgeVisit({ feet, population }: Pick<FittingRow, 'feet' | 'population'>, earlier: Pick<FittingRow, 'feet'> | null) {
-  const inputs = SIDES.map((side) => footInputOf(side, feet[side], population)).filter((i): i is FootInput => i !== null);
+  const inputs = SIDES.map((side) => footInputOf(side, feet[side], { population })).filter((i): i is FootInput => i !== null);
   const joint = jointOf(feet);
   const girthFactor = POPULATIONS.find((p) => p.id === population)?.girthFactor ?? 1;
   const slips = joint.length >= 2 ? findSlips(joint, girthFactor) : [];

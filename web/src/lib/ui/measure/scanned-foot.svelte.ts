@@ -168,6 +168,8 @@ export class ScannedFoot {
       return false;
     }
     const mm = Object.fromEntries(Object.entries(values).map(([id, value]) => [id, value.mm])) as Partial<Record<TakenId, number>>;
+    // What another instrument read before reaches the server first: the two are held against each other.
+    await desk.settle();
     desk.fill(foot.side, mm, 'scan', sd);
     await desk.settle();
     this.saved = `Kept, and the ${foot.side} foot is filled in from it.${packed ? '' : ' The file itself is too large to be kept: save it elsewhere if you need it.'}`;

@@ -171,6 +171,8 @@ export class TracedFoot {
       this.message = sent.detail;
       return false;
     }
+    // What another instrument read before reaches the server first: the two are held against each other.
+    await desk.settle();
     desk.fill(side, this.values, 'tracing', (id) => outlineSd(id, sd));
     await desk.settle();
     this.saved = `Kept, and the ${side} foot is filled in from it.`;

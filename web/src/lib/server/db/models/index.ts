@@ -61,6 +61,7 @@ export function tables(sequelize: Sequelize): Tables {
   t.Fitting.hasMany(t.FootMeasure, { foreignKey: 'fittingId', as: 'measures' });
   t.Fitting.hasMany(t.FootFeature, { foreignKey: 'fittingId', as: 'features' });
   t.Fitting.hasMany(t.Tracing, { foreignKey: 'fittingId', as: 'tracings' });
+  t.InstrumentReading.belongsTo(t.Fitting, { foreignKey: 'fittingId', as: 'fitting' });
   t.Tracing.hasOne(t.ScanFile, { foreignKey: 'tracingId', as: 'file' });
   t.Fitting.hasMany(t.TryOn, { foreignKey: 'fittingId', as: 'tries' });
   t.Fitting.belongsTo(t.Customer, { foreignKey: 'customerId', as: 'customer' });

@@ -157,6 +157,18 @@ export interface ScanFileModel extends Model<InferAttributes<ScanFileModel>, Inf
   name: string;
   packed: string;
 }
+export interface InstrumentReadingModel extends Model<InferAttributes<InstrumentReadingModel>, InferCreationAttributes<InstrumentReadingModel>> {
+  fittingId: number;
+  side: Side;
+  field: string;
+  how: WayOfTaking;
+  takenBy: string;
+  mm: number;
+  takenAt: Date;
+  under: Load;
+  sockMm: number;
+  fitting?: NonAttribute<FittingModel>;
+}
 export interface OccasionModel extends Model<InferAttributes<OccasionModel>, InferCreationAttributes<OccasionModel>> {
   id: CreationOptional<number>;
   customerId: number;
@@ -355,6 +367,21 @@ export const peopleTables = (sequelize: Sequelize) => ({
     'ScanFile',
     { tracingId: { type: NUMBER, primaryKey: true }, name: STRING(120), packed: TEXT('medium') },
     { tableName: 'scan_files' }
+  ),
+  InstrumentReading: sequelize.define<InstrumentReadingModel>(
+    'InstrumentReading',
+    {
+      fittingId: { type: NUMBER, primaryKey: true },
+      side: { type: STRING(5), primaryKey: true },
+      field: { type: STRING(24), primaryKey: true },
+      how: { ...word('how', 8, ways, 'tape'), primaryKey: true },
+      takenBy: { type: STRING(60), primaryKey: true },
+      mm: DOUBLE,
+      takenAt: MOMENT,
+      under: word('under', 8, loads, 'standing'),
+      sockMm: DOUBLE
+    },
+    { tableName: 'instrument_readings' }
   ),
   Occasion: sequelize.define<OccasionModel>(
     'Occasion',

@@ -1,0 +1,4 @@
+declare module 'jstat' {
+  const jstat: { studentt: { inv: (p: number, degrees: number) => number } };
+  export default jstat;
+}
