@@ -5,6 +5,9 @@ import { MEASURE, type MeasureId } from './measures';
 /** Everything that can be taken of a foot. */
 export type TakenId = MeasureId | ExtraId;
 
+/** What a taken value is called. */
+export const nameOfTaken = (id: TakenId): string => (isExtraId(id) ? EXTRA[id].name : MEASURE[id].name);
+
 /** Standard deviation of one reading taken in a way, mm or degrees. */
 export const readingSd = (id: TakenId, how: WayOfTaking): number => (isExtraId(id) ? EXTRA[id].sd : MEASURE[id].tapeSdMm) * FACTOR[how];
 
@@ -48,8 +51,7 @@ function disagreementOf(id: TakenId, readings: readonly Reading[], sds: readonly
     const explained = APART_SD * Math.sqrt(1 - SHARED ** 2) * Math.hypot(sds[0], sds[i]);
     if (apart > explained) {
       const unit = isExtraId(id) ? EXTRA[id].unit : 'mm';
-      const name = isExtraId(id) ? EXTRA[id].name : MEASURE[id].name;
-      return `Two readings of the ${name} lie ${Number(apart.toFixed(1))} ${unit} apart; the hand explains about ${explained.toFixed(1)}. Take it once more.`;
+      return `Two readings of the ${nameOfTaken(id)} lie ${Number(apart.toFixed(1))} ${unit} apart; the hand explains about ${explained.toFixed(1)}. Take it once more.`;
     }
   }
   return '';

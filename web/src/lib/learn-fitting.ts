@@ -3,7 +3,7 @@ import { FLAG, readStyleSize, type Style } from '@chiave/core/fit';
 import { knownStyle, type KnownPair, type LearnAsk } from '@chiave/core/learn';
 import { MEASURE_IDS, readingSd, SIDES, type MeasureId, type Side } from '@chiave/core/measure';
 import type { FittingRow, TryRow } from './api/rows';
-import { ageOf, footInputOf, wearOf } from './fit-feet';
+import { ageOf, corrected, footInputOf, wearOf } from './fit-feet';
 
 /** Whether what this wearer says of a shoe is evidence: not of feet that feel little, nor of a small child. */
 export const tellsOfShoes = ({ customer }: Pick<FittingRow, 'customer'>): boolean =>
@@ -37,7 +37,11 @@ export function askOf(fitting: FittingRow, styleOf: (id: string) => Style | unde
     .filter((t) => !t.excluded)
     .flatMap((t) => pairOf(t, styleOf(t.styleId), fitting) ?? [])
     .filter((p) => p.read!.length > 0 || SIDES.some((side) => Object.keys(p.zones[side] ?? {}).length > 0));
-  const own = (side: Side) => MEASURE_IDS.flatMap((id) => (fitting.feet[side].values[id] ? [[id, fitting.feet[side].values[id]!] as const] : []));
+  const own = (side: Side) =>
+    MEASURE_IDS.flatMap((id) => {
+      const value = fitting.feet[side].values[id];
+      return value ? [[id, corrected(id, value, fitting.shopInstruments)] as const] : [];
+    });
   const tape = (side: Side) => Object.fromEntries(own(side).map(([id, v]) => [id, { mm: v.mm, sdMm: v.sdMm ?? readingSd(id, v.how) }]));
   const features = (side: Side) => {
     const { values: _figures, side: _side, ...rest } = footInputOf(side, fitting.feet[side], fitting)!;

@@ -340,7 +340,8 @@ export async function visitsAsKept(ids: readonly number[]): Promise<FittingRow[]
   const t = tables(database());
   const rows = await t.Fitting.findAll({ where: { id: [...ids] }, order: [['id', 'ASC']] });
   const people = await t.Customer.findAll({ where: { id: [...new Set(rows.map((r) => r.customerId))] } });
-  const around = new Map(people.map((p) => [p.id, { customer: customerRowOf(p), shopTargets: null, shopInstruments: [], shopPulls: [] }]));
+  const shopInstruments = await correctionsOfShop();
+  const around = new Map(people.map((p) => [p.id, { customer: customerRowOf(p), shopTargets: null, shopInstruments, shopPulls: [] }]));
   const parts = await partsOf(rows);
   return rows.flatMap((row) => (around.has(row.customerId) ? [fittingRow(row, parts(row.id), around.get(row.customerId)!)] : []));
 }

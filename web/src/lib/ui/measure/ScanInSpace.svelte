@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOfTaken } from '@chiave/core/measure';
   /**
    * A scanned foot in space with the tapes that were laid round it: turned by touch, the chosen tape dragged along its plane.
    * @prop look where it is looked at from; another one, even from the same place, turns it there again
@@ -9,7 +10,6 @@
   import Notice from '$lib/ui/kit/Notice.svelte';
   import type { ScanScene } from '$lib/scan/scene';
   import type { ScanViewId } from '$lib/scan/views';
-  import { nameOfTaken } from './traced-foot.svelte';
   import type { ScannedFoot } from './scanned-foot.svelte';
 
   let { scanned, look }: { scanned: ScannedFoot; look: { from: ScanViewId } } = $props();

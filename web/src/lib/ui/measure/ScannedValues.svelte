@@ -1,8 +1,7 @@
 <script lang="ts">
-  import { formatLength, takenUnit, trimNumber, type TakenId } from '@chiave/core/measure';
+  import { nameOfTaken, formatLength, takenUnit, trimNumber, type TakenId } from '@chiave/core/measure';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
-  import { nameOfTaken } from './traced-foot.svelte';
   import type { ScannedFoot } from './scanned-foot.svelte';
 
   /** What a scan says of a foot, each value with its own error; pressed, it is shown where it was taken. */

@@ -1,11 +1,11 @@
 <script lang="ts">
-  import { formatLength, trimNumber, type TakenId } from '@chiave/core/measure';
+  import { nameOfTaken, formatLength, trimNumber, type TakenId } from '@chiave/core/measure';
   import { outlineSd } from '@chiave/core/tracing';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
-  import { nameOfTaken, type TracedFoot } from './traced-foot.svelte';
+  import type { TracedFoot } from './traced-foot.svelte';
 
   /** What a tracing says of a foot, each value with its own error. */
   let { traced, onkeep, onsvg }: { traced: TracedFoot; onkeep: () => void; onsvg: () => void } = $props();

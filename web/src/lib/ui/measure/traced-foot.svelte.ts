@@ -1,4 +1,4 @@
-import { EXTRA, isExtraId, MEASURE, type Side, type TakenId } from '@chiave/core/measure';
+import type { Side, TakenId } from '@chiave/core/measure';
 import type { Point } from '@chiave/core/shape';
 import { joinOutlines, measureOutline, outlineSd, type OutlineReading } from '@chiave/core/tracing';
 import { send } from '../../send/save.svelte';
@@ -38,8 +38,6 @@ const WIDTHS = new Set<TakenId>(['lengthMm', 'ballWidthMm', 'heelWidthMm']);
 const FROM_THE_HEEL = new Set<TakenId>(['ballLengthMm', 'outerBallLengthMm']);
 /** A pencil held upright draws outside of the foot: lengths and widths are twice that less, what is measured from the heel once. */
 const lessPen = (id: TakenId, mm: number, off: number): number => (WIDTHS.has(id) ? mm - 2 * off : FROM_THE_HEEL.has(id) ? mm - off : mm);
-
-export const nameOfTaken = (id: TakenId): string => (isExtraId(id) ? EXTRA[id].name : MEASURE[id].name);
 
 /** A foot read from a tracing: from its picture to the values it fills in. */
 export class TracedFoot {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOfTaken } from '@chiave/core/measure';
   import { invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
   import { agreementWords, beyondStandard, driftWords, instrumentName, signedMm, standardWords } from '$lib/agreement-words';
@@ -9,7 +10,6 @@
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
-  import { nameOfTaken } from '$lib/ui/measure/traced-foot.svelte';
   import AgreementChart from '$lib/ui/stock/AgreementChart.svelte';
 
   let { data } = $props();

@@ -1,11 +1,26 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { EXTRA, isExtraId, MEASURE, SIDES_EXCHANGED_WORDS, slipWords, type Foot, type MeasureId, type Side, type TakenId } from '@chiave/core/measure';
+  import {
+    nameOfTaken,
+    EXTRA,
+    isExtraId,
+    MEASURE,
+    SIDE_LETTER,
+    SIDES,
+    SIDES_EXCHANGED_WORDS,
+    slipWords,
+    type Foot,
+    type MeasureId,
+    type Side,
+    type TakenId
+  } from '@chiave/core/measure';
   import { format } from 'date-fns';
   import FootPair from '$lib/drawing/FootPair.svelte';
   import HowTaken from '$lib/drawing/HowTaken.svelte';
   import { HOW_TAKEN } from '$lib/drawing/how-taken';
-  import { feetOf } from '$lib/fit-feet';
+  import { signedMm } from '$lib/agreement-words';
+  import type { TakenValue } from '$lib/api/foot-schema';
+  import { corrected, feetOf } from '$lib/fit-feet';
   import { getDesk } from '$lib/ui/fitting/desk.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -33,6 +48,15 @@
   const judged = $derived(judgeVisit(f, data.earlier));
   const looked = $derived(order.fast ? order.now : order.active);
   const definitionOf = (id: TakenId): string => (isExtraId(id) ? EXTRA[id] : MEASURE[id]).definition;
+  /** What the fit takes off values because their instrument was found to be off. */
+  const inFit = $derived(
+    SIDES.flatMap((side) =>
+      (Object.entries(f.feet[side].values) as [TakenId, TakenValue][]).flatMap(([id, value]) => {
+        const by = corrected(id, value, f.shopInstruments).mm - value.mm;
+        return by === 0 ? [] : [`${SIDE_LETTER[side]} ${nameOfTaken(id)} ${signedMm(by)} mm`];
+      })
+    )
+  );
   const filledIn = $derived(feet.left?.assumed.filter((id) => id in MEASURE).map((id) => MEASURE[id as MeasureId].name) ?? []);
 </script>
 
@@ -104,6 +128,11 @@
       {#each judged.between as finding, at (at)}<Notice class="mt-2" role="alert">{finding.message}</Notice>{/each}
       <MeasureGroups {desk} {order} {feet} unit={shown.unit} fast={order.fast} />
       <FootFeatures {desk} />
+      {#if inFit.length > 0}
+        <p class="soft mt-2 text-sm" data-corrected>
+          In the fit, by what the shop accepted of its <a href="/stock/instruments">instruments</a>: {inFit.join('; ')}. What was read stays as it stands here.
+        </p>
+      {/if}
       {#if filledIn.length > 0}<p class="soft mt-2 text-sm">Filled in from proportions, with a wider error: {filledIn.join(', ')}.</p>{/if}
     </Sheet>
     <FootState {desk} foot={feet.left ?? feet.right} />

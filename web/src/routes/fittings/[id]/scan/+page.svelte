@@ -2,7 +2,7 @@
   import { onDestroy } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import Papa from 'papaparse';
-  import { SIDES, trimNumber, type Side, type TakenId } from '@chiave/core/measure';
+  import { nameOfTaken, SIDES, trimNumber, type Side, type TakenId } from '@chiave/core/measure';
   import { outlineSvg } from '@chiave/core/tracing';
   import { feetOf } from '$lib/fit-feet';
   import { SCAN_VIEWS, type ScanViewId } from '$lib/scan/views';
@@ -21,7 +21,6 @@
   import ScanInSpace from '$lib/ui/measure/ScanInSpace.svelte';
   import ScannedValues from '$lib/ui/measure/ScannedValues.svelte';
   import { ScannedFoot } from '$lib/ui/measure/scanned-foot.svelte';
-  import { nameOfTaken } from '$lib/ui/measure/traced-foot.svelte';
   import TracedLines from '$lib/ui/measure/TracedLines.svelte';
 
   let { data } = $props();
