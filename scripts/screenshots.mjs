@@ -11,6 +11,9 @@ installPackages(root);
 installCommands({ mariadbd: 'mariadb-server', 'mariadb-install-db': 'mariadb-server', mariadb: 'mariadb-client', chromium: 'chromium' });
 const { chromium } = await import('@playwright/test');
 
+// A scanner of its own, whatever else listens on this machine.
+const SCANNER_PORT = '5171';
+process.env.SCANNER = `127.0.0.1:${SCANNER_PORT}`;
 const app = await throwaway(root);
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
@@ -83,7 +86,8 @@ const PICTURES = [
     DESK,
     'h1',
     async (page) => {
-      const scanner = spawn('npx', ['tsx', 'scripts/scanner.ts', '--quick'], { cwd: root, detached: true });
+      const scanner = spawn('npx', ['tsx', 'scripts/scanner.ts', '--quick', '--port', SCANNER_PORT], { cwd: root, detached: true });
+      await new Promise((ready) => scanner.stdout.on('data', (text) => String(text).includes('scans') && ready()));
       await page.getByRole('button', { name: 'Scan the left foot' }).click();
       await page.locator('[data-scan-drawn="true"]').waitFor({ timeout: 90_000 });
       await page.locator('[data-measure="ballGirthMm"] button').click();
