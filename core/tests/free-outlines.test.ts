@@ -115,7 +115,9 @@ describe('an outline sampled from the model gives the model’s toe room', () =>
       );
     const feet = (['left', 'right'] as const).map((side, i) => {
       const worn = footAsWorn(completeFoot({ side, values: { lengthMm: { mm: 249 + i }, ballWidthMm: { mm: 93 }, ballGirthMm: { mm: 231 } } }), ORDINARY_WEAR);
-      return { ...worn, dims: alongItsLine({ ...worn.dims, bunionMm: 4 }) };
+      const plan = { ...worn.dims, bunionMm: 4 };
+      // The right one as a hand drew it: its toes are found on the drawn line, and stand on the smoothed one.
+      return { ...worn, dims: side === 'left' ? alongItsLine(plan) : { ...plan, contour: contourOf(tremor(footLine(plan), 0.4, 5, 31)) } };
     });
     const told = (c: { styleId: string; sizeNumber: number; width: string; probability: number }) => [c.styleId, c.sizeNumber, c.width, c.probability];
     expect(rankAll(styles, feet, ORDINARY_WEAR).candidates.map(told)).toEqual(rankPlainly(styles, feet, ORDINARY_WEAR).map((r) => told(r.whole())));
