@@ -49,22 +49,21 @@ describe('signing in', () => {
     expect(second.cookie).not.toContain(row.token);
   });
   it('tells nobody which names exist: the same words, and about the same time', async () => {
-    const took = async (name: string) => {
-      const times = [];
-      let answer;
-      for (let i = 0; i < 5; i++) {
-        const began = performance.now();
-        answer = await signIn({ name, password: 'not the password' });
-        times.push(performance.now() - began);
-        await forgetTries();
-      }
-      return { answer: answer!, ms: times.sort((a, b) => a - b)[2] };
+    const asked = { there: { name: HANDS.fitter.name, ms: Infinity }, nobody: { name: 'Nobody Atall', ms: Infinity } };
+    const took = async (one: (typeof asked)['there']) => {
+      const began = performance.now();
+      const answer = await signIn({ name: one.name, password: 'not the password' });
+      // The fastest of some, in turn: what else the machine does then slows neither of them.
+      one.ms = Math.min(one.ms, performance.now() - began);
+      await forgetTries();
+      return answer;
     };
-    const [there, nobody] = [await took(HANDS.fitter.name), await took('Nobody Atall')];
-    expect(there.answer).toMatchObject({ status: 401 });
-    expect(nobody.answer.body).toEqual(there.answer.body);
-    expect(nobody.ms / there.ms).toBeGreaterThan(0.4);
-    expect(nobody.ms / there.ms).toBeLessThan(2.5);
+    let [there, nobody] = [await took(asked.there), await took(asked.nobody)];
+    for (let i = 0; i < 6; i++) [there, nobody] = [await took(asked.there), await took(asked.nobody)];
+    expect(there).toMatchObject({ status: 401 });
+    expect(nobody.body).toEqual(there.body);
+    expect(asked.nobody.ms / asked.there.ms).toBeGreaterThan(0.4);
+    expect(asked.nobody.ms / asked.there.ms).toBeLessThan(2.5);
   });
   it('who guesses has to wait, whether a name exists or not, the right password too; it holds for every process, since it stands in the database', async () => {
     for (const name of [HANDS.reader.name, 'Nobody Atall']) {
