@@ -47,6 +47,12 @@ describe('a scanned foot read whole', () => {
     expect(scan.values.archStandingMm!.mm).toBeGreaterThan(plain.values.toeHeightMm.mm);
     expect(footScan(scan.set, 'right', 'seated', 0).values.archSeatedMm!.mm).toBeCloseTo(scan.values.archStandingMm!.mm, 0);
   });
+  it('a ball that stands as high as the instep leads no short heel astray', () => {
+    const broad = foot('left', 210, 86);
+    const read = scanned(broad, { stepMm: 3.5 });
+    expect(Math.abs(offTruth(measuredFoot(broad), read.set, read.values).shortHeelGirthMm!)).toBeLessThan(3);
+    expect(read.values.shortHeelGirthMm!.mm).toBeLessThan(1.4 * 210);
+  });
   it('a bunion shows in its line and its width; mirrored it is the other foot', () => {
     const bumped = foot('right', 252, 103, { bunionMm: 7 });
     const [sore, other] = [scanned(bumped), scanned(foot('left', 252, 96))];

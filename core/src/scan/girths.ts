@@ -135,9 +135,9 @@ function overInstep(mesh: Mesh, L: number): Laid {
 /** Round the heel's back and the bend in front of the ankle: where the line from the instep to the shin turns most. */
 function roundHeel(mesh: Mesh, L: number, legMm: number): Laid | null {
   const instep = { x: AT.instep[0] * L, z: topAt(mesh, AT.instep[0] * L) };
-  // Lower than the instep lies the forefoot, which is far from that line too.
+  // Lower than the instep, or in front of it, lies the forefoot, which is far from that line too.
   const profile = stations(instep.z, legMm - BELOW_CUT_MM).flatMap((z) => {
-    const cut = cutPoints(mesh, level(z), (_x, y) => Math.abs(y) < STRIP_MM);
+    const cut = cutPoints(mesh, level(z), (x, y) => x <= instep.x && Math.abs(y) < STRIP_MM);
     let front = -Infinity;
     for (let i = 0; i < cut.length; i += 3) if (cut[i] > front) front = cut[i];
     return front > -Infinity ? [{ x: front, z }] : [];
