@@ -1,5 +1,5 @@
 import type { MeasureId } from '../src/measure';
-import { alongPlane, type Plane, type ScanValues, type SetScan, type Space } from '../src/scan';
+import { alongPlane, middleOf, type Plane, type ScanValues, type SetScan, type Space } from '../src/scan';
 import { hullOf } from '../src/shape';
 import type { Field } from '../../demo/scan/surface';
 
@@ -25,7 +25,7 @@ function edge(solid: Field, from: Space, along: Space, most = 200): number {
 }
 /** A tape round the solid along a plane, from rays out of the middle of what the scan's tape enclosed. */
 function trueGirth(solid: Field, { normal }: Plane, line: readonly Space[], keep: (z: number) => boolean = () => true): number {
-  const middle = [0, 1, 2].map((k) => line.reduce((s, p) => s + p[k], 0) / line.length) as unknown as Space;
+  const middle = middleOf(line);
   const [u, v] = alongPlane(normal);
   const points = Array.from({ length: 720 }, (_, i) => {
     const [c, s] = [Math.cos((Math.PI * i) / 360), Math.sin((Math.PI * i) / 360)];

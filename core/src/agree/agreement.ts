@@ -42,14 +42,14 @@ export interface Agreement {
   limits: readonly [number, number];
 }
 
-const mean = (all: readonly number[]): number => all.reduce((sum, v) => sum + v, 0) / all.length;
+export const meanOf = (all: readonly number[]): number => all.reduce((sum, v) => sum + v, 0) / all.length;
 const twoSided = (degrees: number): number => jstat.studentt.inv(0.975, degrees);
 
 /** One difference a person: both feet of one are read by one hand at one time. */
 const byPerson = (all: readonly Difference[]): number[] => {
   const own = new Map<number, number[]>();
   for (const { person, d } of all) own.set(person, [...(own.get(person) ?? []), d]);
-  return [...own.values()].map(mean);
+  return [...own.values()].map(meanOf);
 };
 
 /**
@@ -61,10 +61,10 @@ export function agreementOf(all: readonly Difference[], usualSdMm: number): Agre
   const own = byPerson(all);
   const n = own.length;
   if (n === 0) return null;
-  const biasMm = mean(own);
+  const biasMm = meanOf(own);
   const spread = own.reduce((sum, d) => sum + (d - biasMm) ** 2, 0);
   const sdMm = Math.sqrt((USUAL_COUNTS * usualSdMm ** 2 + spread) / (USUAL_COUNTS + n - 1));
-  const t = twoSided(Math.max(1, USUAL_COUNTS + n - 1));
+  const t = twoSided(USUAL_COUNTS + n - 1);
   const reach = t * Math.sqrt(1 + 1 / n) * sdMm;
   return {
     persons: n,
@@ -79,16 +79,16 @@ export function agreementOf(all: readonly Difference[], usualSdMm: number): Agre
 
 /** What each hand adds to an instrument's bias, drawn to nothing while its readings are few, mm. */
 export function biasByHand(all: readonly Difference[]): { by: string; pairs: number; biasMm: number }[] {
-  const whole = mean(all.map((p) => p.d));
+  const whole = meanOf(all.map((p) => p.d));
   const hands = new Map<string, number[]>();
   for (const { by, d } of all) hands.set(by, [...(hands.get(by) ?? []), d]);
-  return [...hands].map(([by, own]) => ({ by, pairs: own.length, biasMm: ((mean(own) - whole) * own.length) / (own.length + HAND_COUNTS) }));
+  return [...hands].map(([by, own]) => ({ by, pairs: own.length, biasMm: ((meanOf(own) - whole) * own.length) / (own.length + HAND_COUNTS) }));
 }
 
 /** What one instrument errs by, from the same foot read twice with it, mm; null with fewer than four. */
 export function ownSdOf(repeats: readonly number[]): number | null {
   if (repeats.length < LEAST_PERSONS) return null;
-  const centre = mean(repeats);
+  const centre = meanOf(repeats);
   return Math.sqrt(repeats.reduce((sum, d) => sum + (d - centre) ** 2, 0) / (repeats.length - 1) / 2);
 }
 

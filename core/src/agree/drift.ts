@@ -1,8 +1,8 @@
-import type { Difference } from './agreement';
+import { meanOf, type Difference } from './agreement';
 
 /** Two-sided cumulated sums, in deviations: what is forgiven a pair, and what calls out (Page 1954, from memory) [model]. */
 const FORGIVEN = 0.5;
-const CALLS_AT = 5;
+export const CALLS_AT = 5;
 
 /** Sums that were cumulated pair by pair, in deviations, and the pair at which one of them called out. */
 export interface Drift {
@@ -36,23 +36,15 @@ export function driftOf(all: readonly Difference[], { biasMm, sdMm }: { biasMm: 
   return drift;
 }
 
-/** One difference a person and moment of day, in the order of time. */
+/** One difference a person and day, in the order of time. */
 function visitsOf(all: readonly Difference[]): Difference[] {
   const own = new Map<string, Difference[]>();
   for (const pair of all) {
     const key = `${pair.person} ${pair.at.slice(0, 10)}`;
     own.set(key, [...(own.get(key) ?? []), pair]);
   }
-  const mean = (of: readonly number[]): number => of.reduce((sum, v) => sum + v, 0) / of.length;
+  const byTime = (a: Difference, b: Difference): number => a.at.localeCompare(b.at);
   return [...own.values()]
-    .map((feet) => ({
-      ...feet[0],
-      d: mean(feet.map((f) => f.d)),
-      mean: mean(feet.map((f) => f.mean)),
-      at: feet
-        .map((f) => f.at)
-        .sort()
-        .at(-1)!
-    })) // prettier-ignore
-    .sort((a, b) => a.at.localeCompare(b.at));
+    .map((feet) => ({ ...feet.sort(byTime).at(-1)!, d: meanOf(feet.map((f) => f.d)), mean: meanOf(feet.map((f) => f.mean)) }))
+    .sort(byTime);
 }

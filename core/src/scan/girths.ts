@@ -1,7 +1,7 @@
 import type { MeasureId } from '../measure';
 import { alongPlane, cutPoints, tapeCut, type Plane, type TapeCut } from './cut';
 import type { Mesh } from './mesh';
-import { turnedAbout, type Space } from './space';
+import { middleOf, movedAlong, turnedAbout, type Space } from './space';
 
 /** What a girth is found by: a scan along its axis, with the two heads of its ball once they are known. */
 export interface GirthFrame {
@@ -86,9 +86,9 @@ function girthSd(mesh: Mesh, plane: Plane, cut: TapeCut, { keep, holdsAt }: Laid
     const [a, b] = [there, back].map((moved) => tapeCut(mesh, moved, keep)?.lengthMm ?? cut.lengthMm);
     return (a - b) / 2;
   };
-  const shifted = (mm: number): Plane => ({ ...plane, at: [0, 1, 2].map((k) => plane.at[k] + mm * plane.normal[k]) as unknown as Space });
+  const shifted = (mm: number): Plane => ({ ...plane, at: movedAlong(plane.at, plane.normal, mm) });
   // A tape is turned about its own middle, not about the point its plane was given by.
-  const at = holdsAt ?? ([0, 1, 2].map((k) => cut.line.reduce((sum, p) => sum + p[k], 0) / cut.line.length) as unknown as Space);
+  const at = holdsAt ?? middleOf(cut.line);
   const turned = (axis: Space, rad: number): Plane => ({ at, normal: turnedAbout(plane.normal, axis, rad) });
   const parts = alongPlane(plane.normal).map((axis) => off(turned(axis, TURN_SD_RAD), turned(axis, -TURN_SD_RAD)));
   if (!holdsAt) parts.push(off(shifted(PLACE_SD_MM), shifted(-PLACE_SD_MM)));

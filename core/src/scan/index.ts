@@ -1,7 +1,7 @@
 export { type Corners, formatOf, readScan, SCAN_FORMATS, type ScanFormat, type Told } from './read';
 export { SCAN_REFUSALS, ScanRefused, type ScanRefusal } from './refusal';
 export { alongPlane, cutPoints, type Plane, tapeCut, type TapeCut } from './cut';
-export { type Space, turnedAbout } from './space';
+export { middleOf, movedAlong, type Space, turnedAbout } from './space';
 export { doubleArea, type Hole, holesOf, largestPart, longestEdge, type Mesh, trianglesOf, weld } from './mesh';
 export { SCAN_GIRTH_IDS, type ScanGirth } from './girths';
 export { girthAlong, inwardOf, measureScan, type ScanState, type ScanValue, type ScanValues } from './measure-scan';

@@ -1,3 +1,5 @@
+import { cross, type Space } from './space';
+
 /** A surface of triangles: three coordinates a point, three points a triangle, mm once its unit is known. */
 export interface Mesh {
   points: Float32Array;
@@ -20,13 +22,16 @@ export function longestEdge(corners: Float32Array): number {
   return Math.max(high[0] - low[0], high[1] - low[1], high[2] - low[2]);
 }
 
-/** Twice the area of a triangle, mm². */
-export function doubleArea({ points, triangles }: Mesh, t: number): number {
+/** The way a triangle looks, as long as twice its area, mm². */
+export function faceNormal({ points, triangles }: Mesh, t: number): Space {
   const [a, b, c] = [3 * triangles[3 * t], 3 * triangles[3 * t + 1], 3 * triangles[3 * t + 2]];
-  const [ux, uy, uz] = [points[b] - points[a], points[b + 1] - points[a + 1], points[b + 2] - points[a + 2]];
-  const [vx, vy, vz] = [points[c] - points[a], points[c + 1] - points[a + 1], points[c + 2] - points[a + 2]];
-  return Math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx);
+  return cross(
+    [points[b] - points[a], points[b + 1] - points[a + 1], points[b + 2] - points[a + 2]],
+    [points[c] - points[a], points[c + 1] - points[a + 1], points[c + 2] - points[a + 2]]
+  );
 }
+/** Twice the area of a triangle, mm². */
+export const doubleArea = (mesh: Mesh, t: number): number => Math.hypot(...faceNormal(mesh, t));
 
 /** Corners nearer to each other than this are one point, mm [model]. */
 const SAME_POINT_MM = 0.01;

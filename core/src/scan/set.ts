@@ -1,5 +1,5 @@
 import { hullOf, longAxis, spread, turned, type Point } from '../shape';
-import { holesOf, trianglesOf, type Mesh } from './mesh';
+import { faceNormal, holesOf, trianglesOf, type Mesh } from './mesh';
 import { along, cross, squareTo, unit, type Space } from './space';
 
 /** A scan set down as a foot stands: x forward from the back of the heel, y to its left, z up from the floor; mm. */
@@ -44,9 +44,7 @@ function facesOf(mesh: Mesh): Faces {
   const faces: Faces = { middle: new Float32Array(3 * n), normal: new Float32Array(3 * n), area: new Float32Array(n) };
   for (let t = 0; t < n; t++) {
     const [a, b, c] = [3 * triangles[3 * t], 3 * triangles[3 * t + 1], 3 * triangles[3 * t + 2]];
-    const [ux, uy, uz] = [points[b] - points[a], points[b + 1] - points[a + 1], points[b + 2] - points[a + 2]];
-    const [vx, vy, vz] = [points[c] - points[a], points[c + 1] - points[a + 1], points[c + 2] - points[a + 2]];
-    const [nx, ny, nz] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
+    const [nx, ny, nz] = faceNormal(mesh, t);
     const long = Math.hypot(nx, ny, nz) || 1;
     faces.area[t] = long / 2;
     for (let k = 0; k < 3; k++) faces.middle[3 * t + k] = (points[a + k] + points[b + k] + points[c + k]) / 3;

@@ -1,4 +1,4 @@
-import type { Mesh } from './mesh';
+import { faceNormal, trianglesOf, type Mesh } from './mesh';
 
 /** Taubin's two steps, one in and one a little further out: jitter goes, size stays (1995, from memory). */
 const STEPS = [0.5, -0.53] as const;
@@ -31,17 +31,12 @@ function neighboursOf({ points, triangles }: Mesh): Neighbours {
 }
 
 /** Direction in which a surface looks at each of its points, unit vectors. */
-function normalsOf({ points, triangles }: Mesh): Float32Array {
+function normalsOf(mesh: Mesh): Float32Array {
+  const { points, triangles } = mesh;
   const normal = new Float32Array(points.length);
-  for (let t = 0; t < triangles.length; t += 3) {
-    const [a, b, c] = [3 * triangles[t], 3 * triangles[t + 1], 3 * triangles[t + 2]];
-    const [ux, uy, uz] = [points[b] - points[a], points[b + 1] - points[a + 1], points[b + 2] - points[a + 2]];
-    const [vx, vy, vz] = [points[c] - points[a], points[c + 1] - points[a + 1], points[c + 2] - points[a + 2]];
-    for (const p of [a, b, c]) {
-      normal[p] += uy * vz - uz * vy;
-      normal[p + 1] += uz * vx - ux * vz;
-      normal[p + 2] += ux * vy - uy * vx;
-    }
+  for (let t = 0; t < trianglesOf(mesh); t++) {
+    const own = faceNormal(mesh, t);
+    for (let corner = 0; corner < 3; corner++) for (let k = 0; k < 3; k++) normal[3 * triangles[3 * t + corner] + k] += own[k];
   }
   for (let p = 0; p < normal.length; p += 3) {
     const long = Math.hypot(normal[p], normal[p + 1], normal[p + 2]) || 1;

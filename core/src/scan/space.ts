@@ -17,3 +17,10 @@ export function turnedAbout(d: Space, axis: Space, angle: number): Space {
   const own = (axis[0] * d[0] + axis[1] * d[1] + axis[2] * d[2]) * (1 - c);
   return [d[0] * c + k[0] * s + axis[0] * own, d[1] * c + k[1] * s + axis[1] * own, d[2] * c + k[2] * s + axis[2] * own];
 }
+/** The middle of some places. */
+export const middleOf = (places: readonly Space[]): Space => {
+  const sum = (k: 0 | 1 | 2): number => places.reduce((all, p) => all + p[k], 0) / places.length;
+  return [sum(0), sum(1), sum(2)];
+};
+/** A place moved along a direction. */
+export const movedAlong = (at: Space, d: Space, by: number): Space => [at[0] + by * d[0], at[1] + by * d[1], at[2] + by * d[2]];

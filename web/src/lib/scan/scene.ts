@@ -23,7 +23,7 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import type { TakenId } from '@chiave/core/measure';
-import type { ScanValues, Space } from '@chiave/core/scan';
+import { middleOf, type ScanValues, type Space } from '@chiave/core/scan';
 import { SCAN_VIEWS, type ScanViewId } from './views';
 
 /** Thickness of the tape as it is drawn, and as it is caught by a finger, mm. */
@@ -37,7 +37,6 @@ export interface ScanColours {
   skin: string;
   tape: string;
   chosen: string;
-  ground: string;
   grid: string;
 }
 export interface ScanShown {
@@ -64,7 +63,7 @@ export class ScanScene {
   #asked = 0;
 
   /**
-   * @param ondrag told how far the chosen tape is dragged along its plane's normal, mm, and at the end with done
+   * @param ondrag told by how much more the chosen tape is dragged along its plane's normal, mm
    * @throws Error where the browser draws nothing in space
    */
   constructor(
@@ -132,7 +131,7 @@ export class ScanScene {
       (this.#grip.material as MeshBasicMaterial).visible = false;
       this.#along = new Vector3(...plane.normal);
       const sheet = new Mesh(new PlaneGeometry(PLANE_MM, PLANE_MM), new MeshBasicMaterial({ color: colour, transparent: true, opacity: 0.14, side: DoubleSide, depthWrite: false })); // prettier-ignore
-      const middle = [0, 1, 2].map((k) => line.reduce((sum, p) => sum + p[k], 0) / line.length) as [number, number, number];
+      const middle = middleOf(line);
       sheet.position.set(...middle);
       sheet.lookAt(new Vector3(...middle).add(this.#along));
       this.#tapes.push(this.#grip, sheet);

@@ -45,7 +45,7 @@
       try {
         scene = new ScanScene(
           canvas!,
-          { skin: colour('skin'), tape: colour('ink-soft'), chosen: colour('brass-line'), ground: colour('ground'), grid: colour('line') },
+          { skin: colour('skin'), tape: colour('ink-soft'), chosen: colour('brass-line'), grid: colour('line') },
           (byMm) => void drag(byMm)
         );
         watch = new ResizeObserver(() => scene?.fit());

@@ -1,5 +1,5 @@
 import type { Side, TakenId } from '@chiave/core/measure';
-import { turnedAbout, type Plane, type ScanUnit, type ScanValue, type ScanValues, type Space } from '@chiave/core/scan';
+import { middleOf, movedAlong, turnedAbout, type Plane, type ScanUnit, type ScanValues } from '@chiave/core/scan';
 import { thinned } from '@chiave/core/shape';
 import { packedFile } from '../../send/packed';
 import { send } from '../../send/save.svelte';
@@ -132,9 +132,9 @@ export class ScannedFoot {
     const plane = this.values[id]?.plane;
     if (!plane) return Promise.resolve();
     const { at, normal } = plane;
-    if ('byMm' in by) return this.lay(id, { at: [0, 1, 2].map((k) => at[k] + by.byMm * normal[k]) as unknown as Space, normal });
+    if ('byMm' in by) return this.lay(id, { at: movedAlong(at, normal, by.byMm), normal });
     // About the line from side to side: forwards and back, not askew.
-    return this.lay(id, { at: middleOf(this.values[id]!), normal: turnedAbout(normal, [0, 1, 0], by.byRad) });
+    return this.lay(id, { at: middleOf(this.values[id]!.line), normal: turnedAbout(normal, [0, 1, 0], by.byRad) });
   }
   /** Lays the plane of a girth where a hand dragged it; where its tape meets nothing it stays as it was. */
   async lay(id: TakenId, plane: Plane): Promise<void> {
@@ -176,5 +176,3 @@ export class ScannedFoot {
     return true;
   }
 }
-
-const middleOf = ({ line }: ScanValue): Space => [0, 1, 2].map((k) => line.reduce((sum, p) => sum + p[k], 0) / line.length) as unknown as Space;
