@@ -50,11 +50,30 @@ describe('instruments held against each other', () => {
     await put(`/fittings/${fitting}/feet`, { left: foot({ lengthMm: value(250, 'tape'), toeHeightMm: value(21, 'scan', { at: old }) }), right: foot({}) });
     for (const how of ['scan', 'device'] as const) expect((await rows('toeHeightMm', how))?.pairs.some((p) => p.person === customer) ?? false).toBe(false);
   });
+  it('a value that was cleared was no reading; one whose state is told otherwise is held against others in that state', async () => {
+    const { customer, fitting } = await readTwice('instepGirthMm', 240, 246);
+    const seated = { under: 'seated' };
+    await put(`/fittings/${fitting}/feet`, { left: foot({ lengthMm: value(250, 'tape'), instepGirthMm: value(246, 'scan', seated) }), right: foot({}) });
+    const own = async () => (await rows('instepGirthMm', 'scan'))?.pairs.some((p) => p.person === customer) ?? false;
+    expect(await own()).toBe(false);
+    await put(`/fittings/${fitting}/feet`, { left: foot({ lengthMm: value(250, 'tape'), instepGirthMm: value(246, 'scan') }), right: foot({}) });
+    expect(await own()).toBe(true);
+    await put(`/fittings/${fitting}/feet`, { left: foot({ lengthMm: value(250, 'tape') }), right: foot({}) });
+    expect(await own()).toBe(false);
+  });
   it('the demo’s gauge was bent on the way, and is called out', async () => {
     const gauge = (await rows('lengthMm', 'device'))!;
     expect(gauge.drift).toMatchObject({ way: 'more' });
     expect(gauge.agreement.says).toBe('limits');
     expect((await rows('lengthMm', 'scan'))!.drift.foundAt).toBeNull();
+    // Nothing is accepted of it until it was checked; then it begins afresh, and can be counted whole again.
+    const accepted = await post('/settings/instruments', { measure: 'lengthMm', how: 'device', against: 'tape', accepted: true });
+    expect(accepted).toMatchObject({ status: 422, body: { errors: [{ path: 'accepted', message: expect.stringContaining('drifted apart') }] } });
+    expect((await post('/settings/instruments/checked', { how: 'device', checked: true })).body.checks).toMatchObject([{ how: 'device' }]);
+    expect(await rows('lengthMm', 'device')).toBeUndefined();
+    expect(await rows('lengthMm', 'scan')).toBeDefined();
+    expect((await post('/settings/instruments/checked', { how: 'device', checked: false })).body.checks).toEqual([]);
+    expect((await rows('lengthMm', 'device'))!.drift).toMatchObject({ way: 'more' });
   });
   it('accepted, its lean goes off what it reads from then on, in the fit only; left again it is back', async () => {
     const asked = { measure: 'waistGirthMm', how: 'scan', against: 'tape' };

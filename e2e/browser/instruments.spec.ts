@@ -6,6 +6,12 @@ test('an instrument that has drifted stands first; another one’s lean is taken
   await open(page, '/stock/instruments');
   await expect(page.getByRole('alert')).toContainText('The gauge or calliper has drifted: it reads more than it did');
   await expect(page.getByRole('button', { name: 'Take it into the fit' })).toBeDisabled();
+  await expect(page.getByRole('img', { name: /^Cumulated sums, length/ })).toBeVisible();
+  await page.getByRole('button', { name: 'The gauge or calliper is right again: begin afresh' }).click();
+  await expect(page.getByRole('status')).toContainText('what it read before counts no more');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Count it again' }).click();
+  await expect(page.getByRole('alert')).toContainText('has drifted');
   await page.getByRole('button', { name: 'length, scan / tape' }).click();
   await expect(page.locator('[data-agreement="limits"]')).toContainText(/The scan reads the length as 0\.\d mm more than the tape/);
   await expect(page.getByRole('img', { name: /^length, scan less tape, each foot:/ })).toBeVisible();

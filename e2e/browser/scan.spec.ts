@@ -1,8 +1,10 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { completeFoot } from '../../core/src/measure';
 import { scanOf } from '../../demo/scan/cones';
 import { moved } from '../../demo/scan/flaws';
+import { measuredScan } from '../../demo/scan/measured';
 import { stlOf } from '../../demo/scan/stl';
 import { axeViolations } from './axe';
 import { kept, newFitting, open, root, savedNow } from './open';
@@ -123,6 +125,24 @@ test('a unit that is not told is asked for; what is no foot is refused in words,
     await expect(alert).toContainText(why, { timeout: 30_000 });
     await expect(page.locator('[data-scanned]')).toHaveCount(0);
   }
+});
+
+test('a foot that looks like neither for sure is asked about; one that is being read can be stopped, and nothing of it stays', async ({ page }) => {
+  const id = await newFitting(page, 'Unsure');
+  await open(page, `/fittings/${id}/scan`);
+  // Grown together at the toes it is less sure a left one.
+  const values = { lengthMm: { mm: 243 }, ballWidthMm: { mm: 90 }, ballGirthMm: { mm: 223 }, instepGirthMm: { mm: 224 }, heelWidthMm: { mm: 60 } };
+  const foot = measuredScan(completeFoot({ side: 'left', values, toeTipsMm: [0, 2, 9, 18, 30] }), { skin: true });
+  await file(page).setInputFiles(stl('closed.stl', foot));
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('alert')).toContainText('Stopped. Nothing was read.');
+  await expect(page.locator('[data-scanned]')).toHaveCount(0);
+  await file(page).setInputFiles(stl('closed.stl', foot));
+  await expect(page.getByText('It looks like neither foot for sure')).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-scanned]')).toHaveCount(0);
+  await page.getByText('L left').click();
+  await taken(page);
+  await expect(page.locator('[data-scan-facts]')).toContainText('The toes are closed in the scan');
 });
 
 test('without a scanner it is told, and can be stopped; nothing is lost', async ({ page }) => {

@@ -24,7 +24,7 @@ describe('what an agreement says', () => {
   const row = (agreement: Partial<AgreementRow['agreement']>, drift: Partial<AgreementRow['drift']> = {}): AgreementRow => ({
     measure: 'lengthMm', how: 'scan', against: 'tape', pairs: [], hands: [], ownSdMm: null, correction: null,
     agreement: { persons: 12, pairs: 24, says: 'limits', biasMm: 0.7, biasHalfMm: 0.3, sdMm: 1, limits: [-1.5, 2.9], ...agreement },
-    drift: { foundAt: null, way: null, at: null, sums: [], ...drift }
+    drift: { foundAt: null, way: null, at: null, sums: [], callsAt: 5, ...drift }
   }); // prettier-ignore
   it('is told in a sentence, as much as so many persons can say', () => {
     expect(agreementWords(row({}), 'length')).toBe(

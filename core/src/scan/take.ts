@@ -19,8 +19,9 @@ export type TakenScan =
       dropped: readonly number[];
       /** Where its surface is open, but for the leg. */
       holes: readonly Hole[];
-      /** How far its points jittered before that was taken out, mm. */
+      /** How far its points jittered, mm, and whether that was so much that it was taken out. */
       jitterMm: number;
+      steadied: boolean;
     };
 
 /** A second part larger than this share of the first is no crumb [model]. */
@@ -55,5 +56,5 @@ export function takeScan(bytes: Uint8Array, unit: ScanUnit | null = null, progre
   const holes = holesOf(set.mesh)
     .slice(set.legMm === null ? 0 : 1)
     .filter((h) => h.lengthMm > HOLE_MM);
-  return { kind: 'foot', set, format, unit: own, triangles: trianglesOf(mesh), told, dropped: others, holes, jitterMm };
+  return { kind: 'foot', set, format, unit: own, triangles: trianglesOf(mesh), told, dropped: others, holes, jitterMm, steadied: mesh !== part };
 }

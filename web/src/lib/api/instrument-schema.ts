@@ -38,6 +38,13 @@ export const instrumentReadingRow = z.object({
   mm: z.number(),
   takenAt: z.string()
 });
+/** Somebody checked an instrument: what it read before counts no more. */
+export const checkedSchema = z
+  .object({ how: instrument, checked: z.boolean().describe('false counts all of its readings again') })
+  .meta({ id: 'CheckInstrument' });
+const check = z.object({ how: instrument, at: z.iso.datetime(), by: z.string() });
+export const checksSchema = z.array(check);
+export type InstrumentCheck = z.output<typeof check>;
 const number = z.number();
 const pair = z.object({ person: number, d: number.describe('first less second, mm'), mean: number, at: z.string(), by: z.string() });
 export const agreementRow = z
@@ -57,9 +64,15 @@ export const agreementRow = z
     }),
     hands: z.array(z.object({ by: z.string(), pairs: number, biasMm: number })),
     ownSdMm: number.nullable().describe('what the first errs by, from feet that two hands read with it, mm'),
-    drift: z.object({ foundAt: number.nullable(), way: z.enum(['more', 'less']).nullable(), at: z.string().nullable(), sums: z.array(number) }),
+    drift: z.object({
+      foundAt: number.nullable(),
+      way: z.enum(['more', 'less']).nullable(),
+      at: z.string().nullable(),
+      sums: z.array(number).describe('cumulated sums, one a person and day, in deviations'),
+      callsAt: number.describe('beyond this it is called out')
+    }),
     correction: correctionSchema.nullable()
   })
   .meta({ id: 'InstrumentAgreement' });
 export type AgreementRow = z.output<typeof agreementRow>;
-export const agreementsAnswer = z.object({ agreements: z.array(agreementRow), corrections: correctionsSchema });
+export const agreementsAnswer = z.object({ agreements: z.array(agreementRow), corrections: correctionsSchema, checks: checksSchema });

@@ -17,7 +17,9 @@ import {
 
 type Foot = Extract<TakenScan, { kind: 'foot' }>;
 /** What a file holds, in short: the surface itself stays here. */
-export type ScanFacts = Pick<Foot, 'format' | 'unit' | 'triangles' | 'told' | 'dropped' | 'holes' | 'jitterMm'> & { looksLike: Foot['set']['looksLike'] };
+export type ScanFacts = Pick<Foot, 'format' | 'unit' | 'triangles' | 'told' | 'dropped' | 'holes' | 'jitterMm' | 'steadied'> & {
+  looksLike: Foot['set']['looksLike'];
+};
 export type ScanTaken = { kind: 'asks-unit'; units: readonly ScanUnit[]; longest: number } | { kind: 'foot'; facts: ScanFacts };
 /** A foot that was measured: what is told of it, and its surface to be shown, mm. */
 export interface ScannedView {
@@ -40,8 +42,8 @@ async function take(file: Blob, unit: ScanUnit['id'] | null, onstep: (done: numb
   const found = takeScan(bytes, SCAN_UNITS.find((u) => u.id === unit) ?? null, onstep);
   if (found.kind === 'asks-unit') return found;
   taken = found;
-  const { format, triangles, told, dropped, holes, jitterMm, set } = found;
-  return { kind: 'foot', facts: { format, unit: found.unit, triangles, told, dropped, holes, jitterMm, looksLike: set.looksLike } };
+  const { format, triangles, told, dropped, holes, jitterMm, steadied, set } = found;
+  return { kind: 'foot', facts: { format, unit: found.unit, triangles, told, dropped, holes, jitterMm, steadied, looksLike: set.looksLike } };
 }
 
 /** Measures the foot that was taken, as one side's. @throws Error in words where its line is no foot's */

@@ -14,7 +14,7 @@ import { mayNow } from '../doors/who';
 import { customerOf, customerRowOf, heldPerson, withoutHealth } from './customers';
 import { allPulls } from './pulls';
 import { targetsOfShop } from './settings';
-import { correctionsOfShop, noteInstruments } from './instruments';
+import { correctionsOfShop, noteInstruments, type NotedMeasure } from './instruments';
 import { lastOutlines } from './tracings';
 
 const TAKEN = new Set<string>(TAKEN_IDS);
@@ -277,9 +277,13 @@ export async function saveFitting(id: number, asked: z.infer<typeof fittingPatch
   });
 }
 
-type KeptMeasure = Pick<FootMeasureModel, 'side' | 'field' | 'mm' | 'how' | 'takenAt'>;
-const measuresOf = (fittingId: number, transaction: Transaction): Promise<KeptMeasure[]> =>
-  tables(database()).FootMeasure.findAll({ where: { fittingId }, attributes: ['side', 'field', 'mm', 'how', 'takenAt'], raw: true, transaction });
+const measuresOf = (fittingId: number, transaction: Transaction): Promise<NotedMeasure[]> =>
+  tables(database()).FootMeasure.findAll({
+    where: { fittingId },
+    attributes: ['side', 'field', 'mm', 'how', 'takenAt', 'under', 'sockMm'],
+    raw: true,
+    transaction
+  });
 
 const MEASURE_COLUMNS = ['mm', 'typed', 'how', 'sd', 'takenAt', 'takenBy', 'under', 'sockMm', 'readings'] as const;
 
@@ -288,7 +292,12 @@ const MEASURE_COLUMNS = ['mm', 'typed', 'how', 'sd', 'takenAt', 'takenBy', 'unde
  * and only those taken away that were there: deleting first would lock the gaps in which new fittings put theirs.
  * @param there measures the fitting has now
  */
-export async function writeFeet(fittingId: number, feet: FeetBody, there: readonly KeptMeasure[], transaction: Transaction): Promise<void> {
+export async function writeFeet(
+  fittingId: number,
+  feet: FeetBody,
+  there: readonly Pick<NotedMeasure, 'side' | 'field'>[],
+  transaction: Transaction
+): Promise<void> {
   const t = tables(database());
   const measures = SIDES.flatMap((side) =>
     Object.entries(feet[side].values).map(([field, { mm, typed, how, sdMm, at, by: takenBy, under, sockMm, readings }]) => ({

@@ -2,7 +2,7 @@
   import { nameOfTaken } from '@chiave/core/measure';
   import { invalidateAll } from '$app/navigation';
   import { format } from 'date-fns';
-  import { agreementWords, beyondStandard, driftWords, instrumentName, signedMm, standardWords } from '$lib/agreement-words';
+  import { agreementWords, beyondStandard, drifted, driftWords, instrumentName, signedMm, standardWords } from '$lib/agreement-words';
   import type { AgreementRow } from '$lib/api/instrument-schema';
   import { send } from '$lib/send/save.svelte';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -10,6 +10,7 @@
   import Notice from '$lib/ui/kit/Notice.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import Table from '$lib/ui/kit/Table.svelte';
+  import DriftChart from '$lib/ui/stock/DriftChart.svelte';
   import AgreementChart from '$lib/ui/stock/AgreementChart.svelte';
 
   let { data } = $props();
@@ -20,16 +21,29 @@
   const row = $derived(rows.find((a) => keyOf(a) === chosen) ?? rows[0]);
   const day = (iso: string): string => format(new Date(iso), 'd MMM yyyy');
   let message = $state('');
-  async function accept(accepted: boolean): Promise<void> {
-    const { measure, how, against } = row;
-    const sent = await send('/api/v1/settings/instruments', 'POST', { measure, how, against, accepted });
+  async function tell(path: string, body: object): Promise<void> {
+    const sent = await send(`/api/v1/settings/instruments${path}`, 'POST', body);
     message = sent.ok ? '' : sent.detail;
     if (sent.ok) await invalidateAll();
   }
+  const accept = ({ measure, how, against }: AgreementRow, accepted: boolean) => tell('', { measure, how, against, accepted });
+  const check = (how: AgreementRow['how'], checked: boolean) => tell('/checked', { how, checked });
+  /** Which of the two is to be checked; both where it cannot be told. */
+  const suspects = $derived.by(() => {
+    const one = drifted(row, rows);
+    return one ? [one] : [row.how, row.against];
+  });
 </script>
 
 <svelte:head><title>Instruments · Chiave</title></svelte:head>
 <h1 class="sr-only">How our instruments agree</h1>
+{#if message}<Notice class="mb-2" tone="caution" role="alert">{message}</Notice>{/if}
+{#each data.checks as c (c.how)}
+  <Notice class="mb-2" role="status">
+    The {instrumentName(c.how)} was checked on {day(c.at)} ({c.by || 'nobody named'}): what it read before counts no more.
+    <Button kind="text" onclick={() => check(c.how, false)}>Count it again</Button>
+  </Notice>
+{/each}
 {#if !row}
   <Empty>No foot was read by two instruments at one visit yet: tape one that the scanner or the gauge has read, and both stand here against each other.</Empty>
 {:else}
@@ -37,7 +51,14 @@
   {@const words = agreementWords(row, name)}
   {@const drift = driftWords(row, rows, day)}
   <p class="says mb-2 text-xl" data-agreement={row.agreement.says}>{words}</p>
-  {#if drift}<Notice class="mb-2" tone="caution" role="alert">{drift}</Notice>{/if}
+  {#if drift}
+    <Notice class="mb-2" tone="caution" role="alert">
+      {drift}
+      {#each suspects as how (how)}
+        <Button class="ml-1" onclick={() => check(how, true)}>The {instrumentName(how)} is right again: begin afresh</Button>
+      {/each}
+    </Notice>
+  {/if}
   {#if beyondStandard(row, row.measure)}<Notice class="mb-2" tone="caution" role="status">{standardWords}</Notice>{/if}
   <div class="grid gap-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
     <div class="grid content-start gap-3">
@@ -50,16 +71,20 @@
               {signedMm(-row.correction.biasMm)} mm on what the {instrumentName(row.how)} reads, ± {row.correction.sdMm.toFixed(1)} ({row.correction.by ||
                 'nobody named'}). Readings stay as they were taken.
             </p>
-            <Button onclick={() => accept(false)}>Leave it again</Button>
+            <Button onclick={() => accept(row, false)}>Leave it again</Button>
           {:else}
             <p class="soft mr-auto text-sm">
               Accepted, {signedMm(-row.agreement.biasMm)} mm goes on what the {instrumentName(row.how)} reads from now on, in the fit only.
             </p>
-            <Button kind="primary" disabled={row.agreement.says === 'points' || drift !== ''} onclick={() => accept(true)}>Take it into the fit</Button>
+            <Button kind="primary" disabled={row.agreement.says === 'points' || drift !== ''} onclick={() => accept(row, true)}>Take it into the fit</Button>
           {/if}
         </div>
-        {#if message}<Notice class="mt-2" tone="caution" role="alert">{message}</Notice>{/if}
       </Sheet>
+      {#if row.drift.sums.length > 1}
+        <Sheet heading="Has it drifted?">
+          <DriftChart drift={row.drift} words="{name}, {instrumentName(row.how)} less {instrumentName(row.against)}" />
+        </Sheet>
+      {/if}
       <Sheet heading="How it is counted">
         <p class="leading-snug">
           A foot counts where two instruments read it at one visit, in the same sock and with the same weight on it; left and right of one person count as one.

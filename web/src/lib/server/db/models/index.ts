@@ -4,6 +4,7 @@ import { json, MOMENT, NUMBER, STRING, TEXT } from './columns';
 import { doorTables } from './doors';
 import { keepingTables } from './keeping';
 import { learningTables } from './learning';
+import { feetTables } from './feet';
 import { peopleTables, type CustomerModel } from './people';
 import { pointeTables } from './pointe';
 import { stockTables } from './stock';
@@ -36,6 +37,7 @@ const shopTables = (sequelize: Sequelize) => ({
 const made = (sequelize: Sequelize) => ({
   ...stockTables(sequelize),
   ...peopleTables(sequelize),
+  ...feetTables(sequelize),
   ...learningTables(sequelize),
   ...pointeTables(sequelize),
   ...keepingTables(sequelize),
@@ -44,8 +46,9 @@ const made = (sequelize: Sequelize) => ({
 });
 export type Tables = ReturnType<typeof made>;
 export type { AccountModel, ApiTokenModel, DeedModel, ProposalModel, SessionModel } from './doors';
-export type { CustomerModel, FittingModel, FootMeasureModel, FootFeatureModel, TracingModel, TryOnModel } from './people';
-export { readingsOf } from './people';
+export type { FootFeatureModel, FootMeasureModel, TracingModel } from './feet';
+export type { CustomerModel, FittingModel, TryOnModel } from './people';
+export { readingsOf } from './feet';
 export { packFacts, unpackFacts } from './keeping';
 export type { OfPersonModel, PairFacts, PairLifeModel, PairModel } from './keeping';
 export type { LearnedAnswerModel, PostModel } from './learning';

@@ -16,26 +16,10 @@ import {
   type RoomSchool
 } from '@chiave/core/fit';
 import { GROUNDS, type GroundId } from '@chiave/core/heel';
-import {
-  ARCH_TYPES,
-  FITS_AS,
-  FOOT_TOE_SHAPES,
-  LOADS,
-  POPULATIONS,
-  SIDES,
-  STATE_STEP_IDS,
-  WAYS,
-  type FitsAs,
-  type Load,
-  type PopulationId,
-  type Side,
-  type StateStepId,
-  type WayOfTaking
-} from '@chiave/core/measure';
+import { FITS_AS, LOADS, POPULATIONS, STATE_STEP_IDS, type FitsAs, type Load, type PopulationId, type StateStepId } from '@chiave/core/measure';
 import type { Bout } from '@chiave/core/chair';
-import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, NonAttribute, Sequelize } from 'sequelize';
+import type { CreationOptional, InferAttributes, InferCreationAttributes, Model, Sequelize } from 'sequelize';
 import { keptConsents, type KeptConsents } from '../../../api/consent';
-import { features, type FootFeatures, type TakenValue } from '../../../api/foot-schema';
 import { BLANK_CHAIR, boutsSchema, chairSchema, excludedSchema, reasonSchema, toldSchema, triedWithSchema } from '../../../api/chair-schema';
 import { pairPutSchema } from '../../../api/put-schema';
 import { OUTCOMES } from '../../../api/outcomes';
@@ -43,9 +27,8 @@ import type { TryRow } from '../../../api/rows';
 import { idOf } from '../../../api/values';
 import { occasionFields, type OccasionBody } from '../../../api/occasion-schema';
 import { BLANK_USE_ASKED, useAskedSchema, type UseAsked } from '../../../api/use-schema';
-import { bySchema, isFigure, oneOf, record, records, textRecord, textSet } from '../kept';
+import { bySchema, record, textRecord, textSet } from '../kept';
 import { DOUBLE, flag, INTEGER, json, MOMENT, NUMBER, serial, STRING, TEXT, word } from './columns';
-import { outlineOf } from './stock';
 
 /** Who is fitted: people, their visits, their feet as they were taken, and what they tried. */
 export interface CustomerModel extends Model<InferAttributes<CustomerModel>, InferCreationAttributes<CustomerModel>> {
@@ -100,24 +83,6 @@ export interface FittingModel extends Model<InferAttributes<FittingModel>, Infer
   use: CreationOptional<UseAsked>;
   bouts: CreationOptional<Bout[]>;
 }
-export interface FootMeasureModel extends Model<InferAttributes<FootMeasureModel>, InferCreationAttributes<FootMeasureModel>> {
-  fittingId: number;
-  side: Side;
-  field: string;
-  mm: number;
-  how: WayOfTaking;
-  typed: string;
-  takenAt: CreationOptional<Date | null>;
-  takenBy: CreationOptional<string>;
-  under: CreationOptional<Load>;
-  sockMm: CreationOptional<number>;
-  sd: CreationOptional<number | null>;
-  readings: CreationOptional<TakenValue['readings']>;
-}
-export interface FootFeatureModel extends Model<InferAttributes<FootFeatureModel>, InferCreationAttributes<FootFeatureModel>>, FootFeatures {
-  fittingId: number;
-  side: Side;
-}
 export interface TryOnModel extends Model<InferAttributes<TryOnModel>, InferCreationAttributes<TryOnModel>> {
   id: CreationOptional<number>;
   fittingId: number;
@@ -140,34 +105,6 @@ export interface TryOnModel extends Model<InferAttributes<TryOnModel>, InferCrea
   postId: CreationOptional<number | null>;
   version: CreationOptional<number>;
   createdAt: Date;
-}
-export interface TracingModel extends Model<InferAttributes<TracingModel>, InferCreationAttributes<TracingModel>> {
-  id: CreationOptional<number>;
-  fittingId: number;
-  side: Side;
-  outline: [number, number][];
-  source: string;
-  lengthSdMm: number;
-  widthSdMm: number;
-  createdAt: Date;
-  file?: NonAttribute<ScanFileModel | null>;
-}
-export interface ScanFileModel extends Model<InferAttributes<ScanFileModel>, InferCreationAttributes<ScanFileModel>> {
-  tracingId: number;
-  name: string;
-  packed: string;
-}
-export interface InstrumentReadingModel extends Model<InferAttributes<InstrumentReadingModel>, InferCreationAttributes<InstrumentReadingModel>> {
-  fittingId: number;
-  side: Side;
-  field: string;
-  how: WayOfTaking;
-  takenBy: string;
-  mm: number;
-  takenAt: Date;
-  under: Load;
-  sockMm: number;
-  fitting?: NonAttribute<FittingModel>;
 }
 export interface OccasionModel extends Model<InferAttributes<OccasionModel>, InferCreationAttributes<OccasionModel>> {
   id: CreationOptional<number>;
@@ -197,15 +134,7 @@ export interface ChangeModel extends Model<InferAttributes<ChangeModel>, InferCr
   salt: CreationOptional<string | null>;
 }
 
-const ways = idOf(WAYS);
 const loads = idOf(LOADS);
-/** Readings that can be ones. */
-export const readingsOf = (value: unknown): TakenValue['readings'] =>
-  records<{ mm: unknown; typed: unknown; how: unknown }>(value, (r) => isFigure(r.mm) && typeof r.typed === 'string').map(({ mm, typed, how }) => ({
-    mm: Number(mm),
-    typed: String(typed),
-    how: oneOf(how, ways, 'tape')
-  }));
 const NONE = { left: {}, right: {} };
 const feltOf = (value: unknown): TryRow['felt'] => {
   const { left, right } = { ...NONE, ...record(value) };
@@ -279,49 +208,6 @@ export const peopleTables = (sequelize: Sequelize) => ({
     },
     { tableName: 'fittings' }
   ),
-  FootMeasure: sequelize.define<FootMeasureModel>(
-    'FootMeasure',
-    {
-      fittingId: { type: NUMBER, primaryKey: true },
-      side: { type: STRING(5), primaryKey: true },
-      field: { type: STRING(24), primaryKey: true },
-      mm: DOUBLE,
-      how: word('how', 8, ways, 'tape'),
-      typed: STRING(40),
-      takenAt: MOMENT,
-      takenBy: STRING(60),
-      under: word('under', 8, loads, 'standing'),
-      sockMm: DOUBLE,
-      sd: DOUBLE,
-      readings: json('readings', readingsOf)
-    },
-    { tableName: 'foot_measures' }
-  ),
-  FootFeature: sequelize.define<FootFeatureModel>(
-    'FootFeature',
-    {
-      fittingId: { type: NUMBER, primaryKey: true },
-      side: { type: STRING(5), primaryKey: true },
-      toeShape: {
-        type: STRING(10),
-        get() {
-          return FOOT_TOE_SHAPES.find((s) => s === this.getDataValue('toeShape')) ?? null;
-        }
-      },
-      archType: {
-        type: STRING(8),
-        get() {
-          return ARCH_TYPES.find((a) => a === this.getDataValue('archType')) ?? null;
-        }
-      },
-      bunionMm: DOUBLE,
-      hammerToeMm: DOUBLE,
-      ankleReachDeg: DOUBLE,
-      posture: json('posture', (v) => bySchema(v, features.shape.posture, null)),
-      print: json('print', (v) => bySchema(v, features.shape.print, null))
-    },
-    { tableName: 'foot_features' }
-  ),
   TryOn: sequelize.define<TryOnModel>(
     'TryOn',
     {
@@ -348,40 +234,6 @@ export const peopleTables = (sequelize: Sequelize) => ({
       createdAt: MOMENT
     },
     { tableName: 'try_ons' }
-  ),
-  Tracing: sequelize.define<TracingModel>(
-    'Tracing',
-    {
-      id: serial,
-      fittingId: NUMBER,
-      side: word('side', 5, SIDES, 'left'),
-      outline: json('outline', outlineOf),
-      source: STRING(20),
-      lengthSdMm: DOUBLE,
-      widthSdMm: DOUBLE,
-      createdAt: MOMENT
-    },
-    { tableName: 'tracings' }
-  ),
-  ScanFile: sequelize.define<ScanFileModel>(
-    'ScanFile',
-    { tracingId: { type: NUMBER, primaryKey: true }, name: STRING(120), packed: TEXT('medium') },
-    { tableName: 'scan_files' }
-  ),
-  InstrumentReading: sequelize.define<InstrumentReadingModel>(
-    'InstrumentReading',
-    {
-      fittingId: { type: NUMBER, primaryKey: true },
-      side: { type: STRING(5), primaryKey: true },
-      field: { type: STRING(24), primaryKey: true },
-      how: { ...word('how', 8, ways, 'tape'), primaryKey: true },
-      takenBy: { type: STRING(60), primaryKey: true },
-      mm: DOUBLE,
-      takenAt: MOMENT,
-      under: word('under', 8, loads, 'standing'),
-      sockMm: DOUBLE
-    },
-    { tableName: 'instrument_readings' }
   ),
   Occasion: sequelize.define<OccasionModel>(
     'Occasion',

@@ -12,9 +12,9 @@
   import Choice from '$lib/ui/kit/Choice.svelte';
   import FileButton from '$lib/ui/kit/FileButton.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
-  import Progress from '$lib/ui/kit/Progress.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import SideMark from '$lib/ui/kit/SideMark.svelte';
+  import Underway from '$lib/ui/kit/Underway.svelte';
   import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
   import KeptOutlines from '$lib/ui/measure/KeptOutlines.svelte';
   import ScanFacts from '$lib/ui/measure/ScanFacts.svelte';
@@ -59,13 +59,7 @@
       {/each}
       <FileButton accept=".stl,.obj,.ply" disabled={scanned.running !== null} onfile={(file) => scanned.take(file)}>STL, OBJ, PLY</FileButton>
     </div>
-    {#if scanned.running}
-      <div class="mt-3 flex items-center gap-3" role="status">
-        <div class="flex-1"><Progress done={scanned.running.done} of={1} what={scanned.running.what} /></div>
-        <span class="text-sm">{scanned.running.what} …</span>
-        <Button onclick={() => scanned.cancel()}>Cancel</Button>
-      </div>
-    {/if}
+    {#if scanned.running}<Underway running={scanned.running} oncancel={() => scanned.cancel()} />{/if}
     {#if scanned.message}<Notice class="mt-3" tone="caution" role="alert">{scanned.message}</Notice>{/if}
     {#if scanned.saved}
       <Notice class="mt-3" role="status">{scanned.saved} <a href="/fittings/{desk.fitting.id}/measure">To Measure</a></Notice>

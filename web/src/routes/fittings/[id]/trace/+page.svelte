@@ -14,13 +14,13 @@
   import FileButton from '$lib/ui/kit/FileButton.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
-  import Progress from '$lib/ui/kit/Progress.svelte';
   import Select from '$lib/ui/kit/Select.svelte';
   import Sheet from '$lib/ui/kit/Sheet.svelte';
   import { TRACED_WAYS, TracedFoot } from '$lib/ui/measure/traced-foot.svelte';
   import KeptOutlines from '$lib/ui/measure/KeptOutlines.svelte';
   import TracedLines from '$lib/ui/measure/TracedLines.svelte';
   import TracedValues from '$lib/ui/measure/TracedValues.svelte';
+  import Underway from '$lib/ui/kit/Underway.svelte';
   import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
 
   let { data } = $props();
@@ -60,13 +60,7 @@
       </div>
       <FileButton primary={!traced.read.reading} accept="image/*,.svg" onfile={(file) => traced.take(file)}>{brings}</FileButton>
     </div>
-    {#if traced.running}
-      <div class="mt-3 flex items-center gap-3" role="status">
-        <div class="flex-1"><Progress done={traced.running.done} of={1} what={traced.running.what} /></div>
-        <span class="text-sm">{traced.running.what} …</span>
-        <Button onclick={() => traced.cancel()}>Cancel</Button>
-      </div>
-    {/if}
+    {#if traced.running}<Underway running={traced.running} oncancel={() => traced.cancel()} />{/if}
     {#if traced.message}<Notice class="mt-3" tone="caution" role="alert">{traced.message}</Notice>{/if}
     {#if traced.saved}
       <Notice class="mt-3" role="status">{traced.saved} <a href="/fittings/{desk.fitting.id}/measure">To Measure</a></Notice>
