@@ -78,7 +78,8 @@ describe('a cut, beside the library’s own', () => {
         expect(ours.length).toBeGreaterThan(20);
         // An edge that only touches the plane is met by one of the two: every point of either has its like in the other.
         const [a, b] = [ours, found].map((all) => [...all].sort((p, q) => p - q));
-        const apart = (from: number[], to: number[]): number => Math.max(...from.map((v) => to.reduce((least, w) => Math.min(least, Math.abs(v - w)), Infinity)));
+        const apart = (from: number[], to: number[]): number =>
+          Math.max(...from.map((v) => to.reduce((least, w) => Math.min(least, Math.abs(v - w)), Infinity)));
         expect(apart(a, b)).toBeLessThan(0.02);
         expect(apart(b, a)).toBeLessThan(0.02);
       }
