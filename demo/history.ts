@@ -1,7 +1,7 @@
 import { USES_OF, type DemoUse } from './uses';
 import { growthAt } from '@chiave/core/foot';
 import { ENGINE_VERSION, ZONE, ORDINARY_WEAR, bestOfStyle, byRank, footAsWorn, type Candidate, type KindId, type Style, type Wear } from '@chiave/core/fit';
-import { completeFoot, type FootInput, type MeasureId, type Side } from '@chiave/core/measure';
+import { completeFoot, HEIGHT_IDS, type FootInput, type HeightId, type MeasureId, type Side } from '@chiave/core/measure';
 import { PEOPLE, type PersonDesign } from './people';
 import { feltIn, SHIFT, type Wearer } from './past';
 import { seeded } from './random';
@@ -32,7 +32,14 @@ export interface DemoFitting {
   measuredAt: string;
   feet: Record<
     Side,
-    { values: Partial<Record<MeasureId, number>>; toeShape: string; archType: string; bunionMm?: number; hammerToeMm?: number; ankleReachDeg?: number }
+    {
+      values: Partial<Record<MeasureId | HeightId, number>>;
+      toeShape: string;
+      archType: string;
+      bunionMm?: number;
+      hammerToeMm?: number;
+      ankleReachDeg?: number;
+    }
   >;
   tries: DemoTry[];
 }
@@ -67,12 +74,13 @@ function shareThen(person: PersonDesign, daysAgo: number): number {
 /** The person's feet as somebody measured them on one day: true values, what growth has added since, and a hand's error. */
 function measuredFeet(person: PersonDesign, noise: (() => number) | null, share: number): DemoFitting['feet'] {
   const foot = (side: Side): DemoFitting['feet']['left'] => {
-    const values: Partial<Record<MeasureId, number>> = {};
+    const values: Partial<Record<MeasureId | HeightId, number>> = {};
     FIELDS.forEach((field, i) => {
       const mm = person[side][i];
       if (mm !== null && mm !== undefined) values[field] = Math.round((mm * share + (noise ? noise() * (HAND[field] ?? 1) : 0)) * 2) / 2;
     });
     const i = side === 'left' ? 0 : 1;
+    for (const [id, mm] of Object.entries(person.heights ?? {}) as [HeightId, readonly [number, number]][]) values[id] = mm[i];
     return {
       values,
       toeShape: person.toeShape,
@@ -88,6 +96,7 @@ function measuredFeet(person: PersonDesign, noise: (() => number) | null, share:
 const toInput = (side: Side, foot: DemoFitting['feet']['left']): FootInput => ({
   side,
   values: Object.fromEntries(Object.entries(foot.values).map(([k, mm]) => [k, { mm: mm as number }])),
+  heights: Object.fromEntries(HEIGHT_IDS.flatMap((id) => (foot.values[id] === undefined ? [] : [[id, { mm: foot.values[id] }]]))),
   toeShape: foot.toeShape as FootInput['toeShape'],
   archType: foot.archType as FootInput['archType'],
   bunionMm: foot.bunionMm,

@@ -55,7 +55,7 @@ export function lastOf(design: LastDesign): Last {
     },
     ...(design.aliases ? { aliases: design.aliases } : {}),
     ...(design.combination ? { combination: design.combination } : {}),
-    form: formOf(design),
+    form: formOf(design, forFoot),
     evidence: {
       mark: design.mark,
       lengthSdMm: design.mark === 'measured' ? 0.6 : 1.5,
@@ -67,7 +67,7 @@ export function lastOf(design: LastDesign): Last {
 }
 
 /** What the last stands like: the drop of its first style, the rest by kind and toe. */
-function formOf(design: LastDesign): NonNullable<Last['form']> {
+function formOf(design: LastDesign, forFootMm: number): NonNullable<Last['form']> {
   const first = STYLES.find((s) => s.last === design.id);
   const drop = first ? Math.max(0, first.heel - (first.platform ?? 0)) : 25;
   return {
@@ -75,6 +75,7 @@ function formOf(design: LastDesign): NonNullable<Last['form']> {
     toeSpringMm: drop > 60 ? 6 : design.kind === 'running' ? 16 : 10,
     archLine: drop > 40 ? 'curved' : 'straight',
     sideCut: ['pump', 'flat', 'ballet-slipper'].includes(design.kind) ? 'low' : 'medium',
+    ...(design.mark === 'measured' ? { instepHeightMm: tenth(0.262 * forFootMm + 0.2 * (design.instep ?? 0)), backHeightMm: tenth(0.228 * forFootMm) } : {}),
     toe: first?.structure ?? 'structured'
   };
 }

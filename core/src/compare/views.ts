@@ -4,7 +4,7 @@ import { pitchOf } from '../heel';
 import type { ComparedShoe } from './inside-measures';
 
 /** Heights of a last by share of the foot, where nobody measured them [estimates]. */
-const USUAL = { back: 0.24, instep: 0.29, instepAt: 0.42, ball: 0.15, seat: 0.18 } as const;
+const USUAL = { back: 0.24, instep: 0.255, instepAt: 0.5, ball: 0.15, seat: 0.18 } as const;
 
 /** The inside seen from its outer or inner side: x forward from the back of the heel, y up from the ground at the ball, mm. */
 export interface SideView {

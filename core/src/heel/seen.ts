@@ -19,6 +19,7 @@ export const shareOfLeg = (heelHeightMm: number, kneeHeightMm: number): number =
 
 /** Toe clefts from the heel, big toe's first, of the foot's length, each give or take 0.015 [model]; traced ones replace them. */
 const CLEFTS = [0.815, 0.8, 0.775, 0.735] as const;
+export const FIRST_CLEFT = { share: CLEFTS[0], sdShare: 0.015 } as const;
 /** How far a round throat runs back at each cleft, mm [model]. */
 const RUN_BACK_MM = [0, 1, 4, 10] as const;
 

@@ -109,20 +109,24 @@ export function flatSkin(foot: Pose['foot']): Point[] {
 /**
  * Skin of a foot in a pose: knots of one closed centripetal Catmull-Rom line, but for the straight cut between `CUT.front` and `CUT.back`.
  * @param bedAt height of the footbed at x, mm: the sole is lifted onto it
+ * @param some from which knot to before which; all when left out
  */
-export function posedSkin(pose: Pose, bedAt: (x: number) => number): Point[] {
+export function posedSkin(pose: Pose, bedAt: (x: number) => number, some: readonly [from: number, to: number] = [0, SKIN.length]): Point[] {
   const L = pose.foot.lengthMm;
   const fold = Math.max(0, pose.rearDeg - FOLDS_FROM_DEG);
-  return flatSkin(pose.foot).map((p, i) => {
-    const at = carriedBy(pose, p, WEIGHTS[i]);
-    const folds = FOLDS[i];
-    if (folds) {
-      at.x += folds[0] * fold * L;
-      at.y += folds[1] * fold * L;
-    }
-    if (SKIN[i][3] === 's') at.y = Math.max(at.y, bedAt(at.x));
-    return at;
-  });
+  return flatSkin(pose.foot)
+    .slice(...some)
+    .map((p, k) => {
+      const i = some[0] + k;
+      const at = carriedBy(pose, p, WEIGHTS[i]);
+      const folds = FOLDS[i];
+      if (folds) {
+        at.x += folds[0] * fold * L;
+        at.y += folds[1] * fold * L;
+      }
+      if (SKIN[i][3] === 's') at.y = Math.max(at.y, bedAt(at.x));
+      return at;
+    });
 }
 
 /** The bow of the inner ankle in a pose. */

@@ -10,4 +10,5 @@ export * from './shoe-plan';
 export { curveTable, type CurveTable, fallAt, steepnessAt } from './toe-curve';
 export * from './learned';
 export * from './outline-of-tracings';
+export { ANKLE_BONE_AT, SIDE_CUTS, type SideCut, TOPLINE_SD_MM, toplineAtAnkle } from './topline';
 export { type InsoleOutline, outlineTaperSd, sameLine } from './traced-insole';

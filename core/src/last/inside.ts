@@ -33,6 +33,10 @@ export interface Inside {
   shaftGirthMm: number | null;
   toeDepthMm: number;
   littleToeDepthMm: number;
+  /** How far the toe stands off the ground; the top above the insole at half the length the size is made for; the topline's height under the outer ankle bone. Null where it is not known. */
+  toeSpringMm: number | null;
+  instepHeightMm: number | null;
+  toplineHeightMm: number | null;
 }
 
 /** An empty inside, to be overwritten. */
@@ -53,5 +57,8 @@ export const blankInside = (): Inside => ({
   toplineGirthMm: null,
   shaftGirthMm: null,
   toeDepthMm: 0,
-  littleToeDepthMm: 0
+  littleToeDepthMm: 0,
+  toeSpringMm: null,
+  instepHeightMm: null,
+  toplineHeightMm: null
 });

@@ -3,28 +3,29 @@ import type { ToeFamilyId } from './families';
 import { blankInside, type Inside, type ToeStructure, type WidthBasis } from './inside';
 import type { InsoleOutline } from './traced-insole';
 import type { LearnedOffsets } from './learned';
+import { toplineAtAnkle, type SideCut } from './topline';
 
 /** How a fact about a shoe came to be known, best first. */
 export const EVIDENCE_MARKS = ['measured', 'felt', 'claimed', 'unsure', 'not-seen'] as const;
 export type EvidenceMark = (typeof EVIDENCE_MARKS)[number];
 
 export const ARCH_LINES = ['straight', 'curved'] as const;
-export const SIDE_CUTS = ['low', 'medium', 'high'] as const;
 /** Whether a measure of a last grows with the size or is the same in all. */
 export const GRADINGS = ['fixed', 'graded'] as const;
 /** A half size as a full grade, or as the same length and the next width. */
 export const HALVES = ['full', 'width-only'] as const;
 
-/** What a last looks like beside its plan and girths; what is not known is left out. */
+/** What a last looks like beside its plan and girths, in its base size; what is not known is left out. */
 export interface LastForm {
   /** Drop from heel to ball the last is made for, mm, and how far the toe stands off the ground, mm. */
   heelHeightMm?: number;
   toeSpringMm?: number;
   /** Line of the arch seen from the inner side, and how high the sides are cut. */
   archLine?: (typeof ARCH_LINES)[number];
-  sideCut?: (typeof SIDE_CUTS)[number];
+  sideCut?: SideCut;
   /** From the back of the heel to where the vamp ends: before the toe clefts it shows cleavage. */
   throatLineMm?: number;
+  /** Above the insole: the top at half the length the size is made for, and the back. */
   instepHeightMm?: number;
   backHeightMm?: number;
   toe?: ToeStructure;
@@ -149,8 +150,26 @@ function insideAt(last: Last, sizes: number, girthSizes: number, letters: number
   into.shaftGirthMm = base.shaftGirthMm === undefined ? null : girth(base.shaftGirthMm);
   into.toeDepthMm = base.toeDepthMm * scale;
   into.littleToeDepthMm = base.littleToeDepthMm * scale;
+  formInto(last.form, scale, forFoot, into);
   return into;
 }
+
+/** What a last stands like in a size: all of it grows as the foot does. */
+function formInto(form: LastForm | undefined, scale: number, forFootMm: number, into: Inside): void {
+  const grown = (mm: number | undefined): number | null => (mm === undefined ? null : mm * scale);
+  into.toeSpringMm = grown(form?.toeSpringMm);
+  into.instepHeightMm = grown(form?.instepHeightMm);
+  into.toplineHeightMm = form?.sideCut === undefined ? null : toplineAtAnkle(form.sideCut, grown(form.backHeightMm) ?? undefined, forFootMm);
+}
+
+/** Heights and places of a form that grow with the foot. */
+const GROWING = ['toeSpringMm', 'throatLineMm', 'instepHeightMm', 'backHeightMm'] as const satisfies readonly (keyof LastForm)[];
+/** A form told from another base size. */
+const formOf = (form: LastForm, scale: number, dropMm: number | null): LastForm => ({
+  ...form,
+  ...Object.fromEntries(GROWING.flatMap((id) => (form[id] === undefined ? [] : [[id, form[id] * scale]]))),
+  ...(dropMm === null ? {} : { heelHeightMm: dropMm })
+});
 
 /** Drop of a last in a size, mm: fixed, or growing with the foot; null where it is not known. */
 export function gradedDrop(last: Last, size: number): number | null {
@@ -183,7 +202,7 @@ export function rebase(last: Last, size: number, width: string, widthSteps: numb
   const { throatGirthMm, toplineGirthMm, shaftGirthMm } = inside;
   return {
     ...last,
-    form: last.form && { ...last.form, ...(last.form.heelHeightMm === undefined ? {} : { heelHeightMm: gradedDrop(last, size)! }) },
+    form: last.form && formOf(last.form, inside.madeForFootMm / last.base.forFootMm, gradedDrop(last, size)),
     base: {
       size,
       width,

@@ -34,9 +34,10 @@ const DEFINITIONS = [
   { id: 'toe4TipMm', name: 'toe 4 behind the longest', definition: 'how far the fourth toe ends behind the longest', unit: 'mm', range: [0, 90], sd: 1, fitted: true },
   { id: 'toe5TipMm', name: 'toe 5 behind the longest', definition: 'how far the little toe ends behind the longest', unit: 'mm', range: [0, 120], sd: 1, fitted: true },
   { id: 'archSeatedMm', name: 'top of the foot at half length, seated', definition: 'floor to the top of the foot at half its length, no weight on it', unit: 'mm', range: [20, 130], sd: 1.5 },
-  { id: 'archStandingMm', name: 'top of the foot at half length, standing', definition: 'the same, weight on both feet', unit: 'mm', range: [20, 130], sd: 1.5 },
+  { id: 'archStandingMm', name: 'top of the foot at half length, standing', definition: 'the same, weight on both feet', unit: 'mm', range: [20, 130], sd: 1.5, fitted: true },
   { id: 'navicularSeatedMm', name: 'navicular height, seated', definition: 'floor to the bump on the inner side, no weight on it', unit: 'mm', range: [5, 90], sd: 1.5 },
-  { id: 'navicularStandingMm', name: 'navicular height, standing', definition: 'the same, weight on both feet', unit: 'mm', range: [0, 90], sd: 1.5 },
+  { id: 'navicularStandingMm', name: 'navicular height, standing', definition: 'the same, weight on both feet', unit: 'mm', range: [0, 90], sd: 1.5, fitted: true },
+  { id: 'ankleBoneMm', name: 'under the outer ankle bone', definition: 'floor to the lower edge of the outer ankle bone, weight on both feet', unit: 'mm', range: [15, 120], sd: 2, fitted: true },
   { id: 'ankleGirthHeightMm', name: 'height of the ankle girth', definition: 'floor to where the ankle was taped', unit: 'mm', range: [40, 250], sd: 4 },
   { id: 'calfGirthHeightMm', name: 'height of the calf girth', definition: 'floor to where the calf was taped', unit: 'mm', range: [100, 520], sd: 5 },
   { id: 'shinLengthMm', name: 'shin length', definition: 'floor to the crease behind the knee', unit: 'mm', range: [150, 650], sd: 5 },
@@ -66,6 +67,10 @@ export function extraProblem(id: ExtraId, value: number): string {
   const [low, high] = range;
   return value >= low && value <= high ? '' : `${name} is ${low} to ${high} ${unit}; ${Number(value.toFixed(1))} was typed.`;
 }
+
+/** Heights of a standing foot that the fit reads where they were taken; none is filled in. */
+export const HEIGHT_IDS = ['archStandingMm', 'navicularStandingMm', 'ankleBoneMm'] as const satisfies readonly ExtraId[];
+export type HeightId = (typeof HEIGHT_IDS)[number];
 
 /** The five toe tips, big toe first. */
 export const TOE_TIP_IDS = ['toe1TipMm', 'toe2TipMm', 'toe3TipMm', 'toe4TipMm', 'toe5TipMm'] as const satisfies readonly ExtraId[];

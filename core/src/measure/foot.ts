@@ -1,4 +1,5 @@
 import { MEASURES, POPULATIONS, type MeasureId, type PopulationId } from './measures';
+import { EXTRA, HEIGHT_IDS, type HeightId } from './extras';
 import { readingSd } from './readings';
 import type { HowTaken, Load } from './ways';
 import type { FootContour } from '../shape';
@@ -30,6 +31,8 @@ export interface FootValue {
 export interface FootInput {
   side: Side;
   values: Partial<Record<MeasureId, { mm: number; how?: Exclude<HowTaken, 'derived'>; sdMm?: number; under?: Load; sockMm?: number }>>;
+  /** Heights that were taken beside the measures above, standing. */
+  heights?: Partial<Record<HeightId, { mm: number; sdMm?: number }>>;
   toeShape?: FootToeShape;
   archType?: ArchType;
   /** How far each toe ends behind the longest, toes 1 to 5, mm. */
@@ -47,6 +50,7 @@ export interface FootInput {
 export interface Foot {
   side: Side;
   values: Readonly<Record<MeasureId, FootValue>>;
+  heights: Readonly<Partial<Record<HeightId, { mm: number; sdMm: number }>>>;
   toeShape: FootToeShape;
   archType: ArchType;
   toeTipsMm?: readonly number[];
@@ -106,6 +110,7 @@ export function completeFoot(input: FootInput): Foot {
   return {
     side: input.side,
     values,
+    heights: heightsOf(input),
     toeShape: input.toeShape ?? (input.toeTipsMm ? toeShapeOf(input.toeTipsMm) : 'egyptian'),
     archType: input.archType ?? 'medium',
     toeTipsMm: input.toeTipsMm,
@@ -117,6 +122,9 @@ export function completeFoot(input: FootInput): Foot {
     assumed
   };
 }
+
+const heightsOf = ({ heights = {} }: FootInput): Foot['heights'] =>
+  Object.fromEntries(HEIGHT_IDS.flatMap((id) => (heights[id] ? [[id, { mm: heights[id].mm, sdMm: heights[id].sdMm ?? EXTRA[id].sd }]] : [])));
 
 /**
  * Toe shape from the tips (mm behind the longest, toes 1 to 5), tested in the trade's order:

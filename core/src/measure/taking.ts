@@ -56,6 +56,7 @@ export const MEASURE_GROUPS: readonly MeasureGroup[] = [
       { id: 'archStandingMm', name: 'Top at half length, standing', hint: 'the same, weight on' },
       { id: 'navicularSeatedMm', name: 'Navicular, seated', hint: 'floor to the inner bump' },
       { id: 'navicularStandingMm', name: 'Navicular, standing', hint: 'the same, weight on' },
+      { id: 'ankleBoneMm', name: 'Under the ankle bone', hint: 'floor to the outer bone’s lower edge' },
       { id: 'ballWidthSeatedMm', name: 'Ball width, seated', hint: 'no weight on the foot' }
     ]
   },

@@ -5,6 +5,7 @@ import {
   MEASURES,
   SIDES,
   completeFoot,
+  HEIGHT_IDS,
   tipsOf,
   type Conditions,
   type Foot,
@@ -130,6 +131,12 @@ export function footInputOf(side: Side, body: SideBody, { population, outline = 
       })
     ),
     toeTipsMm: tipsOf(body.values),
+    heights: Object.fromEntries(
+      HEIGHT_IDS.flatMap((id) => {
+        const value = body.values[id];
+        return value ? [[id, corrected(id, value, corrections)]] : [];
+      })
+    ),
     littleToeBunionMm: body.values.littleToeBunionMm?.mm,
     toeShape: body.toeShape ?? undefined,
     archType: body.archType ?? undefined,

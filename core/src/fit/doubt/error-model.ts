@@ -1,4 +1,5 @@
-import type { Inside } from '../../last';
+import { FIRST_CLEFT } from '../../heel';
+import { TOPLINE_SD_MM, type Inside } from '../../last';
 import { MAKING_SD, type Shoe, type WornFoot } from '../shoe';
 import type { FootDims } from '../zones';
 
@@ -29,6 +30,10 @@ export function disturbFoot({ dims, sd }: WornFoot, z: Float64Array, at: number,
   into.toeHeightMm = dims.toeHeightMm + sd.toeHeightMm * z[at + 7];
   into.littleToeHeightMm = dims.littleToeHeightMm + sd.littleToeHeightMm * z[at + 7];
   into.ankleGirthMm = dims.ankleGirthMm + sd.ankleGirthMm * z[at + 5];
+  // Heights that were not taken are NaN and stay so.
+  into.dorsumMm = dims.dorsumMm + sd.archStandingMm * z[at + 7];
+  into.ankleBoneMm = dims.ankleBoneMm + sd.ankleBoneMm * z[at + 7];
+  into.cleftMm = dims.cleftMm + FIRST_CLEFT.share * sd.lengthMm * z[at] + FIRST_CLEFT.sdShare * dims.lengthMm * z[at + 1];
   into.calfGirthMm = dims.calfGirthMm + sd.calfGirthMm * z[at + 5];
   return into;
 }
@@ -51,5 +56,7 @@ export function disturbInside(inside: Inside, sd: Shoe['sd'], z: Float64Array, c
   into.flexLineMm = inside.flexLineMm + sd.ballLineMm * z[common + 4];
   into.toeDepthMm = inside.toeDepthMm + sd.depthMm * z[common + 5];
   into.littleToeDepthMm = inside.littleToeDepthMm + sd.depthMm * z[common + 5];
+  into.instepHeightMm = inside.instepHeightMm === null ? null : inside.instepHeightMm + sd.depthMm * z[common + 5];
+  into.toplineHeightMm = inside.toplineHeightMm === null ? null : inside.toplineHeightMm + TOPLINE_SD_MM * z[common + 5];
   return into;
 }

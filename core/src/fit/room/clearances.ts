@@ -5,7 +5,7 @@ import { compileFootShape, type FootShape } from '../../shape';
 import { emptyEdge, readEdge, type Edge } from './edge';
 import { UPPER, girthGrowthMm } from '../tables';
 import { blankZones, frontZones, insideRoom, plainZones, shoeAsWorn, type ShoeAsWorn } from './plain-zones';
-import { NO_AIDS, type Aids, type FootDims, ZONE_AT } from '../zones';
+import { NO_AIDS, type Aids, type FootDims, throatLine, ZONE_AT } from '../zones';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { placeFoot, type Placement } from './toe-room';
 
@@ -74,7 +74,9 @@ export function stand(dims: FootDims, worn: ShoeAsWorn, { foot, shoe: outline, i
   const placement = placeFoot(foot, outline, worn.sockMm + worn.gripMm);
   plainZones(dims, worn, inside, outline, zone);
   zone[TOE_ROOM] = flatRoom(dims, worn, inside, placement);
-  frontZones(dims, worn, zone);
+  const forward = frontZones(dims, worn, zone);
+  const vamp = worn.zones.at.vamp;
+  if (vamp !== undefined) zone[vamp] = dims.cleftMm + worn.sockMm + worn.gripMm + forward - throatLine(worn.vampAt, inside.madeForFootMm);
   return placement;
 }
 

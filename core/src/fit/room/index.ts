@@ -10,6 +10,7 @@ export {
   insideRoom,
   plainZones,
   shoeAsWorn,
+  springStays,
   type ShoeAsWorn,
   TONGUE_PAD_GIRTH,
   underBallMm

@@ -28,8 +28,6 @@ export interface ShoeAsWorn extends Allowances {
   zones: ZoneSet;
   /** True where toe room is told to the first toe that meets the silhouette, false where it is insole less foot. */
   usable: boolean;
-  /** Effective drop of the heel, mm. */
-  dropMm: number;
   /** How far the girth decides the plan width, 0 to 1. */
   girthShare: number;
 }
@@ -54,6 +52,10 @@ export function shoeAsWorn(shoe: ShoeMake, wear: Wear, aids: Aids): ShoeAsWorn {
     ballTakenMm: insertGirth + INSERT_GIRTH * underBallMm(aids),
     instepTakenMm: insertGirth + TONGUE_PAD_GIRTH * aids.tonguePadMm - aids.lacingMm,
     stretchMm: aids.stretchMm,
+    liftMm: wear.insertMm,
+    springStays: springStays(shoe.soleStiffness),
+    vampAt: shoe.vampAt,
+    archLine: shoe.archLine,
     spreads: 1 + heelSpreadShare(drop),
     drive: driveOf(shoe, drop, insockFriction(wear.sockMm), letsThrough(shoe, aids)),
     shortens: shorteningOf(drop, 1).centreMm,
@@ -63,6 +65,9 @@ export function shoeAsWorn(shoe: ShoeMake, wear: Wear, aids: Aids): ShoeAsWorn {
     instepRightMm: kind.cuts.instep.c
   };
 }
+
+/** Share of the toe's spring that stays under the foot's weight: a soft sole lies flat [model]. @param stiffness 1 soft to 5 stiff */
+export const springStays = (stiffness: number): number => Math.min(1, Math.max(0, (stiffness - 1) / 4));
 
 /** What drives a foot forward in this shoe: by its own seat where that is known, less by a vamp that comes far up. */
 const driveOf = ({ heel, vampAt }: ShoeMake, dropMm: number, friction: number, lets: number): number =>
@@ -100,8 +105,9 @@ export const forwardMm = (dims: FootDims, { raised, drive, shortens }: Allowance
 /**
  * Toe room after the slide and the heel's lift, from the toe room of the flat foot and the plain zones.
  * @param zone with its plain zones filled, and as toe room that of the flat foot on the kind's own basis
+ * @returns how far the foot stands forward of its flat place, mm
  */
-export function frontZones(dims: FootDims, worn: Allowances, zone: Float64Array): void {
+export function frontZones(dims: FootDims, worn: Allowances, zone: Float64Array): number {
   const flatRoomMm = zone[TOE_ROOM];
   const forward = forwardMm(dims, worn, zone[BALL], flatRoomMm);
   zone[SLIP_AT] =
@@ -111,6 +117,7 @@ export function frontZones(dims: FootDims, worn: Allowances, zone: Float64Array)
       Math.max(0, forward)) *
     worn.liftShare;
   zone[TOE_ROOM] = flatRoomMm - forward;
+  return forward;
 }
 
 /** Clearances of nothing yet, as many as the longest set has: to be filled again and again. */

@@ -143,7 +143,10 @@ export function completeShoe(input: ShoeInput): Shoe {
       toplineGirthMm: input.toplineGirthMm ?? null,
       shaftGirthMm: input.shaftGirthMm ?? null,
       toeDepthMm: toeDepth,
-      littleToeDepthMm: toeDepth - (MADE_FOR.toeHeight - MADE_FOR.littleToeHeight) * L0
+      littleToeDepthMm: toeDepth - (MADE_FOR.toeHeight - MADE_FOR.littleToeHeight) * L0,
+      toeSpringMm: null,
+      instepHeightMm: null,
+      toplineHeightMm: null
     },
     sd: {
       lengthMm: 0,

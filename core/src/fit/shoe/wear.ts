@@ -1,7 +1,8 @@
+import { FIRST_CLEFT } from '../../heel';
 import type { FootPlan } from '../../shape';
 import type { FootDims } from '../zones';
 import type { BetweenSchool, BreakIn, Preference, RoomSchool, ShopTargets } from '../tables';
-import { footInState, type Conditions, type Foot, type MeasureId, type StateStep } from '../../measure';
+import { footInState, HEIGHT_IDS, type Conditions, type Foot, type HeightId, type MeasureId, type StateStep } from '../../measure';
 
 /** How the shoe is worn, and in what state the foot was read. */
 export interface Wear extends Conditions {
@@ -29,7 +30,7 @@ export const ORDINARY_WEAR: Wear = { sockMm: 0, insertMm: 0, preference: 'regula
 export interface WornFoot {
   foot: Foot;
   dims: FootDims;
-  sd: Readonly<Record<MeasureId, number>>;
+  sd: Readonly<Record<MeasureId | HeightId, number>>;
   steps: readonly StateStep[];
 }
 
@@ -54,7 +55,11 @@ export function planOf(foot: Foot): FootPlan {
 export function footAsWorn(foot: Foot, wear: Wear): WornFoot {
   const { foot: worn, steps } = footInState(foot, wear);
   const v = worn.values;
-  const sd = Object.fromEntries(Object.entries(v).map(([id, value]) => [id, value.sdMm])) as Record<MeasureId, number>;
+  const sd = Object.fromEntries([
+    ...Object.entries(v).map(([id, value]) => [id, value.sdMm]),
+    ...HEIGHT_IDS.map((id) => [id, worn.heights[id]?.sdMm ?? 0])
+  ]) as Record<MeasureId | HeightId, number>;
+  const height = (id: HeightId): number => worn.heights[id]?.mm ?? NaN;
   return {
     foot,
     steps,
@@ -70,6 +75,10 @@ export function footAsWorn(foot: Foot, wear: Wear): WornFoot {
       ankleGirthMm: v.ankleGirthMm.mm,
       calfGirthMm: v.calfGirthMm.mm,
       hammerToeMm: worn.hammerToeMm,
+      cleftMm: FIRST_CLEFT.share * v.lengthMm.mm,
+      dorsumMm: height('archStandingMm'),
+      navicularMm: height('navicularStandingMm'),
+      ankleBoneMm: height('ankleBoneMm'),
       ankleKnown: v.ankleGirthMm.how !== 'derived',
       calfKnown: v.calfGirthMm.how !== 'derived'
     }

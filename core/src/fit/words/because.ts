@@ -1,10 +1,10 @@
 import { effectiveDrop } from '../../heel';
 import { heelSpreadShare, sockGirthMm, sockOutlineMm, trimNumber } from '../../measure';
 import { TOE_FAMILY } from '../../last';
-import { GRIP, INSERT_GIRTH, TONGUE_PAD_GIRTH, type Clearances } from '../room';
+import { GRIP, INSERT_GIRTH, springStays, TONGUE_PAD_GIRTH, type Clearances } from '../room';
 import type { Shoe, Wear, WornFoot } from '../shoe';
 import { KIND } from '../tables';
-import { NO_AIDS, ZONE, type Aids, type Sum, type SumHead, type ZoneId } from '../zones';
+import { NO_AIDS, springTakesMm, ZONE, type Aids, type Sum, type SumHead, type ZoneId } from '../zones';
 import { HEAD, LESS, STATE_OF_FOOT, TIP, TOUCHES } from './catalogue';
 
 /** What is less than this is left out of a sum, mm. */
@@ -27,6 +27,10 @@ export function sumOf(zone: ZoneId, { dims, foot }: WornFoot, shoe: Shoe, wear: 
     gripNarrows: GRIP.narrowsHeel,
     basis: KIND[shoe.kind].basis,
     soleStiffness: shoe.soleStiffness,
+    springTakesMm: springTakesMm(shoe.inside, springStays(shoe.soleStiffness)),
+    vampAt: shoe.vampAt,
+    archLine: shoe.archLine,
+    dropMm: effectiveDrop(shoe.heelHeightMm, shoe.platformMm),
     planWidthMm: c.planWidthMm,
     usableRoomMm: c.usableRoomMm,
     slideMm: c.slide.centreMm,

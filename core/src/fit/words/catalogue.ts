@@ -44,6 +44,27 @@ const OWN: Partial<Record<ZoneId, Partial<Phrases>>> = {
     roomy: ({ offMm }) => `long by ${mm(offMm)}`,
     'too-loose': ({ offMm }) => `${inSizes(offMm)} long (${mm(offMm)})`
   },
+  vamp: {
+    'too-tight': (feel) => `the first toe cleft shows by ${mm(feel.mm)}: little holds the toes`,
+    snug: (feel) => `the first toe cleft shows by ${mm(feel.mm)}`,
+    right: (feel) => (feel.mm < 0 ? `the first toe cleft shows by ${mm(feel.mm)}` : 'vamp covers the toe clefts'),
+    roomy: () => 'vamp covers the toe clefts',
+    'too-loose': () => 'vamp covers the toe clefts'
+  },
+  arch: {
+    'too-tight': (feel) => `the shank presses into the arch by ${mm(feel.mm)}`,
+    snug: () => 'the shank presses a little into the arch',
+    right: () => 'the arch is carried',
+    roomy: (feel) => `the arch hangs ${mm(feel.mm)} over the shank`,
+    'too-loose': (feel) => `the arch hangs ${mm(feel.mm)} over the shank: nothing carries it`
+  },
+  'ankle-bone': {
+    'too-tight': (feel) => (feel.mm < 0 ? `topline stands ${mm(feel.mm)} over the ankle bone’s edge` : 'topline touches the ankle bone'),
+    snug: () => 'topline just under the ankle bone',
+    right: () => 'topline clear of the ankle bone',
+    roomy: () => 'sides cut low under the ankle bone',
+    'too-loose': () => 'sides cut very low: they hold little'
+  },
   'flex-point': {
     right: () => 'bends where the foot does',
     behind: ({ offMm }) => `bends ${mm(offMm)} further back than is right`,
@@ -88,6 +109,9 @@ export const HEAD: { readonly [C in SumHead['code']]: (head: Extract<SumHead, { 
   'over-toes': ({ bigMm, bigToeMm, littleMm, littleToeMm }) => `depth ${n(bigMm)} over a toe of ${n(bigToeMm)}, ${n(littleMm)} over ${n(littleToeMm)}`,
   'flex-line': ({ shoeMm, footMm }) => `shoe's flex line ${n(shoeMm)} - ball ${n(footMm)}`,
   counter: ({ shoeMm, footMm }) => `counter ${n(shoeMm)} - heel ${n(footMm)}`,
+  'over-cleft': ({ cleftMm, throatMm }) => `first toe cleft at ${n(cleftMm)}, vamp ends at ${n(throatMm)}`,
+  'arch-line': ({ archLine, dropMm, lengthMm }) => `${archLine} arch line on a drop of ${n(dropMm)} under a foot of ${n(lengthMm)}`,
+  'under-bone': ({ boneMm, toplineMm }) => `ankle bone at ${n(boneMm)}, topline there at ${n(toplineMm)}`,
   'lift-by-slide': ({ gapMm, stiffness }) => `gap left by the slide ${n(gapMm)}, sole stiffness ${stiffness} of 5`,
   lift: ({ stiffness, gripped }, kind) => `sole stiffness ${stiffness} of 5 in a ${kind}, heel and instep room${gripped ? ', held by the grip' : ''}`
 };
@@ -104,6 +128,7 @@ export const LESS: Readonly<Record<Exclude<SumCode, 'foot-state' | 'toe-tip'>, s
   laces: 'laces',
   stretched: 'stretched',
   'hammer-toe': 'hammer toe',
+  'toe-spring': 'toe spring',
   'heel-spread': 'ball spread by the heel',
   slide: 'slides forward'
 };

@@ -1,3 +1,4 @@
+import type { ArchLine } from '../../heel';
 import type { FootPlan } from '../../shape';
 
 /** The foot's numbers a zone is worked out from, mm, in the state in which the shoe is worn; bare of its sock. */
@@ -12,6 +13,12 @@ export interface FootDims extends FootPlan {
   calfGirthMm: number;
   /** Hammer toes stand this much higher, mm. */
   hammerToeMm: number;
+  /** From the back of the heel to the first toe cleft. */
+  cleftMm: number;
+  /** Heights of the standing foot that were taken, else NaN: its top at half the length, the navicular, the outer ankle bone's lower edge. */
+  dorsumMm: number;
+  navicularMm: number;
+  ankleBoneMm: number;
   /** False where only proportions speak: zones that need them are left out. */
   ankleKnown: boolean;
   calfKnown: boolean;
@@ -65,6 +72,13 @@ export interface Allowances {
   ballTakenMm: number;
   instepTakenMm: number;
   stretchMm: number;
+  /** What lies under the whole foot and lifts it, mm; the share of the toe's spring that stays under the foot's weight. */
+  liftMm: number;
+  springStays: number;
+  /** Where the vamp ends, of the foot's length it is made for; how its shank runs, on which effective drop, mm. */
+  vampAt: number | null;
+  archLine: ArchLine | null;
+  dropMm: number;
   /** Girth of the ball under load on this heel, a mm flat. */
   spreads: number;
   /** By `slideDrive`; and how much a raised arch shortens the foot, a mm of its length. */

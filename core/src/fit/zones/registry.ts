@@ -1,15 +1,19 @@
+import { ankleBone } from './ankle-bone';
+import { arch } from './arch';
 import { ballGirth } from './ball-girth';
 import { ballWidth } from './ball-width';
 import { flexPoint } from './flex-point';
 import { heelSlip } from './heel-slip';
 import { heelWidth } from './heel-width';
 import { instep } from './instep';
+import { instepHeight } from './instep-height';
 import { shaft } from './shaft';
 import { throat } from './throat';
 import { toeBoxDepth } from './toe-box-depth';
 import { toeBoxWidth } from './toe-box-width';
 import { toeRoom } from './toe-room';
 import { topline } from './topline';
+import { vamp } from './vamp';
 import { waist } from './waist';
 import type { Cuts } from './cuts';
 import type { ZoneDefinition } from './zone';
@@ -17,7 +21,7 @@ import type { ZoneDefinition } from './zone';
 /** Every zone, in the order in which a fitter checks them. */
 // prettier-ignore
 export const DEFINITIONS = [
-  toeRoom, toeBoxWidth, toeBoxDepth, ballWidth, ballGirth, flexPoint, waist, instep, throat, topline, heelWidth, heelSlip, shaft
+  toeRoom, toeBoxWidth, toeBoxDepth, vamp, ballWidth, ballGirth, flexPoint, waist, arch, instep, instepHeight, throat, topline, ankleBone, heelWidth, heelSlip, shaft
 ] as const;
 export type Definition = (typeof DEFINITIONS)[number];
 export type ZoneId = Definition['id'];

@@ -1,3 +1,4 @@
+import type { ArchLine } from '../../heel';
 import type { Inside } from '../../last';
 import type { MeasureId } from '../../measure';
 import type { Aids, FootDims } from './given';
@@ -10,6 +11,9 @@ export type SumHead =
   | { code: 'over-toes'; bigMm: number; bigToeMm: number; littleMm: number; littleToeMm: number }
   | { code: 'flex-line'; shoeMm: number; footMm: number }
   | { code: 'counter'; shoeMm: number; footMm: number }
+  | { code: 'over-cleft'; cleftMm: number; throatMm: number }
+  | { code: 'arch-line'; archLine: ArchLine; dropMm: number; lengthMm: number }
+  | { code: 'under-bone'; boneMm: number; toplineMm: number }
   | { code: 'lift-by-slide'; gapMm: number; stiffness: number }
   | { code: 'lift'; stiffness: number; gripped: boolean };
 
@@ -26,6 +30,7 @@ export type SumCode =
   | 'laces'
   | 'stretched'
   | 'hammer-toe'
+  | 'toe-spring'
   | 'heel-spread'
   | 'toe-tip'
   | 'slide';
@@ -61,6 +66,12 @@ export interface SumInput {
   girthPerTonguePadMm: number;
   gripNarrows: number;
   basis: 'inside' | 'usable';
+  /** What a toe that stands off the ground takes of the depth over the toes. */
+  springTakesMm: number;
+  /** Where the vamp ends, of the foot's length it is made for; how the shank runs, on which drop. */
+  vampAt: number | null;
+  archLine: ArchLine | null;
+  dropMm: number;
   soleStiffness: number;
   /** What its comparison came out as, mm. */
   planWidthMm: number;

@@ -11,6 +11,10 @@ export type ZonePart = (typeof ZONE_PARTS)[number];
 export interface KindTraits {
   /** It has no opening beside the throat: the heel passes through it. */
   pullOn: boolean;
+  /** Height of its shaft, mm; 0 where it ends below the ankle. */
+  shaftMm: number;
+  /** It is fitted with the teacher, its vamp and wings on their own bench. */
+  teacherLeads: boolean;
 }
 
 /** Clearance of a zone, mm, from numbers alone; NaN where foot or shoe does not tell enough. */

@@ -38,6 +38,8 @@ export class ScannedFoot {
   file = $state.raw<File | null>(null);
   readonly #reader = new ScanReader();
   #stopScanner: AbortController | null = null;
+  /** Where each plane was last laid: the next press goes on from there, though its girth is not worked out yet. */
+  #laid: Partial<Record<TakenId, Plane>> = {};
   readonly #desk: Desk;
 
   constructor(desk: Desk) {
@@ -74,6 +76,7 @@ export class ScannedFoot {
   /** Says which foot it is, and measures it as that one. */
   async isThe(side: Side): Promise<void> {
     this.side = side;
+    this.#laid = {};
     this.moved = {};
     this.saved = '';
     try {
@@ -113,6 +116,7 @@ export class ScannedFoot {
     this.foot = null;
     this.side = null;
     this.chosen = null;
+    this.#laid = {};
     this.moved = {};
     this.file = null;
   }
@@ -129,16 +133,20 @@ export class ScannedFoot {
 
   /** Moves the plane of a girth along itself, or leans it. */
   move(id: TakenId, by: PlaneMove): Promise<void> {
-    const plane = this.values[id]?.plane;
-    if (!plane) return Promise.resolve();
+    const value = this.values[id];
+    const plane = this.#laid[id] ?? value?.plane;
+    if (!value || !plane) return Promise.resolve();
     const { at, normal } = plane;
     if ('byMm' in by) return this.lay(id, { at: movedAlong(at, normal, by.byMm), normal });
     // About the line from side to side: forwards and back, not askew.
-    return this.lay(id, { at: middleOf(this.values[id]!.line), normal: turnedAbout(normal, [0, 1, 0], by.byRad) });
+    return this.lay(id, { at: middleOf(value.line), normal: turnedAbout(normal, [0, 1, 0], by.byRad) });
   }
   /** Lays the plane of a girth where a hand dragged it; where its tape meets nothing it stays as it was. */
   async lay(id: TakenId, plane: Plane): Promise<void> {
+    this.#laid[id] = plane;
     const value = await this.#reader.along(id, plane);
+    if (this.#laid[id] !== plane) return;
+    delete this.#laid[id];
     if (value) this.moved = { ...this.moved, [id]: value };
     this.saved = '';
   }
@@ -147,6 +155,7 @@ export class ScannedFoot {
   }
   /** Back to where the trade lays it. */
   restore(id: TakenId): void {
+    delete this.#laid[id];
     const { [id]: _away, ...rest } = this.moved;
     this.moved = rest;
   }

@@ -9,7 +9,7 @@ import { clock } from '../kit/clock';
 import { layTried } from './lay-tried';
 
 /** A kind of which nothing is known. */
-const PLAIN = { pullOn: false };
+const PLAIN = { pullOn: false, shaftMm: 0, teacherLeads: false };
 
 /** What is expected of one zone of one foot. */
 export interface Expected {
