@@ -38,6 +38,7 @@ export interface DemoFitting {
       archType: string;
       bunionMm?: number;
       hammerToeMm?: number;
+      hammerToe?: number;
       ankleReachDeg?: number;
     }
   >;
@@ -86,7 +87,7 @@ function measuredFeet(person: PersonDesign, noise: (() => number) | null, share:
       toeShape: person.toeShape,
       archType: person.arch,
       ...(person.bunion?.[i] ? { bunionMm: person.bunion[i] } : {}),
-      ...(person.hammer?.[i] ? { hammerToeMm: person.hammer[i] } : {}),
+      ...(person.hammer?.[i] ? { hammerToeMm: person.hammer[i], ...(person.hammerToe ? { hammerToe: person.hammerToe } : {}) } : {}),
       ...(person.reach ? { ankleReachDeg: person.reach } : {})
     };
   };
@@ -101,6 +102,7 @@ const toInput = (side: Side, foot: DemoFitting['feet']['left']): FootInput => ({
   archType: foot.archType as FootInput['archType'],
   bunionMm: foot.bunionMm,
   hammerToeMm: foot.hammerToeMm,
+  hammerToe: foot.hammerToe,
   ankleReachDeg: foot.ankleReachDeg
 });
 

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
-import { checkFit, completeShoe, fitOnce, footAsWorn, KIND, ORDINARY_WEAR, ZONE, zoneSetFor, type KindId, type Shoe, type ZoneId } from '@chiave/core/fit';
+import { checkFit, compare, compilePair, completeShoe, drawFit, fitOnce, footAsWorn, KIND, NO_AIDS, ORDINARY_WEAR, shoeAsWorn, targetsFor, ZONE, zoneSetFor, type KindId, type Shoe, type ZoneId } from '@chiave/core/fit'; // prettier-ignore
 import { archGap, archOverShank, FIRST_CLEFT, poseOn, shorteningOf } from '@chiave/core/heel';
 import { gradeLast, rebase, SIDE_CUTS, toplineAtAnkle } from '@chiave/core/last';
 import { completeFoot, type FootInput } from '@chiave/core/measure';
 import { describe, expect, it } from 'vitest';
+import { chanceOf, doubtOf } from '../src/fit/doubt';
+import type { Targets } from '../src/fit/judge';
 import { anyLast, zoneOf } from './arbitrary';
 
 const foot = (more: Partial<FootInput> = {}) => footAsWorn(completeFoot({ side: 'left', values: { lengthMm: { mm: 244 } }, ...more }), ORDINARY_WEAR);
@@ -12,6 +14,7 @@ const shoe = (kind: KindId, inside: Partial<Shoe['inside']>, more: Partial<Shoe>
   return { ...whole, ...more, inside: { ...whole.inside, ...inside } };
 };
 const at = (id: ZoneId, it: Shoe, who = foot(), wear = ORDINARY_WEAR): number => zoneOf(fitOnce(who.dims, it, wear).zone, it.kind, id);
+const toeDepths = (it: Shoe, who = foot()): number[] => drawFit(who, it, ORDINARY_WEAR).toes.map((t) => t.depthMm);
 const told = (id: ZoneId, it: Shoe, who = foot()) => checkFit([who], it, ORDINARY_WEAR).feet[0].zones.find((z) => z.zone === id)!;
 
 describe('the vamp against the toe clefts', () => {
@@ -122,6 +125,41 @@ describe('toe spring', () => {
     const [spring, toes, highest] = [10, 66, 66 - 15];
     const sole = (x: number): number => spring * (x / toes) ** 2;
     expect(((spring * highest) / toes - sole(highest)) / spring).toBeCloseTo(0.18, 2);
+  });
+});
+
+describe('a hammer toe', () => {
+  const deep = shoe('extra-depth', { toeDepthMm: 34, littleToeDepthMm: 21 });
+  const raised = (hammerToe?: number) => foot({ hammerToeMm: 6, hammerToe });
+  it('takes its height off the depth over that toe alone; off every toe where nobody said which it is', () => {
+    const plain = toeDepths(deep, foot());
+    for (const toe of [1, 2, 3, 4, 5]) {
+      const own = toeDepths(deep, raised(toe));
+      own.forEach((mm, i) => expect(mm).toBeCloseTo(plain[i] - (i === toe - 1 ? 6 : 0), 9));
+      expect(at('toe-box-depth', deep, raised(toe))).toBeCloseTo(Math.min(...own), 9);
+    }
+    toeDepths(deep, raised()).forEach((mm, i) => expect(mm).toBeCloseTo(plain[i] - 6, 9));
+  });
+  it('in the sum it is what it makes of the least depth', () => {
+    const zone = told('toe-box-depth', deep, raised(2));
+    const least = Math.min(...toeDepths(deep, foot()));
+    expect(zone.because.less.find((l) => l.what === 'hammer toe')?.mm ?? 0).toBeCloseTo(least - zone.clearanceMm, 6);
+  });
+  it('the chance of the ranking is that of the whole simulation at the same points, also where one toe has more than enough', () => {
+    for (const [big, little, hammerToe] of [
+      [40, 21, undefined],
+      [31, 22, 2],
+      [29, 24, 1],
+      [42, 38, 3],
+      [27, 20, undefined]
+    ] as const) {
+      const it = shoe('oxford', { toeDepthMm: big, littleToeDepthMm: little });
+      const who = footAsWorn(completeFoot({ side: 'left', values: { lengthMm: { mm: 244 } }, hammerToeMm: 3, hammerToe }), ORDINARY_WEAR);
+      // Every other zone is as good as free.
+      const free = Object.fromEntries(Object.entries(targetsFor(it, ORDINARY_WEAR)).map(([id, t]) => [id, id === 'toe-box-depth' ? t : { a: -99, b: -98, c: 98, d: 99 }])) as Targets; // prettier-ignore
+      const seen = compare(who.dims, shoeAsWorn(it, ORDINARY_WEAR, NO_AIDS), compilePair(who.dims, it, ORDINARY_WEAR), true);
+      expect(chanceOf([who], it, ORDINARY_WEAR, free, [seen], 256)).toBeCloseTo(doubtOf([who], it, ORDINARY_WEAR, free, 256).probability, 9);
+    }
   });
 });
 

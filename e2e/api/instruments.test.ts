@@ -6,7 +6,7 @@ const now = () => new Date().toISOString();
 type How = 'tape' | 'scan' | 'device' | 'stated';
 /** A foot as it is sent, one of its measures taken in a way. */
 const value = (mm: number, how: How, more: object = {}) => ({ mm, typed: `${mm} mm`, how, at: now(), by: 'Pia L.', ...more });
-const foot = (values: object) => ({ ...values, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null });
+const foot = (values: object) => ({ ...values, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, hammerToe: null, ankleReachDeg: null });
 interface Row {
   measure: string;
   how: string;

@@ -75,6 +75,7 @@ describe('the fields of Measure', () => {
       archType: null,
       bunionMm: null,
       hammerToeMm: null,
+      hammerToe: null,
       ankleReachDeg: null
     };
     expect(entriesOf({ left: side, right: { ...side, values: {} } } as unknown as FeetBody)).toEqual({ left: { lengthMm: '24,8 cm' }, right: {} });

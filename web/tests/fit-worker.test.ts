@@ -40,6 +40,7 @@ const sideOf = (mm: number) => ({
   archType: null,
   bunionMm: null,
   hammerToeMm: null,
+  hammerToe: null,
   ankleReachDeg: null,
   posture: null,
   print: null

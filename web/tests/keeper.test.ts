@@ -131,7 +131,17 @@ describe('saving behind the typing', () => {
   });
 });
 
-const side = () => ({ values: {}, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null, posture: null, print: null });
+const side = () => ({
+  values: {},
+  toeShape: null,
+  archType: null,
+  bunionMm: null,
+  hammerToeMm: null,
+  hammerToe: null,
+  ankleReachDeg: null,
+  posture: null,
+  print: null
+});
 // prettier-ignore
 const customer = (): FittingRow['customer'] => ({ id: 1, name: 'A', born: null, bornMonth: null, work: '', story: null, fitsAs: 'women', flags: [], version: 0, consentAt: null, consentNote: '', erasedAt: null, consents: { fitting: null, health: null, photos: null, reminders: null }, guardian: '', withheld: false });
 // prettier-ignore

@@ -40,7 +40,7 @@ describe('parcels, in words', () => {
 describe('which visits teach', () => {
   const style = allStyles().find((s) => s.kind === 'oxford')!;
   const value = (mm: number) => ({ mm, typed: '', how: 'tape' as const, at: null, by: 'Ada', under: 'standing' as const, sockMm: 0, readings: [] });
-  const side = () => ({ values: { lengthMm: value(262), ballGirthMm: value(245) }, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, ankleReachDeg: null, posture: null, print: null }); // prettier-ignore
+  const side = () => ({ values: { lengthMm: value(262), ballGirthMm: value(245) }, toeShape: null, archType: null, bunionMm: null, hammerToeMm: null, hammerToe: null, ankleReachDeg: null, posture: null, print: null }); // prettier-ignore
   const tried = (own: Partial<TryRow> = {}) =>
     ({
       id: 1, fittingId: 1, styleId: style.id, size: String(style.from + 2), width: style.widths[0], put: {}, felt: { left: { 'toe-room': 'snug' }, right: {} }, outcome: 'left', why: '', verdict: 'fits', probability: 0.5,

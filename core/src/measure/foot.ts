@@ -40,6 +40,8 @@ export interface FootInput {
   bunionMm?: number;
   littleToeBunionMm?: number;
   hammerToeMm?: number;
+  /** Which toe that is, 1 the big toe; any of them where it is left out. */
+  hammerToe?: number;
   ankleReachDeg?: number;
   population?: PopulationId;
   /** Its outline as it was traced or scanned. */
@@ -57,6 +59,7 @@ export interface Foot {
   bunionMm: number;
   littleToeBunionMm: number;
   hammerToeMm: number;
+  hammerToe: number | null;
   ankleReachDeg: number | null;
   contour?: FootContour;
   /** Names of what was not measured but filled in. */
@@ -117,6 +120,7 @@ export function completeFoot(input: FootInput): Foot {
     bunionMm: input.bunionMm ?? 0,
     littleToeBunionMm: input.littleToeBunionMm ?? 0,
     hammerToeMm: input.hammerToeMm ?? 0,
+    hammerToe: input.hammerToe ?? null,
     ankleReachDeg: input.ankleReachDeg ?? null,
     ...(input.contour ? { contour: input.contour } : {}),
     assumed

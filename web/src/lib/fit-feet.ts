@@ -142,6 +142,7 @@ export function footInputOf(side: Side, body: SideBody, { population, outline = 
     archType: body.archType ?? undefined,
     bunionMm: body.bunionMm ?? undefined,
     hammerToeMm: body.hammerToeMm ?? undefined,
+    hammerToe: body.hammerToe ?? undefined,
     ankleReachDeg: body.ankleReachDeg ?? undefined,
     population,
     contour: outline ? contourFrom(outline, side) : undefined

@@ -11,6 +11,11 @@ export function fillBitset(set: Bitset, points: number): void {
   if (points & 31) set[set.length - 1] = (1 << (points & 31)) - 1;
 }
 
+/** Keeps of a set the points that are in any of some others. */
+export function keepAny(set: Bitset, others: readonly Bitset[]): void {
+  for (let w = 0; w < set.length; w++) set[w] &= others.reduce((any, other) => any | other[w], 0);
+}
+
 /** How many points are in a set. */
 export function countBits(set: Bitset): number {
   let count = 0;

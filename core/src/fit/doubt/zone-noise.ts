@@ -2,8 +2,8 @@ import type { ShoeMake, InsideSd, Wear } from '../shoe';
 import { blankZones, plainPlanInto, plainZones, shoeAsWorn } from '../room';
 import type { Limits } from '../judge';
 import { KIND } from '../tables';
-import { bigToeDepth, BLANK_PLAN, littleToeDepth, NO_AIDS, ZONE_AT, zoneSetFor, type FootDims, type ZoneId, type ZoneSet } from '../zones';
-import type { Bitset } from './bitset';
+import { BLANK_PLAN, deepToes, depthOver, NO_AIDS, ZONE_AT, zoneSetFor, type FootDims, type ZoneId, type ZoneSet } from '../zones';
+import { keepAny, type Bitset } from './bitset';
 import { disturbFoot, disturbInside, FOOT_CAUSES, SHOE_CAUSES } from './error-model';
 import { keepBetween, noNoise, withEnds, type Noise } from './noise';
 import type { Sample } from './sample';
@@ -16,8 +16,8 @@ export interface ZoneNoises {
   set: ZoneSet;
   /** By place in the set; nought for zones that do not answer in a straight line. */
   zones: Noise[];
-  overBig: Noise;
-  overLittle: Noise;
+  /** Of the depth over each toe, big toe first. */
+  overToes: readonly Noise[];
   /** The shoe's own width and girth, which make its plan width, and the foot's width and girth. */
   width: Noise;
   girth: Noise;
@@ -30,6 +30,7 @@ export interface ZoneNoises {
 
 const CAUSES = SHOE_CAUSES + FOOT_CAUSES;
 const DEPTH = ZONE_AT['toe-box-depth'];
+const ALL_TOES = [0, 1, 2, 3, 4] as const;
 const BALL_GIRTH = ZONE_AT['ball-girth'];
 
 /**
@@ -43,14 +44,22 @@ export function keepStraight(noises: ZoneNoises, zone: Float64Array, dims: FootD
     // Zones a shoe has not are NaN.
     if (mm === mm) keepBetween(least[i] - mm, most[i] - mm, noises.zones[i], set);
   }
-  // The lower of two depths bends where they cross: each is followed on its own.
-  const big = bigToeDepth(dims, inside);
-  const little = littleToeDepth(dims, inside);
-  const taken = Math.min(big, little) - zone[DEPTH];
-  const low = least[DEPTH] + taken;
-  const high = most[DEPTH] + taken;
-  keepBetween(low - big, high - big, noises.overBig, set);
-  keepBetween(low - little, high - little, noises.overLittle, set);
+  // The least of some depths bends where they cross: each is followed on its own.
+  const toes = deepToes(dims);
+  const depths = toes.map((toe) => depthOver(toe, dims, inside));
+  const taken = Math.min(...depths) - zone[DEPTH];
+  const [low, high] = [least[DEPTH] + taken, most[DEPTH] + taken];
+  toes.forEach((toe, i) => keepBetween(low - depths[i], Infinity, noises.overToes[toe], set));
+  // There is too much only where there is over all of them.
+  if (!toes.every((toe, i) => depths[i] + noises.overToes[toe].most > high)) return;
+  keepAny(
+    set,
+    toes.map((toe, i) => {
+      const within = set.slice();
+      keepBetween(-Infinity, high - depths[i], noises.overToes[toe], within);
+      return within;
+    })
+  );
 }
 
 /** Noises of one foot in shoes whose inside is known as well: on the flat by the shoes' zones, and on each heel. */
@@ -120,8 +129,7 @@ function onTheFlat({ sample, f, shoe, sd, inside: told, wear }: NoiseAsk, like?:
   const zones = set.ids.map((id) => known(id) ?? none());
   const fresh = set.straight.filter((i) => !known(set.ids[i]));
   const others = like ?? {
-    overBig: none(),
-    overLittle: none(),
+    overToes: ALL_TOES.map(none),
     width: none(),
     girth: none(),
     footWidth: none(),
@@ -129,7 +137,7 @@ function onTheFlat({ sample, f, shoe, sd, inside: told, wear }: NoiseAsk, like?:
     longer: none(),
     later: none()
   };
-  const { overBig, overLittle, width, girth, footWidth, footGirth, longer, later } = others;
+  const { overToes, width, girth, footWidth, footGirth, longer, later } = others;
   // The first shoe that asks may be a low one that opens; the next a boot.
   const inside: Inside = { ...told, throatGirthMm: told.throatGirthMm ?? 0, toplineGirthMm: told.toplineGirthMm ?? 0, shaftGirthMm: told.shaftGirthMm ?? 0 };
   const fill = (dims: FootDims, it: Inside, into: Float64Array): void => plainZones(dims, asWorn, it, plainPlanInto(it, asWorn.girthShare, plan), into);
@@ -152,8 +160,7 @@ function onTheFlat({ sample, f, shoe, sd, inside: told, wear }: NoiseAsk, like?:
     fill(dims, now, zone);
     for (const i of fresh) add(zones[i], zone[i] - before[i]);
     if (like) continue;
-    add(overBig, bigToeDepth(dims, now) - bigToeDepth(foot.dims, inside));
-    add(overLittle, littleToeDepth(dims, now) - littleToeDepth(foot.dims, inside));
+    for (const toe of ALL_TOES) add(overToes[toe], depthOver(toe, dims, now) - depthOver(toe, foot.dims, inside));
     add(width, now.ballWidthMm - inside.ballWidthMm);
     add(girth, now.ballGirthMm - inside.ballGirthMm);
     add(footWidth, dims.ballWidthMm - foot.dims.ballWidthMm);
@@ -162,6 +169,6 @@ function onTheFlat({ sample, f, shoe, sd, inside: told, wear }: NoiseAsk, like?:
     add(later, now.taperShiftMm - inside.taperShiftMm);
   }
   fresh.forEach((i) => withEnds(zones[i]));
-  if (!like) [overBig, overLittle].forEach(withEnds);
-  return { set, zones, overBig, overLittle, width, girth, footWidth, footGirth, longer, later };
+  if (!like) overToes.forEach(withEnds);
+  return { set, zones, overToes, width, girth, footWidth, footGirth, longer, later };
 }

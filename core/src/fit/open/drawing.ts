@@ -43,7 +43,7 @@ export function drawFit(worn: WornFoot, shoe: Shoe, wear: Wear, aids: Aids = NO_
   const xs = Array.from(foot.stationX);
   // Read at the toes' samples: no toe has less room than the refined first contact, and the first has just that.
   const rooms = roomPerToe(foot, pair.shoe, c.placement).map((mm, i) => (i === c.placement.toe ? c.placement.roomMm : Math.max(mm, c.placement.roomMm)));
-  const depths = depthPerToe(worn.dims, foot, { ...shoe, inside: pair.inside }, wear, aids);
+  const depths = depthPerToe(worn.dims, { ...shoe, inside: pair.inside }, wear, aids);
   return {
     foot: seated(footOutline(foot), seat),
     shoe: shoeAbove(pair.shoe, KIND[shoe.kind].opensTo),

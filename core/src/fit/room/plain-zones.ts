@@ -78,9 +78,7 @@ export const insideRoom = (dims: FootDims, inside: Inside, { sockMm, gripMm, fil
   inside.insoleLengthMm - dims.lengthMm - 2 * sockMm - gripMm - fillerMm;
 
 /** What sock, insert and half insole take of the depth over every toe, mm. */
-const layersMm = (wear: Wear, aids: Aids): number => 2 * sockOutlineMm(wear.sockMm) + wear.insertMm + aids.halfInsoleMm;
-/** What is taken of the depth over every toe, hammer toe among it, mm: which toe stands up is not kept. */
-export const depthTakenMm = (dims: FootDims, wear: Wear, aids: Aids): number => dims.hammerToeMm + layersMm(wear, aids);
+export const layersMm = (wear: Wear, aids: Aids): number => 2 * sockOutlineMm(wear.sockMm) + wear.insertMm + aids.halfInsoleMm;
 
 /**
  * Clearances that need no outline, by the zones' own formulas; NaN where they do not apply. The others stay as they were.

@@ -75,6 +75,7 @@ export function footAsWorn(foot: Foot, wear: Wear): WornFoot {
       ankleGirthMm: v.ankleGirthMm.mm,
       calfGirthMm: v.calfGirthMm.mm,
       hammerToeMm: worn.hammerToeMm,
+      hammerToe: worn.hammerToe === null ? -1 : worn.hammerToe - 1,
       cleftMm: FIRST_CLEFT.share * v.lengthMm.mm,
       dorsumMm: height('archStandingMm'),
       navicularMm: height('navicularStandingMm'),

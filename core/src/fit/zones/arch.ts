@@ -13,8 +13,7 @@ export const arch = zone({
   helpsAddUp: false,
   felt: false,
   straight: false,
-  formula: (dims, _, { raised, dropMm, archLine }) =>
-    raised && archLine !== null ? archOverShank(dropMm, archLine, dims.lengthMm, dims.navicularMm) : NaN,
+  formula: (dims, _, { raised, dropMm, archLine }) => (raised && archLine !== null ? archOverShank(dropMm, archLine, dims.lengthMm, dims.navicularMm) : NaN),
   tooLittle: 'the shank presses into the arch',
   tooMuch: 'nothing carries the arch: the weight goes to the ball',
   sum: ({ dropMm, archLine, dims }) => ({ head: { code: 'arch-line', archLine: archLine ?? 'straight', dropMm, lengthMm: dims.lengthMm }, less: [] })

@@ -11,8 +11,9 @@ export interface FootDims extends FootPlan {
   littleToeHeightMm: number;
   ankleGirthMm: number;
   calfGirthMm: number;
-  /** Hammer toes stand this much higher, mm. */
+  /** A hammer toe stands this much higher, mm; which one, 0 the big toe, or -1 where that is not known: then it may be any. */
   hammerToeMm: number;
+  hammerToe: number;
   /** From the back of the heel to the first toe cleft. */
   cleftMm: number;
   /** Heights of the standing foot that were taken, else NaN: its top at half the length, the navicular, the outer ankle bone's lower edge. */

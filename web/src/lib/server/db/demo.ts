@@ -26,6 +26,7 @@ const foot = z.object({
   archType: z.enum(ARCH_TYPES),
   bunionMm: z.number().default(0),
   hammerToeMm: z.number().default(0),
+  hammerToe: z.number().nullable().default(null),
   ankleReachDeg: z.number().nullable().default(null)
 });
 

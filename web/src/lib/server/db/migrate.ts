@@ -18,6 +18,7 @@ import * as keeping from './migrations/0015-keeping';
 import * as safeHands from './migrations/0016-safe-hands';
 import * as foundByIndex from './migrations/0017-found-by';
 import * as scans from './migrations/0018-scans';
+import * as hammerToe from './migrations/0019-hammer-toe';
 import { steps, type Steps } from './steps';
 
 interface Migration {
@@ -44,7 +45,8 @@ export const MIGRATIONS: readonly (Migration & { name: string })[] = [
   { name: '0015-keeping', ...keeping },
   { name: '0016-safe-hands', ...safeHands },
   { name: '0017-found-by', ...foundByIndex },
-  { name: '0018-scans', ...scans }
+  { name: '0018-scans', ...scans },
+  { name: '0019-hammer-toe', ...hammerToe }
 ];
 
 /** Brings the database to the newest structure; what has run is kept in `migrations`. */

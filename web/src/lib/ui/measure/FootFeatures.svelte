@@ -24,6 +24,7 @@
     { key: 'hammerToeMm', name: 'Hammer toe stands higher', unit: 'mm', high: 25 },
     { key: 'ankleReachDeg', name: 'Ankle reach', unit: '°', high: 110 }
   ] as const;
+  const WHICH_TOE = ['big', 'second', 'third', 'fourth', 'little'].map((name, i) => ({ id: String(i + 1), name }));
   const PRINT = [
     { key: 'midfootMm', name: 'Wet print, narrowest' },
     { key: 'heelMm', name: 'Wet print, heel' },
@@ -76,6 +77,16 @@
           />
         {/each}
       </div>
+      {#if own.hammerToeMm}
+        <Choice
+          name="hammer-{side}"
+          legend="Which toe stands higher"
+          options={WHICH_TOE}
+          value={own.hammerToe === null ? null : String(own.hammerToe)}
+          onchange={(toe) => desk.feature(side, { hammerToe: Number(toe) })}
+          onclear={() => desk.feature(side, { hammerToe: null })}
+        />
+      {/if}
       <details>
         <summary class="min-h-11 content-center">Posture score, six marks</summary>
         <p class="soft text-sm">As a clinician or a trained fitter scores them, −2 to +2 each. It grades, it does not diagnose.</p>

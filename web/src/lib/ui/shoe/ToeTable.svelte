@@ -43,5 +43,5 @@
   </tbody>
 </Table>
 <p class="soft text-sm">
-  Heights between big and little toe are taken to fall evenly (estimate); a hammer toe is taken off every toe, since which one it is is not kept.
+  Heights between big and little toe are taken to fall evenly (estimate). A hammer toe of which nobody said which it is, is taken off every toe.
 </p>

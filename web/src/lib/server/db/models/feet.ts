@@ -107,6 +107,7 @@ export const feetTables = (sequelize: Sequelize) => ({
       },
       bunionMm: DOUBLE,
       hammerToeMm: DOUBLE,
+      hammerToe: NUMBER,
       ankleReachDeg: DOUBLE,
       posture: json('posture', (v) => bySchema(v, features.shape.posture, null)),
       print: json('print', (v) => bySchema(v, features.shape.print, null))
