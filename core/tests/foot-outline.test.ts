@@ -75,7 +75,7 @@ describe('a smooth line', () => {
 describe('a shoe drawn from above', () => {
   const inside: Inside = {
     madeForFootMm: 243, insoleLengthMm: 254, flexLineMm: 176, family: 'almond', taperShiftMm: 0, outline: null, ballWidthMm: 86, widthBasis: 'footbed', heelWidthMm: 59, ballGirthMm: 226,
-    waistGirthMm: 221, instepGirthMm: 231, throatGirthMm: null, toplineGirthMm: null, shaftGirthMm: null, toeSpringMm: null, instepHeightMm: null, toplineHeightMm: null, toeDepthMm: 24, littleToeDepthMm: 19
+    waistGirthMm: 221, instepGirthMm: 231, throatGirthMm: null, toplineGirthMm: null, shaftGirthMm: null, toeSpringMm: NaN, instepHeightMm: NaN, toplineHeightMm: NaN, toeDepthMm: 24, littleToeDepthMm: 19
   }; // prettier-ignore
   const shoe = compileShoe(inside, 0.5);
   it('its wall stands round its inside, as thick everywhere; its opening lies within and ends at the throat', () => {

@@ -33,10 +33,10 @@ export interface Inside {
   shaftGirthMm: number | null;
   toeDepthMm: number;
   littleToeDepthMm: number;
-  /** How far the toe stands off the ground; the top above the insole at half the length the size is made for; the topline's height under the outer ankle bone. Null where it is not known. */
-  toeSpringMm: number | null;
-  instepHeightMm: number | null;
-  toplineHeightMm: number | null;
+  /** How far the toe stands off the ground; the top above the insole at half the length the size is made for; the topline's height under the outer ankle bone. NaN where it is not known. */
+  toeSpringMm: number;
+  instepHeightMm: number;
+  toplineHeightMm: number;
 }
 
 /** An empty inside, to be overwritten. */
@@ -58,7 +58,7 @@ export const blankInside = (): Inside => ({
   shaftGirthMm: null,
   toeDepthMm: 0,
   littleToeDepthMm: 0,
-  toeSpringMm: null,
-  instepHeightMm: null,
-  toplineHeightMm: null
+  toeSpringMm: NaN,
+  instepHeightMm: NaN,
+  toplineHeightMm: NaN
 });

@@ -156,10 +156,10 @@ function insideAt(last: Last, sizes: number, girthSizes: number, letters: number
 
 /** What a last stands like in a size: all of it grows as the foot does. */
 function formInto(form: LastForm | undefined, scale: number, forFootMm: number, into: Inside): void {
-  const grown = (mm: number | undefined): number | null => (mm === undefined ? null : mm * scale);
-  into.toeSpringMm = grown(form?.toeSpringMm);
-  into.instepHeightMm = grown(form?.instepHeightMm);
-  into.toplineHeightMm = form?.sideCut === undefined ? null : toplineAtAnkle(form.sideCut, grown(form.backHeightMm) ?? undefined, forFootMm);
+  into.toeSpringMm = form?.toeSpringMm === undefined ? NaN : form.toeSpringMm * scale;
+  into.instepHeightMm = form?.instepHeightMm === undefined ? NaN : form.instepHeightMm * scale;
+  into.toplineHeightMm =
+    form?.sideCut === undefined ? NaN : toplineAtAnkle(form.sideCut, form.backHeightMm === undefined ? NaN : form.backHeightMm * scale, forFootMm);
 }
 
 /** Heights and places of a form that grow with the foot. */

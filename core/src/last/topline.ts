@@ -19,12 +19,12 @@ export const TOPLINE_SD_MM = 3;
 /**
  * Height of the topline above the insole under the outer ankle bone, mm: it falls from the back to the lowest of the sides, steeply at first.
  * @param sideCut how high the sides are cut
- * @param backMm height of the back where it was measured; by the side cut when left out
+ * @param backMm height of the back; NaN where it was not measured: by the side cut
  * @param madeForMm foot length the size is made for
  */
-export function toplineAtAnkle(sideCut: SideCut, backMm: number | undefined, madeForMm: number): number {
+export function toplineAtAnkle(sideCut: SideCut, backMm: number, madeForMm: number): number {
   const { back, side, lowestAt } = CUTS[sideCut];
   const lowest = side * madeForMm;
   const fallen = 1 - ANKLE_BONE_AT / lowestAt;
-  return lowest + Math.max(0, (backMm ?? back * madeForMm) - lowest) * fallen * fallen;
+  return lowest + Math.max(0, (backMm > 0 ? backMm : back * madeForMm) - lowest) * fallen * fallen;
 }

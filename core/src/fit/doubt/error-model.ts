@@ -56,7 +56,7 @@ export function disturbInside(inside: Inside, sd: Shoe['sd'], z: Float64Array, c
   into.flexLineMm = inside.flexLineMm + sd.ballLineMm * z[common + 4];
   into.toeDepthMm = inside.toeDepthMm + sd.depthMm * z[common + 5];
   into.littleToeDepthMm = inside.littleToeDepthMm + sd.depthMm * z[common + 5];
-  into.instepHeightMm = inside.instepHeightMm === null ? null : inside.instepHeightMm + sd.depthMm * z[common + 5];
-  into.toplineHeightMm = inside.toplineHeightMm === null ? null : inside.toplineHeightMm + TOPLINE_SD_MM * z[common + 5];
+  into.instepHeightMm = inside.instepHeightMm + sd.depthMm * z[common + 5];
+  into.toplineHeightMm = inside.toplineHeightMm + TOPLINE_SD_MM * z[common + 5];
   return into;
 }

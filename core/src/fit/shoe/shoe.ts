@@ -144,9 +144,9 @@ export function completeShoe(input: ShoeInput): Shoe {
       shaftGirthMm: input.shaftGirthMm ?? null,
       toeDepthMm: toeDepth,
       littleToeDepthMm: toeDepth - (MADE_FOR.toeHeight - MADE_FOR.littleToeHeight) * L0,
-      toeSpringMm: null,
-      instepHeightMm: null,
-      toplineHeightMm: null
+      toeSpringMm: NaN,
+      instepHeightMm: NaN,
+      toplineHeightMm: NaN
     },
     sd: {
       lengthMm: 0,

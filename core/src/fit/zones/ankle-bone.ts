@@ -13,11 +13,11 @@ export const ankleBone = zoneOfSome({
   cuts: cuts(-1, 2, 24, 32),
   helpsAddUp: false,
   felt: false,
-  formula: (dims, inside, allowances) => (inside.toplineHeightMm === null ? NaN : dims.ankleBoneMm + allowances.liftMm - inside.toplineHeightMm),
+  formula: (dims, inside, allowances) => dims.ankleBoneMm + allowances.liftMm - inside.toplineHeightMm,
   tooLittle: 'rubs the ankle bone',
   tooMuch: 'low sides hold less',
   sum: ({ inside, dims, insertMm }) => ({
-    head: { code: 'under-bone', boneMm: dims.ankleBoneMm, toplineMm: inside.toplineHeightMm ?? NaN },
+    head: { code: 'under-bone', boneMm: dims.ankleBoneMm, toplineMm: inside.toplineHeightMm },
     less: [less('insert', -insertMm)]
   })
 });

@@ -12,12 +12,11 @@ export const instepHeight = zone({
   cuts: cuts(-6, -3, 6, 12),
   helpsAddUp: false,
   felt: false,
-  formula: (dims, inside, allowances) =>
-    inside.instepHeightMm === null ? NaN : inside.instepHeightMm - dims.dorsumMm - allowances.liftMm - 2 * allowances.sockMm,
+  formula: (dims, inside, allowances) => inside.instepHeightMm - dims.dorsumMm - allowances.liftMm - 2 * allowances.sockMm,
   tooLittle: 'presses on the instep though its girth is right',
   tooMuch: 'the vamp creases, little holds the instep down',
   sum: ({ inside, dims, insertMm, sockMm }) => ({
-    head: { code: 'difference', shoeMm: inside.instepHeightMm ?? NaN, footMm: dims.dorsumMm },
+    head: { code: 'difference', shoeMm: inside.instepHeightMm, footMm: dims.dorsumMm },
     less: [less('insert', insertMm), less('sock', 2 * sockMm)]
   })
 });
