@@ -18,7 +18,7 @@ export interface SetScan {
 }
 
 /** Constants of the setting [model]. */
-const DIRECTIONS = 642;
+export const DIRECTIONS = 642;
 const SCORED_FACES = 1200;
 const FACES_DOWN = 0.8;
 const WITHIN_MM = 6;
@@ -33,12 +33,12 @@ const FACES_FLOOR = 0.75;
 export const LOW_OF_LENGTH = 0.18;
 
 /** Middle, direction and area of every triangle. */
-interface Faces {
+export interface Faces {
   middle: Float32Array;
   normal: Float32Array;
   area: Float32Array;
 }
-function facesOf(mesh: Mesh): Faces {
+export function facesOf(mesh: Mesh): Faces {
   const { points, triangles } = mesh;
   const n = trianglesOf(mesh);
   const faces: Faces = { middle: new Float32Array(3 * n), normal: new Float32Array(3 * n), area: new Float32Array(n) };
@@ -54,7 +54,7 @@ function facesOf(mesh: Mesh): Faces {
 }
 
 /** Directions spread evenly over a ball (Fibonacci's spiral). */
-const directions = (many: number): Space[] =>
+export const directions = (many: number): Space[] =>
   Array.from({ length: many }, (_, i) => {
     const z = 1 - (2 * i + 1) / many;
     const r = Math.sqrt(1 - z * z);
@@ -145,7 +145,7 @@ function planeThrough({ middle, area }: Faces, chosen: readonly number[], like: 
 }
 
 /** Points of a mesh in another frame. */
-function inFrame({ points, triangles }: Mesh, rows: readonly [Space, Space, Space], by: Space): Mesh {
+export function inFrame({ points, triangles }: Mesh, rows: readonly [Space, Space, Space], by: Space): Mesh {
   const out = new Float32Array(points.length);
   for (let i = 0; i < points.length; i += 3) for (let k = 0; k < 3; k++) out[i + k] = along(points, i, rows[k]) - by[k];
   return { points: out, triangles };

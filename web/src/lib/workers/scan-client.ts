@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import type { Load, Side, TakenId } from '@chiave/core/measure';
-import type { Plane, ScanUnit, ScanValue } from '@chiave/core/scan';
+import type { LastAsked, Plane, ScanUnit, ScanValue, TakenLast } from '@chiave/core/scan';
 import { Beside } from './remote';
 import type { ScannedView, Scanning, ScanTaken } from './scan.worker';
 
@@ -9,10 +9,12 @@ export class ScanReader {
   #worker: Beside<Scanning> | undefined;
 
   /** @throws Error in words where the file holds no foot */
-  async take(file: Blob, unit: ScanUnit['id'] | null, onstep: (done: number) => void): Promise<ScanTaken> {
-    this.stop();
-    const worker = (this.#worker = new Beside<Scanning>(new Worker(new URL('./scan.worker.ts', import.meta.url), { type: 'module' })));
-    return worker.ask<ScanTaken>((s) => s.take(file, unit, proxy(onstep)));
+  take(file: Blob, unit: ScanUnit['id'] | null, onstep: (done: number) => void): Promise<ScanTaken> {
+    return this.#anew().ask<ScanTaken>((s) => s.take(file, unit, proxy(onstep)));
+  }
+  /** @throws Error in words where the file holds no last */
+  last(file: Blob, asked: LastAsked, unit: ScanUnit['id'] | null, onstep: (done: number) => void): Promise<TakenLast> {
+    return this.#anew().ask<TakenLast>((s) => s.last(file, asked, unit, proxy(onstep)));
   }
   /** @throws Error in words */
   measure(side: Side, load: Load): Promise<ScannedView> {
@@ -20,6 +22,10 @@ export class ScanReader {
   }
   along(id: TakenId, plane: Plane): Promise<ScanValue | null> {
     return this.#there().ask<ScanValue | null>((s) => s.along(id, plane));
+  }
+  #anew(): Beside<Scanning> {
+    this.stop();
+    return (this.#worker = new Beside<Scanning>(new Worker(new URL('./scan.worker.ts', import.meta.url), { type: 'module' })));
   }
   #there(): Beside<Scanning> {
     if (!this.#worker) throw new Error('no scan was taken');

@@ -6,12 +6,15 @@ import {
   footScan,
   girthAlong,
   SCAN_UNITS,
+  takeLast,
   takeScan,
   type FootScan,
+  type LastAsked,
   type Plane,
   type ScanUnit,
   type ScanValue,
   type ScanValues,
+  type TakenLast,
   type TakenScan
 } from '@chiave/core/scan';
 
@@ -61,6 +64,12 @@ function along(id: TakenId, plane: Plane): ScanValue | null {
   return girth && { mm: girth.cut.lengthMm, sdMm: girth.sdMm, plane: girth.plane, line: girth.cut.line };
 }
 
-const scanning = { take, measure, along };
+/** Reads a last at once: nothing of it is asked about afterwards. @throws Error in words where the file holds none */
+async function last(file: Blob, asked: LastAsked, unit: ScanUnit['id'] | null, onstep: (done: number) => void): Promise<TakenLast> {
+  onstep(0.02);
+  return takeLast(new Uint8Array(await file.arrayBuffer()), asked, SCAN_UNITS.find((u) => u.id === unit) ?? null, onstep);
+}
+
+const scanning = { take, measure, along, last };
 export type Scanning = typeof scanning;
 expose(scanning);

@@ -11,8 +11,14 @@
   import Select from '$lib/ui/kit/Select.svelte';
   import { undoList } from './undo.svelte';
 
-  /** The definition of a last: every figure with its unit; what is wrong is said beside it. */
-  let { last, version, letters }: { last: Last & { version?: number }; version: number; letters: readonly string[] } = $props();
+  /**
+   * The definition of a last: every figure with its unit; what is wrong is said beside it.
+   * @prop proposed texts by their fields, which something else read: they are put in, and kept like what was typed
+   */
+  // prettier-ignore
+  let { last, version, letters, proposed = null }: {
+    last: Last & { version?: number }; version: number; letters: readonly string[]; proposed?: Readonly<Record<string, string>> | null;
+  } = $props();
   let seen = untrack(() => version);
 
   // A form's field has no dots in its name.
@@ -44,6 +50,10 @@
     if (version === seen) return;
     seen = version;
     form.set(typedOf(last));
+  });
+  $effect(() => {
+    const fields = proposed;
+    if (fields) untrack(() => form.update((typed) => ({ ...typed, ...Object.fromEntries(Object.entries(fields).map(([path, text]) => [keyOf(path), text])) })));
   });
   const optionsOf = (f: LastField) => (f.path === 'base.width' ? letters.map((id) => ({ id, name: id })) : f.options);
   const wrong = $derived(Object.values($errors).flat().filter(Boolean));

@@ -16,8 +16,8 @@
 
   /** Pairs measured on a last by several hands, and what they say together. */
   // prettier-ignore
-  let { last, readings, estimate, letters }: {
-    last: Last & { version: number }; readings: readonly ReadingRow[]; estimate: LastEstimate; letters: readonly string[];
+  let { last, readings, estimate, letters, ondefine }: {
+    last: Last & { version: number }; readings: readonly ReadingRow[]; estimate: LastEstimate; letters: readonly string[]; ondefine: (fields: Record<string, string>) => void;
   } = $props();
 
   const countOf = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
@@ -61,7 +61,7 @@
 </script>
 
 <Sheet class="grid content-start gap-2" heading="Measured pairs">
-  <ReadingForm {last} {letters} />
+  <ReadingForm {last} {letters} {ondefine} />
   {#if message}<Notice tone="caution" role="alert">{message}</Notice>{/if}
   {#if readings.length > 0}
     <Table data-readings>

@@ -4,6 +4,7 @@
   import { format } from 'date-fns';
   import { readInsole, TOE_FAMILY, type Last } from '@chiave/core/last';
   import { parseLength, trimNumber, type Side } from '@chiave/core/measure';
+  import type { LastScan } from '@chiave/core/scan';
   import type { Point } from '@chiave/core/shape';
   import { readingSchema } from '$lib/api/stock-schema';
   import { apiForm, firstOf, numberOr } from '$lib/send/api-form';
@@ -17,12 +18,14 @@
   import Select from '$lib/ui/kit/Select.svelte';
   import { said } from '$lib/workers/remote';
   import { TracingReader } from '$lib/workers/tracing-client';
+  import LastScanPart from './LastScanPart.svelte';
   import { READ_FIGURES } from './read-figures';
   import { undoList } from './undo.svelte';
   import { SIDE_CHOICES } from '$lib/ui/kit/side-choices';
 
   /** The inside of one pair on a last, as somebody measured it; an outline fills the figures in. */
-  let { last, letters }: { last: Last; letters: readonly string[] } = $props();
+  // prettier-ignore
+  let { last, letters, ondefine }: { last: Last; letters: readonly string[]; ondefine: (fields: Record<string, string>) => void } = $props();
   const MOST_BYTES = 20_000_000;
   /** Points of an outline that are kept. */
   const MOST_POINTS = 800;
@@ -63,8 +66,8 @@
     }
   });
 
-  /** An outline fills the figures in; they can still be changed. */
-  function fromOutline(points: readonly Point[]): void {
+  /** An outline fills the figures in; they can still be changed. @returns whether it is an insole's */
+  function fromOutline(points: readonly Point[]): boolean {
     try {
       const read = readInsole(points, $form.side as Side);
       const { lengthMm, ballMm, narrowMm, heelMm } = read;
@@ -73,9 +76,21 @@
       outline = read.outline;
       toeSeen = `Its toe lies closest to ${TOE_FAMILY[read.family].name}, taper ${trimNumber(Math.abs(read.taperShiftMm))} mm ${read.taperShiftMm < 0 ? 'earlier' : 'later'}, off by ${trimNumber(read.offMm)} mm.`;
       trouble = '';
+      return true;
     } catch (error) {
       trouble = `${said(error)}.`;
+      return false;
     }
+  }
+  const sizeRead = $derived.by((): number | null => {
+    const read = numberOr($form.size);
+    return typeof read === 'number' ? read : null;
+  });
+  /** A scanned last’s feather line is its insole’s, laid flat; in pictures down is up. */
+  function fromScan(scan: LastScan): boolean {
+    if (!fromOutline(scan.outline.map(({ x, y }) => ({ x, y: -y })))) return false;
+    $form.ballGirthMm = trimNumber(scan.ballGirthMm);
+    return true;
   }
   async function bring(file: File): Promise<void> {
     trouble = '';
@@ -116,6 +131,7 @@
     <Button type="submit">Keep this reading</Button>
   </div>
 </form>
+<LastScanPart {last} size={sizeRead} letters={letters.indexOf($form.width) - letters.indexOf(last.base.width)} ontaken={fromScan} {ondefine} />
 {#if reading}<Notice role="status">Reading: {reading} …</Notice>{/if}
 {#if toeSeen}<Notice role="status">{toeSeen}</Notice>{/if}
 {#if trouble || $message}<Notice tone="caution" role="alert">{trouble || $message}</Notice>{/if}

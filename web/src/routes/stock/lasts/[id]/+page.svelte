@@ -24,6 +24,8 @@
     form: last.form,
     dropMm: gradedDrop(last, last.base.size)
   });
+  /** What a scan says of the definition, to be looked at before it is kept. */
+  let proposed = $state.raw<Readonly<Record<string, string>> | null>(null);
   let other = $state('');
   let message = $state('');
   let like = $state('');
@@ -61,9 +63,9 @@
       <LastViews shoes={[shoe]} view="top" />
       <LastViews shoes={[shoe]} view="side" />
     </Sheet>
-    <LastReadings {last} readings={data.readings} estimate={data.estimate} letters={data.maker.letters} />
+    <LastReadings {last} readings={data.readings} estimate={data.estimate} letters={data.maker.letters} ondefine={(fields) => (proposed = fields)} />
     <Sheet class="lg:col-span-2" heading="Definition">
-      <LastForm {last} version={last.version} letters={data.maker.letters} />
+      <LastForm {last} version={last.version} letters={data.maker.letters} {proposed} />
     </Sheet>
     {#if data.says.length > 0}
       <Sheet heading="What try-ons say">

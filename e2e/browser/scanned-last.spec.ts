@@ -1,0 +1,42 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { gradeLast, type Last } from '../../core/src/last';
+import { lastScanOf } from '../../demo/scan/lasts';
+import { stlOf } from '../../demo/scan/stl';
+import { axeViolations } from './axe';
+import { open } from './open';
+
+const last = (JSON.parse(readFileSync(new URL('../../demo/data/lasts.json', import.meta.url), 'utf8')) as Last[]).find((l) => l.id === 'breve')!;
+const inside = gradeLast(last, last.base.size, 0);
+const solid = { inside, dropMm: 50, toeSpringMm: 9, heightsMm: [78, 66, 42, 26] } as const;
+const scan = { name: 'breve.stl', mimeType: 'model/stl', buffer: Buffer.from(stlOf(lastScanOf(solid, 3))) };
+
+test('a scanned last fills a reading of its inside, and its definition by a press; nothing is kept before', async ({ page }) => {
+  test.setTimeout(120_000);
+  await open(page, '/stock/lasts/breve');
+  const file = page.locator('input[type=file][accept*=".stl"]');
+  await file.setInputFiles(scan);
+  await expect(page.getByRole('alert')).toContainText('Write the size that was scanned first');
+  await page.getByLabel('Size', { exact: true }).first().fill(String(last.base.size));
+  await page.getByLabel('Shoe', { exact: true }).selectOption('right');
+  await page.getByLabel('By whom').fill('Nerina');
+  await file.setInputFiles({ ...scan, name: 'letter.stl', buffer: Buffer.from('a letter') });
+  await expect(page.getByRole('alert')).toContainText('letter.stl: it is none of STL, OBJ or PLY');
+  await file.setInputFiles(scan);
+  const read = page.locator('[data-last-scanned]');
+  await expect(read).toContainText('instep girth', { timeout: 60_000 });
+  const length = page.getByLabel('length, mm', { exact: true });
+  expect(Math.abs(Number(await length.inputValue()) - inside.insoleLengthMm)).toBeLessThan(1.5);
+  expect(Math.abs(Number(await page.getByLabel('ball width, mm', { exact: true }).first().inputValue()) - inside.ballWidthMm)).toBeLessThan(1);
+  const spring = page.getByLabel('toe spring, mm');
+  await read.getByRole('button', { name: 'Put the others into the definition below' }).click();
+  await expect(read).toContainText('nothing is kept until you press');
+  expect(Math.abs(Number(await spring.inputValue()) - 9)).toBeLessThan(2);
+  expect(await axeViolations(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  const row = page.locator('[data-readings] tbody tr').filter({ hasText: 'Nerina' }).last();
+  await expect(row).toBeVisible();
+  await expect(page.locator('[data-line]')).toBeVisible();
+  await row.getByRole('button', { name: 'take away' }).click();
+  await expect(page.locator('[data-line]')).toHaveCount(0);
+});
