@@ -22,6 +22,7 @@ export function lastOf(design: LastDesign): Last {
   const over = design.widthBasis === 'feather-edge' ? 1.1 : 1.052;
   const ballWidth = (2 * plan - 0.403 * girth) / over;
   const tip = kind.basis === 'usable' ? (TOE_FAMILY[design.family].nominalTipMm * forFoot) / 245 : 0;
+  const form = formOf(design, forFoot);
   return {
     id: design.id,
     maker: design.maker,
@@ -55,7 +56,7 @@ export function lastOf(design: LastDesign): Last {
     },
     ...(design.aliases ? { aliases: design.aliases } : {}),
     ...(design.combination ? { combination: design.combination } : {}),
-    form: formOf(design, forFoot),
+    form,
     evidence: {
       mark: design.mark,
       lengthSdMm: design.mark === 'measured' ? 0.6 : 1.5,
@@ -72,7 +73,8 @@ function formOf(design: LastDesign, forFootMm: number): NonNullable<Last['form']
   const drop = first ? Math.max(0, first.heel - (first.platform ?? 0)) : 25;
   return {
     heelHeightMm: drop,
-    toeSpringMm: drop > 60 ? 6 : design.kind === 'running' ? 16 : 10,
+    // Nobody laid a ruler under the running lasts yet.
+    ...(design.kind === 'running' ? {} : { toeSpringMm: drop > 60 ? 6 : 10 }),
     archLine: drop > 40 ? 'curved' : 'straight',
     sideCut: ['pump', 'flat', 'ballet-slipper'].includes(design.kind) ? 'low' : 'medium',
     ...(design.mark === 'measured' ? { instepHeightMm: tenth(0.262 * forFootMm + 0.2 * (design.instep ?? 0)), backHeightMm: tenth(0.228 * forFootMm) } : {}),

@@ -102,7 +102,7 @@ const BY_HAND: Readonly<Record<string, readonly string[]>> = {
   // The run is in 35 days: better bought 14 before, told 21 before that. 137 days of 22 km a week are 431, and the pair lasts 346 to 577.
   'jory-tamblin': ['2026-11-20 buy-for-event: the lakeside run', '2026-11-20 running-pair: Tarn'],
   // Tipped 190 days ago: half a year was over on the 14th.
-  'nives-orlumbra': ['2026-11-20 tips: Chorus 50 Lacquer', '2027-04-22 tips: Chorus 50 Lacquer', '2027-10-20 tips: Chorus 50 Lacquer'],
+  'nives-orlumbra': ['2026-11-20 tips: Chorus 50', '2027-04-22 tips: Chorus 50', '2027-10-20 tips: Chorus 50'],
   'mina-lindqvarn': ['2027-05-06 remeasure', '2027-11-06 remeasure'],
   // In 24 days: a hem is told 28 before, a pair to buy 14 and 21 before.
   'cosima-travaglin': ['2026-11-20 hem: the gala on the lawn', '2026-11-20 buy-for-event: the gala on the lawn']

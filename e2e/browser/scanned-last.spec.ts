@@ -28,6 +28,7 @@ test('a scanned last fills a reading of its inside, and its definition by a pres
   const length = page.getByLabel('length, mm', { exact: true });
   expect(Math.abs(Number(await length.inputValue()) - inside.insoleLengthMm)).toBeLessThan(1.5);
   expect(Math.abs(Number(await page.getByLabel('ball width, mm', { exact: true }).first().inputValue()) - inside.ballWidthMm)).toBeLessThan(1);
+  await expect(page.locator('[data-line-read]')).toBeVisible();
   const spring = page.getByLabel('toe spring, mm');
   await read.getByRole('button', { name: 'Put the others into the definition below' }).click();
   await expect(read).toContainText('nothing is kept until you press');
@@ -36,6 +37,7 @@ test('a scanned last fills a reading of its inside, and its definition by a pres
   await page.getByRole('button', { name: 'Keep this reading' }).click();
   const row = page.locator('[data-readings] tbody tr').filter({ hasText: 'Nerina' }).last();
   await expect(row).toBeVisible();
+  await expect(page.locator('[data-line-read]')).toHaveCount(0);
   await expect(page.locator('[data-line]')).toBeVisible();
   await row.getByRole('button', { name: 'take away' }).click();
   await expect(page.locator('[data-line]')).toHaveCount(0);

@@ -66,10 +66,9 @@ export function lastScan(mesh: Mesh, { forFootMm: L, dropMm }: LastAsked): LastS
   const square = (s: number): Plane => ({ at: bottom.at(s), normal: bottom.ahead(s) });
   const waists = [0, 1, 2, 3, 4, 5].map((i) => girth(square(at(AT.waist[0] + ((AT.waist[1] - AT.waist[0]) * i) / 5))));
   const width = half(at(BALL_AT)).left + half(at(BALL_AT)).right;
-  // The big toe's side is the one the ball's inner head stands out to; a toe's middle is told from the axis.
   const inner = innerSide(outline);
   const over = (s: number, y: number): number => thickness(bottom, s, y);
-  return {
+  const read = {
     outline: outline.map(({ x, y }) => ({ x: x - back, y })),
     lengthMm: front - back,
     ballGirthMm: girth(throughBall(bottom, at, half, inner)),
@@ -80,6 +79,8 @@ export function lastScan(mesh: Mesh, { forFootMm: L, dropMm }: LastAsked): LastS
     toeSpringMm: bottom.height(front) - bottom.height(bottom.treadMm),
     instepHeightMm: over(at(AT.half), 0)
   };
+  if (!Object.values(read).every((value) => typeof value !== 'number' || Number.isFinite(value))) throw new ScanRefused('no-feather');
+  return read;
 }
 
 /** The bottom and its feather line, turned until the line lies along its own axis: that is only known once it is there. */

@@ -1,6 +1,6 @@
-import { hullOf, spread, turned, type Point } from '../shape';
+import { spread, turned, type Point } from '../shape';
 import type { Mesh } from './mesh';
-import { DIRECTIONS, directions, facesOf, inFrame, type Faces } from './set';
+import { DIRECTIONS, directions, facesOf, forwardOf, heelMiddle, inFrame, lean, type Faces } from './set';
 import { along, cross, squareTo, unit, type Space } from './space';
 
 /** Faces that look this nearly one way belong to the bottom; while it is looked for, and while its direction is settled. */
@@ -41,11 +41,6 @@ function downOf(faces: Faces): Space {
   return down;
 }
 
-/** Where the middles of heel and ball are taken, of the length. */
-const HEEL_AT = 0.17;
-const BALL_AT: readonly [number, number] = [0.6, 0.75];
-const WITHIN = 0.02;
-
 /**
  * Sets a last with its bottom below, its axis from the middle of the heel to that of the ball, its toe in front. Its pitch is not seen: a loose
  * last may be rolled.
@@ -58,50 +53,15 @@ export function setLast(mesh: Mesh): Mesh {
   const down = inFrame(mesh, [east, cross(up, east), up], [0, 0, 0]);
   const plan: Point[] = [];
   for (let p = 0; p < down.points.length; p += 3) plan.push({ x: down.points[p], y: down.points[p + 1] });
-  let angle = narrowest(plan);
-  // The ball lies nearer the toe and is wider than the heel.
-  const laid = turned(plan, angle);
-  const [back, front] = spread(laid.map((p) => p.x));
-  const widthAt = (share: number): number => {
-    const [a, b] = spread(laid.filter((p) => Math.abs(p.x - back - share * (front - back)) < WITHIN * (front - back)).map((p) => p.y));
-    return b - a;
-  };
-  if (widthAt(0.2) + widthAt(0.3) > widthAt(0.62) + widthAt(0.7)) angle += Math.PI;
+  let angle = forwardOf(plan);
   for (let round = 0; round < 5; round++) angle += lean(turned(plan, angle));
   const set = turned(plan, angle);
-  const [heel] = spread(set.map((p) => p.x));
-  const long = spread(set.map((p) => p.x))[1] - heel;
-  const middle = middleAt(set, heel + HEEL_AT * long, WITHIN * long);
+  const [heel, toe] = spread(set.map((p) => p.x));
+  const middle = heelMiddle(set, heel, toe - heel);
   const points = new Float32Array(down.points);
   set.forEach((p, i) => {
     points[3 * i] = p.x - heel;
     points[3 * i + 1] = p.y - middle;
   });
   return { points, triangles: down.triangles };
-}
-
-/** The direction in which a plan is narrowest across. */
-function narrowest(plan: readonly Point[]): number {
-  const hull = hullOf(plan);
-  let best = { angle: 0, width: Infinity };
-  hull.forEach((p, i) => {
-    const q = hull[(i + 1) % hull.length];
-    const angle = Math.atan2(q.y - p.y, q.x - p.x);
-    const [a, b] = spread(turned(hull, angle).map((r) => r.y));
-    if (b - a < best.width) best = { angle, width: b - a };
-  });
-  return best.angle;
-}
-
-function middleAt(laid: readonly Point[], x: number, within: number): number {
-  const [a, b] = spread(laid.filter((p) => Math.abs(p.x - x) < within).map((p) => p.y));
-  return (a + b) / 2;
-}
-
-function lean(laid: readonly Point[]): number {
-  const [back, front] = spread(laid.map((p) => p.x));
-  const long = front - back;
-  const middle = (BALL_AT[0] + BALL_AT[1]) / 2;
-  const ball = middleAt(laid, back + middle * long, ((BALL_AT[1] - BALL_AT[0]) / 2) * long);
-  return Math.atan2(ball - middleAt(laid, back + HEEL_AT * long, WITHIN * long), (middle - HEEL_AT) * long);
 }

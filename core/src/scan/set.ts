@@ -152,7 +152,7 @@ export function inFrame({ points, triangles }: Mesh, rows: readonly [Space, Spac
 }
 
 /** The direction along the floor in which what lies low is narrowest across, toes in front. */
-function forwardOf(low: readonly Point[]): number {
+export function forwardOf(low: readonly Point[]): number {
   const hull = hullOf(low);
   let best = { angle: longAxis(low), width: Infinity };
   hull.forEach((p, i) => {
@@ -260,13 +260,13 @@ function extent({ points }: Mesh, axis: Space): number {
 /** Shares of the length at which the middle of the heel is taken, and the ball; where the axis crosses the ball is in its middle [model]. */
 const HEEL_AT = 0.17;
 const BALL_FROM_TO: readonly [number, number] = [0.6, 0.75];
-const heelMiddle = (laid: readonly Point[], back: number, long: number): number => middleAt(laid, back + HEEL_AT * long, 0.02 * long);
+export const heelMiddle = (laid: readonly Point[], back: number, long: number): number => middleAt(laid, back + HEEL_AT * long, 0.02 * long);
 function middleAt(laid: readonly Point[], x: number, within: number): number {
   const [a, b] = spread(laid.filter((p) => Math.abs(p.x - x) < within).map((p) => p.y));
   return (a + b) / 2;
 }
 /** By how much a foot is still turned off its axis, rad. */
-function lean(laid: readonly Point[]): number {
+export function lean(laid: readonly Point[]): number {
   const [back, front] = spread(laid.map((p) => p.x));
   const long = front - back;
   const [from, to] = BALL_FROM_TO;

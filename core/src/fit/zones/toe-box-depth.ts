@@ -8,7 +8,8 @@ import { zone } from './zone';
 /** Toes that lie straight over a sole that curves up to its tip stand off it in between: so much of the spring at their highest [model]. */
 const SPRING_TAKES = 0.18;
 /** What the toe's spring takes of the depth over the toes, mm. @param stays share of it that stays under the foot's weight */
-export const springTakesMm = ({ toeSpringMm }: Inside, stays: number): number => (toeSpringMm > 0 ? SPRING_TAKES * stays * toeSpringMm : 0);
+export const springTakesMm = ({ toeSpringMm }: Pick<Inside, 'toeSpringMm'>, stays: number): number =>
+  toeSpringMm > 0 ? SPRING_TAKES * stays * toeSpringMm : 0;
 
 /** Height over the big toe and over the little toe, bare foot and no insert, mm. */
 export const bigToeDepth = (dims: FootDims, inside: Inside): number => inside.toeDepthMm - dims.toeHeightMm;

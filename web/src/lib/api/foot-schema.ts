@@ -59,7 +59,13 @@ export const features = z.object({
   archType: z.enum(ARCH_TYPES).nullable(),
   bunionMm: standsOut.describe('how far it stands out, inside the ball width, mm'),
   hammerToeMm: standsOut.describe('how much higher the raised toe stands, mm'),
-  hammerToe: z.number().int().min(1, 'toe 1 to 5, 1 the big toe').max(5, 'toe 1 to 5, 1 the big toe').nullable().describe('which toe that is, 1 the big toe; any of them where it is left out'),
+  hammerToe: z
+    .number()
+    .int()
+    .min(1, 'toe 1 to 5, 1 the big toe')
+    .max(5, 'toe 1 to 5, 1 the big toe')
+    .nullable()
+    .describe('which toe that is, 1 the big toe; any of them where it is left out'),
   ankleReachDeg: z.number().min(0, 'from 0 to 110 degrees').max(110, 'from 0 to 110 degrees').nullable(),
   posture: z.array(mark).length(6, 'six marks').nullable(),
   print: z.object({ midfootMm: printMm, heelMm: printMm, forefootMm: printMm }).nullable()

@@ -1,6 +1,7 @@
 import { planOf } from '@chiave/core/fit';
 import type { Foot, TakenId } from '@chiave/core/measure';
 import { BONES, CUT, flatSkin, SKIN_AT } from '@chiave/core/heel';
+import { ANKLE_BONE_AT } from '@chiave/core/last';
 import { compileFootShape, footOutline, type FootOutline, type FootShape, type Point } from '@chiave/core/shape';
 
 /** Where each measure lies on a foot, for pointing from a field to the drawing and back. Foot coordinates, mm. */
@@ -73,6 +74,8 @@ export function sideHeights(foot: Foot, taken: Partial<Record<TakenId, { mm: num
   };
 }
 
+/** Height of the outer ankle bone's lower edge, of the foot's length [estimate, for drawing]. */
+const ANKLE_BONE_OF_LENGTH = 0.205;
 /** The leg is shown up to here, of the foot's length. */
 const LEG_UPTO = 0.66;
 
@@ -95,6 +98,7 @@ export function fromSide(foot: Foot, heights: SideHeights): { skin: Point[]; pla
       line('instepGirthMm', at(SKIN_AT.halfLength), at(SKIN_AT.archUnder)),
       line('shortHeelGirthMm', at(SKIN_AT.heelUnder), at(SKIN_AT.ankleBend)),
       line('ballGirthMm', { x: ball, y: 0 }, at(SKIN_AT.ballTop)),
+      line('ankleBoneMm', { x: ANKLE_BONE_AT * L, y: 0 }, { x: ANKLE_BONE_AT * L, y: ANKLE_BONE_OF_LENGTH * L }),
       line('ankleGirthMm', at(SKIN_AT.ankleBack), at(SKIN_AT.ankleFront))
     ]
   };

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { ComponentProps } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import { sameLine, TOE_FAMILY, type Last, type LastEstimate } from '@chiave/core/last';
   import { signedNumber, trimNumber } from '@chiave/core/measure';
@@ -16,8 +17,9 @@
 
   /** Pairs measured on a last by several hands, and what they say together. */
   // prettier-ignore
-  let { last, readings, estimate, letters, ondefine }: {
+  let { last, readings, estimate, letters, ondefine, online }: {
     last: Last & { version: number }; readings: readonly ReadingRow[]; estimate: LastEstimate; letters: readonly string[]; ondefine: (fields: Record<string, string>) => void;
+    online: ComponentProps<typeof ReadingForm>['online'];
   } = $props();
 
   const countOf = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
@@ -61,7 +63,7 @@
 </script>
 
 <Sheet class="grid content-start gap-2" heading="Measured pairs">
-  <ReadingForm {last} {letters} {ondefine} />
+  <ReadingForm {last} {letters} {ondefine} {online} />
   {#if message}<Notice tone="caution" role="alert">{message}</Notice>{/if}
   {#if readings.length > 0}
     <Table data-readings>

@@ -25,7 +25,11 @@
 
   /** The inside of one pair on a last, as somebody measured it; an outline fills the figures in. */
   // prettier-ignore
-  let { last, letters, ondefine }: { last: Last; letters: readonly string[]; ondefine: (fields: Record<string, string>) => void } = $props();
+  let { last, letters, ondefine, online }: {
+    last: Last; letters: readonly string[]; ondefine: (fields: Record<string, string>) => void;
+    /** Gets the line that waits to be kept, with the foot its size is made for; null once none does. */
+    online: (line: { points: readonly Point[]; forFootMm: number } | null) => void;
+  } = $props();
   const MOST_BYTES = 20_000_000;
   /** Points of an outline that are kept. */
   const MOST_POINTS = 800;
@@ -85,6 +89,10 @@
   const sizeRead = $derived.by((): number | null => {
     const read = numberOr($form.size);
     return typeof read === 'number' ? read : null;
+  });
+  $effect(() => {
+    const { base, grade } = last;
+    online(outline && { points: outline, forFootMm: base.forFootMm + ((sizeRead ?? base.size) - base.size) * grade.lengthPerSizeMm });
   });
   /** A scanned last’s feather line is its insole’s, laid flat; in pictures down is up. */
   function fromScan(scan: LastScan): boolean {

@@ -5,7 +5,7 @@
   import LastForm from '$lib/ui/stock/LastForm.svelte';
   import LastReadings from '$lib/ui/stock/LastReadings.svelte';
   import LastViews from '$lib/drawing/LastViews.svelte';
-  import { gradedDrop, gradeLast } from '@chiave/core/last';
+  import { gradedDrop, gradeLast, outlineOfTracings, type TracedLine } from '@chiave/core/last';
   import { formatLength, formatSigned } from '@chiave/core/measure';
   import { PART_NAMES } from '$lib/learned-words';
   import { shown } from '$lib/ui/kit/units.svelte';
@@ -26,6 +26,12 @@
   });
   /** What a scan says of the definition, to be looked at before it is kept. */
   let proposed = $state.raw<Readonly<Record<string, string>> | null>(null);
+  /** A line that was read and not kept yet: it is drawn in place of the last's own. */
+  let read = $state.raw<Pick<TracedLine, 'points' | 'forFootMm'> | null>(null);
+  const drawn = $derived.by(() => {
+    const outline = read && outlineOfTracings([{ ...read, who: '' }], last.taperShiftMm);
+    return outline ? { ...shoe, inside: gradeLast({ ...last, outline }, last.base.size, 0) } : shoe;
+  });
   let other = $state('');
   let message = $state('');
   let like = $state('');
@@ -60,10 +66,11 @@
   <div class="grid gap-4 lg:grid-cols-2">
     <Sheet>
       <h2>Size {last.base.size} {last.base.width}</h2>
-      <LastViews shoes={[shoe]} view="top" />
+      {#if drawn !== shoe}<p class="text-sm" data-line-read>The line just read, not kept yet.</p>{/if}
+      <LastViews shoes={[drawn]} view="top" />
       <LastViews shoes={[shoe]} view="side" />
     </Sheet>
-    <LastReadings {last} readings={data.readings} estimate={data.estimate} letters={data.maker.letters} ondefine={(fields) => (proposed = fields)} />
+    <LastReadings {last} readings={data.readings} estimate={data.estimate} letters={data.maker.letters} ondefine={(fields) => (proposed = fields)} online={(line) => (read = line)} />
     <Sheet class="lg:col-span-2" heading="Definition">
       <LastForm {last} version={last.version} letters={data.maker.letters} {proposed} />
     </Sheet>
