@@ -2,12 +2,11 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { anyWay, jittered } from '../../demo/scan/flaws';
 import { bottomOf, lastScanOf, lastSolid, type LastSolid } from '../../demo/scan/lasts';
-import { measuredScan } from '../../demo/scan/measured';
 import { stlOf } from '../../demo/scan/stl';
+import { surfaceOf } from '../../demo/scan/surface';
 import { compileInsole, gradeLast, innerWall, outerWall, readInsole, type Last } from '../src/last';
-import { completeFoot } from '../src/measure';
 import { largestPart, lastScan, setLast, takeLast, tapeCut, weld, type LastScan, type Space } from '../src/scan';
-import { evenly } from '../src/shape';
+import { evenly, type Point } from '../src/shape';
 
 const LASTS = JSON.parse(readFileSync(new URL('../../demo/data/lasts.json', import.meta.url), 'utf8')) as (Last & { form: { heelHeightMm: number; toeSpringMm: number } })[]; // prettier-ignore
 const solidOf = (id: string, size = 0): LastSolid => {
@@ -28,6 +27,13 @@ function edgeOf({ inside }: LastSolid): { x: number; y: number }[] {
   return evenly([...inner, ...outer], 0.2);
 }
 
+/** How far a line lies off it, root mean square, mm. */
+function offEdge(outline: readonly Point[], s: LastSolid): number {
+  const edge = edgeOf(s);
+  const off = evenly(outline).map((p) => Math.min(...edge.map((q) => Math.hypot(p.x - q.x, p.y - q.y))));
+  return Math.sqrt(off.reduce((sum, d) => sum + d * d, 0) / off.length);
+}
+
 describe('a scanned last', () => {
   it.each(['yarrow', 'heron', 'plover', 'breve', 'aurora', 'siskin'])('%s: any way round, its feather line is its insole’s within half a millimetre', (id) => {
     const s = solidOf(id);
@@ -36,9 +42,7 @@ describe('a scanned last', () => {
     expect(Math.abs(read.lengthMm - s.inside.insoleLengthMm)).toBeLessThan(1.2);
     expect(Math.abs(read.ballMm - s.inside.ballWidthMm)).toBeLessThan(0.6);
     expect(Math.abs(read.heelMm - s.inside.heelWidthMm)).toBeLessThan(0.5);
-    const edge = edgeOf(s);
-    const off = evenly(read.outline).map((p) => Math.min(...edge.map((q) => Math.hypot(p.x - q.x, p.y - q.y))));
-    expect(Math.sqrt(off.reduce((sum, d) => sum + d * d, 0) / off.length)).toBeLessThan(0.8);
+    expect(offEdge(read.outline, s)).toBeLessThan(0.8);
   });
   it('what jitters by 0.15 mm is read as well; a left one is the mirror of a right one', () => {
     const s = solidOf('breve');
@@ -46,6 +50,7 @@ describe('a scanned last', () => {
     const shaken = insoleOf(scanned(s, jittered(lastScanOf(s, 2.5), 0.15, 5)), s, 'right');
     const left = insoleOf(scanned(s, anyWay(lastScanOf(s, 2.5, -1), 9)), s, 'left');
     for (const other of [shaken, left]) for (const id of ['lengthMm', 'ballMm', 'heelMm'] as const) expect(Math.abs(other[id] - clean[id])).toBeLessThan(0.8);
+    expect(offEdge(shaken.outline, s)).toBeLessThan(0.5);
     expect(left.family).toBe('round');
   });
   it('girths lie square to the bottom where the trade takes them; depths and heights are those of the solid', () => {
@@ -108,11 +113,9 @@ describe('a file that holds no last', () => {
     expect(() => takeLast(file(lastScanOf(s, 4)), { ...asked(s), dropMm: 130 })).toThrow(/drop of more than 100 mm/);
     expect(() => takeLast(new TextEncoder().encode('a letter'), asked(s))).toThrow(/none of STL, OBJ or PLY/);
   });
-  it('a scanned foot is not taken for one, or its line for an insole', () => {
-    const foot = completeFoot({ side: 'right', values: { lengthMm: { mm: 244 }, ballWidthMm: { mm: 95 } } });
-    expect(() => {
-      const found = takeLast(file(measuredScan(foot, { stepMm: 3.5 })), { forFootMm: 244, dropMm: 10 });
-      if (found.kind === 'last') insoleOf(found.last, s, 'right');
-    }).toThrow();
+  it('a bar of soap, which has no edge, is none', () => {
+    const soap = (x: number, y: number, z: number): number => (Math.hypot((x - 125) / 125, y / 45, (z - 35) / 35) - 1) * 35;
+    const scan = file(surfaceOf(soap, { lengthMm: 250, ballWidthMm: 100, legMm: 100 }, 3));
+    expect(() => takeLast(scan, { forFootMm: 244, dropMm: 10 })).toThrow(/no edge between bottom and walls/);
   });
 });

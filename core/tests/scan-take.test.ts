@@ -14,6 +14,17 @@ const kept = (keep: (x: number, y: number, z: number) => boolean): number[] => {
   for (let t = 0; t < scan.length; t += 9) if (keep(scan[t], scan[t + 1], scan[t + 2])) for (let k = 0; k < 9; k++) out.push(scan[t + k]);
   return out;
 };
+/** Each triangle as four. */
+function finer(corners: Float32Array): Float32Array {
+  const out = new Float32Array(4 * corners.length);
+  for (let t = 0; t < corners.length; t += 9) {
+    const [a, b, c] = [0, 3, 6].map((k) => corners.subarray(t + k, t + k + 3));
+    const between = (p: Float32Array, q: Float32Array): number[] => [0, 1, 2].map((k) => (p[k] + q[k]) / 2);
+    const [ab, bc, ca] = [between(a, b), between(b, c), between(c, a)];
+    out.set([...a, ...ab, ...ca, ...ab, ...b, ...bc, ...ca, ...bc, ...c, ...ab, ...bc, ...ca], 4 * t);
+  }
+  return out;
+}
 /** A thing made of boxes of many small triangles. */
 function boxes(...all: [number[], number[]][]): number[] {
   const out: number[] = [];
@@ -76,6 +87,12 @@ describe('a foot is taken out of a file', () => {
     expect(taken.dropped).toHaveLength(1);
     expect(taken.holes).toHaveLength(1);
     expect(taken.holes[0].lengthMm).toBeGreaterThan(40);
+  });
+  it('by a fine scanner: three hundred thousand triangles, of the same foot', () => {
+    const fine = finer(finer(scan));
+    expect(fine.length / 9).toBeGreaterThan(300_000);
+    const taken = takeScan(stlOf(fine));
+    expect(taken.kind === 'foot' && Math.abs(taken.set.lengthMm - 251) < 3).toBe(true);
   });
   it.each<[string, ArrayLike<number>, string]>([
     ['two feet', [...scan, ...moved(scan, UNTURNED, [0, 160, 0])], 'two-parts'],

@@ -1,5 +1,6 @@
 import { cutPoints } from './cut';
 import type { Mesh } from './mesh';
+import { inFrame } from './set';
 import type { Space } from './space';
 
 /** The middle line of a last's bottom, from heel to toe, by its length along it: what an insole laid flat measures. */
@@ -84,15 +85,9 @@ const treadOf = ({ x, z }: Profile): number => {
 };
 
 /** A mesh rolled about the line from side to side. @param angle heel up, rad */
-function rolled({ points, triangles }: Mesh, angle: number): Mesh {
+function rolled(mesh: Mesh, angle: number): Mesh {
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
-  const out = new Float32Array(points.length);
-  for (let p = 0; p < points.length; p += 3) {
-    out[p] = points[p] * c + points[p + 2] * s;
-    out[p + 1] = points[p + 1];
-    out[p + 2] = -points[p] * s + points[p + 2] * c;
-  }
-  return { points: out, triangles };
+  return inFrame(mesh, [[c, 0, s], [0, 1, 0], [-s, 0, c]], [0, 0, 0]); // prettier-ignore
 }
 
 /**

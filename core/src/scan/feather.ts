@@ -10,13 +10,15 @@ const WALL_OF_HEIGHT: readonly [number, number] = [0.12, 0.3];
 const REACH_UNDER_MM = 12;
 /** How high the last stands over its edge is looked for from here outward, of the reach. */
 const TOP_FROM = 0.6;
+/** A wall that leans out further than this from square to the bottom is none: the bottom only curves up [model]. */
+const MOST_LEAN_RAD = Math.PI / 4;
 const BOTTOM_BIN_MM = 1;
 const SPACING_MM = 0.5;
 const LEAST_POINTS = 3;
 
 /**
  * How far the feather point lies from the bottom's middle along a direction: where the line of the bottom and the line of the wall over it
- * cross. The edge between them may be rounded; it is not looked at.
+ * cross. The edge between them may be rounded a little.
  * @param s place along the bottom's middle
  * @param way direction in the bottom's own plane, ahead and to the left, of length one
  * @returns mm along the bottom; null where there is no such edge
@@ -61,11 +63,10 @@ export function featherIn(bottom: BottomLine, s: number, [forward, left]: readon
   const high = u.reduce((most, out, i) => (out > TOP_FROM * reach ? Math.max(most, over(i)) : most), 0);
   const [from, to] = [0, 1].map((k) => Math.min(WALL_MM[k], WALL_OF_HEIGHT[k] * high));
   const wall = lineThrough(u.flatMap((out, i) => (out > BOTTOM[0] * reach && over(i) > from && over(i) < to ? [[v[i], out] as const] : [])));
-  if (!wall) return null;
+  if (!wall || Math.atan(wall.slope) + Math.atan(ground.slope) > MOST_LEAN_RAD) return null;
   // Out = a + b v on the wall, v = c + d out on the bottom.
   const out = (wall.from + wall.slope * ground.from) / (1 - wall.slope * ground.slope);
-  const long = Math.hypot(1, ground.slope);
-  return out > 0 && Number.isFinite(out) ? out * long : null;
+  return out > 0 && Number.isFinite(out) ? out * Math.hypot(1, ground.slope) : null;
 }
 
 /** The line nearest to some points, the second coordinate over the first; null where they are too few. */

@@ -1,9 +1,10 @@
 import { BALL_AT, OUTER_BALL_AT } from '../measure';
-import { HEEL_ARC, INNER_SHARE, smoothContour, TOE_CENTRE, type Point } from '../shape';
+import { HEEL_ARC, INNER_SHARE, sidesAt, smoothContour, spread, TOE_CENTRE, type Point } from '../shape';
 import { cutPoints, tapeCut, type Plane } from './cut';
 import { featherIn } from './feather';
 import { ScanRefused } from './refusal';
 import type { Mesh } from './mesh';
+import { inFrame } from './set';
 import { bottomLine, type BottomLine } from './bottom-line';
 import { cross, movedAlong, type Space } from './space';
 
@@ -49,7 +50,8 @@ const BIG_TOE_BEHIND_MM = 8;
 /** An edge that lies so far off the middle of those beside it is none, mm; so many to either side count. */
 const JUMPS_MM = { sides: 2, toe: 5 } as const;
 const BESIDE = 3;
-const LEAST_POINTS = 40;
+/** An edge is there in this share of the sections at least. */
+const LEAST_FOUND = 0.7;
 
 /**
  * Reads a solid last.
@@ -59,19 +61,19 @@ const LEAST_POINTS = 40;
 export function lastScan(mesh: Mesh, { forFootMm: L, dropMm }: LastAsked): LastScan {
   if (dropMm > MOST_DROP_MM) throw new ScanRefused('too-steep');
   const [bottom, outline] = alongAxis(mesh, dropMm);
-  const [back, front] = [Math.min(...outline.map((p) => p.x)), Math.max(...outline.map((p) => p.x))];
+  const [back, front] = spread(outline.map((p) => p.x));
   const at = (share: number): number => back + share * L;
-  const half = sidesOf(outline);
   const girth = (plane: Plane): number => tapeCut(bottom.mesh, plane)?.lengthMm ?? NaN;
   const square = (s: number): Plane => ({ at: bottom.at(s), normal: bottom.ahead(s) });
   const waists = [0, 1, 2, 3, 4, 5].map((i) => girth(square(at(AT.waist[0] + ((AT.waist[1] - AT.waist[0]) * i) / 5))));
-  const width = half(at(BALL_AT)).left + half(at(BALL_AT)).right;
+  const [left, right] = sidesAt(outline, at(BALL_AT));
+  const width = left - right;
   const inner = innerSide(outline);
   const over = (s: number, y: number): number => thickness(bottom, s, y);
   const read = {
     outline: outline.map(({ x, y }) => ({ x: x - back, y })),
     lengthMm: front - back,
-    ballGirthMm: girth(throughBall(bottom, at, half, inner)),
+    ballGirthMm: girth(throughBall(bottom, outline, at, inner)),
     waistGirthMm: Math.min(...waists),
     instepGirthMm: girth(square(at(AT.instep))),
     toeDepthMm: over(Math.min(at(1) - BIG_TOE_BEHIND_MM, front - BIG_TOE_BEHIND_MM), inner * TOE_CENTRE[0] * width),
@@ -95,39 +97,37 @@ function alongAxis(mesh: Mesh, dropMm: number): [BottomLine, Point[]] {
   }
 }
 
+/** The middle of a line across a place. */
+const middleAt = (outline: readonly Point[], x: number): number => (sidesAt(outline, x)[0] + sidesAt(outline, x)[1]) / 2;
+
 /** By how much a line lies off its axis: from the middle of the heel to where the ball is parted as a shoe's is, rad. */
 function axisOff(outline: readonly Point[]): number {
-  const back = Math.min(...outline.map((p) => p.x));
-  const long = Math.max(...outline.map((p) => p.x)) - back;
-  const half = sidesOf(outline);
-  const heel = half(back + HEEL_ARC * long);
-  const ball = half(back + BALL_AXIS_AT * long);
-  const inner = innerSide(outline);
-  const part = inner > 0 ? ball.left - INNER_SHARE * (ball.left + ball.right) : INNER_SHARE * (ball.left + ball.right) - ball.right;
-  return Math.atan2(part - (heel.left - heel.right) / 2, (BALL_AXIS_AT - HEEL_ARC) * long);
+  const [back, front] = spread(outline.map((p) => p.x));
+  const long = front - back;
+  const [left, right] = sidesAt(outline, back + BALL_AXIS_AT * long);
+  const part = innerSide(outline) > 0 ? left - INNER_SHARE * (left - right) : right + INNER_SHARE * (left - right);
+  return Math.atan2(part - middleAt(outline, back + HEEL_ARC * long), (BALL_AXIS_AT - HEEL_ARC) * long);
 }
 
 /** A mesh turned about its own upright, left side back. */
-function swung({ points, triangles }: Mesh, angle: number): Mesh {
+function swung(mesh: Mesh, angle: number): Mesh {
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
-  const out = new Float32Array(points.length);
-  for (let p = 0; p < points.length; p += 3) {
-    out[p] = points[p] * c + points[p + 1] * s;
-    out[p + 1] = -points[p] * s + points[p + 1] * c;
-    out[p + 2] = points[p + 2];
-  }
-  return { points: out, triangles };
+  return inFrame(mesh, [[c, s, 0], [-s, c, 0], [0, 0, 1]], [0, 0, 0]); // prettier-ignore
 }
 
 /** The feather line: section by section along the bottom, and round heel and toe. */
 function featherLine(bottom: BottomLine): Point[] {
   const { lengthMm: S } = bottom;
   const [heel, toe] = [HEEL_FROM * S, (1 - TOE_FROM) * S];
-  const read = (places: readonly { s: number; way: readonly [number, number] }[], jumpsMm: number): Point[] =>
-    steady(
+  let asked = 0;
+  const read = (places: readonly { s: number; way: readonly [number, number] }[], jumpsMm: number): Point[] => {
+    asked += places.length;
+    const found = steady(
       places.map(({ s, way }) => featherIn(bottom, s, way)),
       jumpsMm
-    ).flatMap((r, i) => (r === null ? [] : [{ x: places[i].s + r * places[i].way[0], y: r * places[i].way[1] }]));
+    );
+    return found.flatMap((r, i) => (r === null ? [] : [{ x: places[i].s + r * places[i].way[0], y: r * places[i].way[1] }]));
+  };
   const across = (side: 1 | -1): Point[] =>
     read(
       Array.from({ length: Math.floor((toe - heel) / STEP_MM) + 1 }, (_, i) => ({ s: heel + i * STEP_MM, way: [0, side] as const })),
@@ -149,7 +149,7 @@ function featherLine(bottom: BottomLine): Point[] {
     ...across(1).reverse(),
     ...round(heel, Math.PI / 2, (3 * Math.PI) / 2, JUMPS_MM.sides)
   ];
-  if (line.length < LEAST_POINTS) throw new ScanRefused('no-feather');
+  if (!(line.length > LEAST_FOUND * asked)) throw new ScanRefused('no-feather');
   return smoothContour(line);
 }
 
@@ -163,29 +163,12 @@ function steady(found: readonly (number | null)[], jumpsMm: number): (number | n
   });
 }
 
-type Half = (x: number) => { left: number; right: number };
-/** Half-widths of a closed line at a place along it. */
-function sidesOf(outline: readonly Point[]): Half {
-  return (x) => {
-    let [left, right] = [0, 0];
-    outline.forEach((p, i) => {
-      const q = outline[(i + 1) % outline.length];
-      if (p.x > x === q.x > x) return;
-      const y = p.y + ((x - p.x) / (q.x - p.x)) * (q.y - p.y);
-      left = Math.max(left, y);
-      right = Math.max(right, -y);
-    });
-    return { left, right };
-  };
-}
-
 /** On which side the inner head lies: from the line between the heel's middle and the tip the ball stands out less there. */
 function innerSide(outline: readonly Point[]): 1 | -1 {
   const tip = outline.reduce((far, p) => (p.x > far.x ? p : far), outline[0]);
   const back = Math.min(...outline.map((p) => p.x));
   const long = tip.x - back;
-  const half = sidesOf(outline)(back + HEEL_ARC * long);
-  const heel = { x: back + HEEL_ARC * long, y: (half.left - half.right) / 2 };
+  const heel = { x: back + HEEL_ARC * long, y: middleAt(outline, back + HEEL_ARC * long) };
   const [dx, dy] = [tip.x - heel.x, tip.y - heel.y];
   let [left, right] = [0, 0];
   for (const p of outline) {
@@ -198,12 +181,9 @@ function innerSide(outline: readonly Point[]): 1 | -1 {
 }
 
 /** The plane through both heads of the ball, square to the bottom between them. */
-function throughBall(bottom: BottomLine, at: (share: number) => number, half: Half, inner: 1 | -1): Plane {
-  const head = (share: number, side: 1 | -1): Space => {
-    const s = at(share);
-    return movedAlong(bottom.at(s), bottom.left, side * (side > 0 ? half(s).left : half(s).right));
-  };
-  const [a, b] = [head(BALL_AT, inner), head(OUTER_BALL_AT, inner > 0 ? -1 : 1)];
+function throughBall(bottom: BottomLine, outline: readonly Point[], at: (share: number) => number, inner: 1 | -1): Plane {
+  const head = (share: number, side: 0 | 1): Space => movedAlong(bottom.at(at(share)), bottom.left, sidesAt(outline, at(share))[side]);
+  const [a, b] = inner > 0 ? [head(BALL_AT, 0), head(OUTER_BALL_AT, 1)] : [head(BALL_AT, 1), head(OUTER_BALL_AT, 0)];
   const across: Space = [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
   const normal = cross(across, bottom.up(at((BALL_AT + OUTER_BALL_AT) / 2)));
   const long = Math.hypot(...normal);

@@ -1,6 +1,6 @@
 import { spread, turned, type Point } from '../shape';
 import type { Mesh } from './mesh';
-import { DIRECTIONS, directions, facesOf, forwardOf, heelMiddle, inFrame, lean, type Faces } from './set';
+import { DIRECTIONS, directions, facesOf, forwardOf, heelMiddle, inFrame, lean, someFaces, spreadOf, type Faces } from './set';
 import { along, cross, squareTo, unit, type Space } from './space';
 
 /** Faces that look this nearly one way belong to the bottom; while it is looked for, and while its direction is settled. */
@@ -8,33 +8,20 @@ const FACES = { sought: 0.8, settled: 0.75 } as const;
 const SCORED_FACES = 1500;
 const ROUNDS = 6;
 
-/** How much of a surface looks a way, times how far that reaches: a bottom is as long as its last, what looks up is not. */
-function spreadOf({ area, normal, middle }: Faces, way: Space, every: number): number {
-  let [own, squares] = [0, 0];
-  const sum = [0, 0, 0];
-  for (let t = 0; t < area.length; t += every) {
-    if (along(normal, 3 * t, way) <= FACES.sought) continue;
-    own += area[t];
-    for (let k = 0; k < 3; k++) {
-      sum[k] += area[t] * middle[3 * t + k];
-      squares += area[t] * middle[3 * t + k] ** 2;
-    }
-  }
-  return own === 0 ? 0 : own * Math.sqrt(Math.max(0, squares / own - (sum[0] ** 2 + sum[1] ** 2 + sum[2] ** 2) / own ** 2));
-}
-
-/** The direction most of a last's surface looks to: its bottom. */
+/** The direction most of a last's surface looks to, by how far that reaches: its bottom is as long as itself, what looks up is not. */
 function downOf(faces: Faces): Space {
-  const n = faces.area.length;
-  const every = Math.max(1, Math.floor(n / SCORED_FACES));
+  const chosen = someFaces(faces, SCORED_FACES);
   let [down, most]: [Space, number] = [[0, 0, -1], -1];
   for (const d of directions(DIRECTIONS)) {
-    const score = spreadOf(faces, d, every);
+    const score = spreadOf(
+      faces,
+      chosen.filter((t) => along(faces.normal, 3 * t, d) > FACES.sought)
+    );
     if (score > most) [most, down] = [score, d];
   }
   for (let round = 0; round < ROUNDS; round++) {
     const sum = [0, 0, 0];
-    for (let t = 0; t < n; t++)
+    for (let t = 0; t < faces.area.length; t++)
       if (along(faces.normal, 3 * t, down) > FACES.settled) for (let k = 0; k < 3; k++) sum[k] += faces.area[t] * faces.normal[3 * t + k];
     down = unit([sum[0], sum[1], sum[2]]);
   }
@@ -57,11 +44,6 @@ export function setLast(mesh: Mesh): Mesh {
   for (let round = 0; round < 5; round++) angle += lean(turned(plan, angle));
   const set = turned(plan, angle);
   const [heel, toe] = spread(set.map((p) => p.x));
-  const middle = heelMiddle(set, heel, toe - heel);
-  const points = new Float32Array(down.points);
-  set.forEach((p, i) => {
-    points[3 * i] = p.x - heel;
-    points[3 * i + 1] = p.y - middle;
-  });
-  return { points, triangles: down.triangles };
+  const [c, d] = [Math.cos(angle), Math.sin(angle)];
+  return inFrame(down, [[c, d, 0], [-d, c, 0], [0, 0, 1]], [heel, heelMiddle(set, heel, toe - heel), 0]); // prettier-ignore
 }

@@ -75,25 +75,34 @@ function legOf(mesh: Mesh, { middle, area }: Faces): { up: Space; at: Space } | 
   return { up: unit([opening.at[0] - centre[0] / whole, opening.at[1] - centre[1] / whole, opening.at[2] - centre[2] / whole]), at: opening.at };
 }
 
-/** How much of a sole looks down a direction: area facing it near the lowest, times how far it spreads: a heel's back is not long. */
-function soleAlong(faces: Faces, chosen: Int32Array, down: Space): number {
-  const heights: number[] = [];
-  for (const t of chosen) heights.push(along(faces.middle, 3 * t, down));
-  const lowest = [...heights].sort((a, b) => b - a)[Math.min(2, heights.length - 1)];
-  let area = 0;
+/** How much area some faces have, times how far that spreads: the end of a heel is not long, a sole is. */
+export function spreadOf({ area, middle }: Faces, chosen: readonly number[]): number {
+  let [whole, squares] = [0, 0];
   const sum = [0, 0, 0];
-  let squares = 0;
-  chosen.forEach((t, i) => {
-    if (along(faces.normal, 3 * t, down) <= FACES_DOWN || heights[i] < lowest - WITHIN_MM) return;
-    const own = faces.area[t];
-    area += own;
+  for (const t of chosen) {
+    whole += area[t];
     for (let k = 0; k < 3; k++) {
-      sum[k] += own * faces.middle[3 * t + k];
-      squares += own * faces.middle[3 * t + k] ** 2;
+      sum[k] += area[t] * middle[3 * t + k];
+      squares += area[t] * middle[3 * t + k] ** 2;
     }
-  });
-  if (area === 0) return 0;
-  return area * Math.sqrt(Math.max(0, squares / area - (sum[0] ** 2 + sum[1] ** 2 + sum[2] ** 2) / area ** 2));
+  }
+  return whole === 0 ? 0 : whole * Math.sqrt(Math.max(0, squares / whole - (sum[0] ** 2 + sum[1] ** 2 + sum[2] ** 2) / whole ** 2));
+}
+
+/** Faces in short, spread evenly over the list. */
+export function someFaces({ area }: Faces, many: number): number[] {
+  const every = Math.max(1, Math.floor(area.length / many));
+  return Array.from({ length: Math.floor(area.length / every) }, (_, i) => i * every);
+}
+
+/** How much of a sole looks down a direction: what faces it near the lowest. */
+function soleAlong(faces: Faces, chosen: readonly number[], down: Space): number {
+  const heights = chosen.map((t) => along(faces.middle, 3 * t, down));
+  const lowest = [...heights].sort((a, b) => b - a)[Math.min(2, heights.length - 1)];
+  return spreadOf(
+    faces,
+    chosen.filter((t, i) => along(faces.normal, 3 * t, down) > FACES_DOWN && heights[i] >= lowest - WITHIN_MM)
+  );
 }
 
 /** The direction of the floor, from a first guess: planes laid through what faces down in ever thinner slabs. */
@@ -204,9 +213,7 @@ function sideOf({ points }: Mesh, lengthMm: number): SetScan['looksLike'] {
 export function setDown(mesh: Mesh): SetScan {
   const faces = facesOf(mesh);
   const leg = legOf(mesh, faces);
-  const n = faces.area.length;
-  const every = Math.max(1, Math.floor(n / SCORED_FACES));
-  const chosen = Int32Array.from({ length: Math.floor(n / every) }, (_, i) => i * every);
+  const chosen = someFaces(faces, SCORED_FACES);
   let first: Space = [0, 0, -1];
   let most = -1;
   for (const down of directions(DIRECTIONS)) {

@@ -1,7 +1,14 @@
 import type { Point } from './foot-polygon';
 
-/** Least and greatest of some numbers. */
-export const spread = (values: readonly number[]): [number, number] => [Math.min(...values), Math.max(...values)];
+/** Least and greatest of some numbers; of a scan there may be a million. */
+export function spread(values: readonly number[]): [number, number] {
+  let [least, most] = [Infinity, -Infinity];
+  for (const v of values) {
+    if (v < least) least = v;
+    if (v > most) most = v;
+  }
+  return [least, most];
+}
 
 /** Points every half millimetre along a closed outline, so that no stretch of it counts for more. */
 export function evenly(outline: readonly Point[], stepMm = 0.5): Point[] {
