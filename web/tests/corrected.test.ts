@@ -30,7 +30,7 @@ describe('what an agreement says', () => {
     expect(agreementWords(row({}), 'length')).toBe(
       'The scan reads the length as 0.7 mm more than the tape (+0.7 ± 0.3); the next foot lies between −1.5 and +2.9 mm, 95 times in 100.'
     );
-    expect(agreementWords(row({ biasMm: 0.1 }), 'length')).toContain('no more or less, as far as can be told');
+    expect(agreementWords(row({ biasMm: 0.1 }), 'length')).toContain('reads the length like the tape, as far as can be told (');
     expect(agreementWords(row({ says: 'few' }), 'length')).toContain('a guess from few');
     expect(agreementWords(row({ says: 'points', persons: 1 }), 'length')).toBe('Scan and tape read the length of 1 person: too few to say how they agree.');
   });

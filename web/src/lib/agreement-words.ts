@@ -13,10 +13,12 @@ export function agreementWords({ how, against, agreement: a }: AgreementRow, nam
   const [first, second] = [instrumentName(how), instrumentName(against)];
   if (a.says === 'points')
     return `${capital(first)} and ${second} read the ${name} of ${a.persons} ${a.persons === 1 ? 'person' : 'persons'}: too few to say how they agree.`;
-  const off =
-    Math.abs(a.biasMm) < a.biasHalfMm ? 'no more or less, as far as can be told' : `${Math.abs(a.biasMm).toFixed(1)} mm ${a.biasMm > 0 ? 'more' : 'less'}`;
+  const reads =
+    Math.abs(a.biasMm) < a.biasHalfMm
+      ? `like the ${second}, as far as can be told`
+      : `as ${Math.abs(a.biasMm).toFixed(1)} mm ${a.biasMm > 0 ? 'more' : 'less'} than the ${second}`;
   const few = a.says === 'few' ? ', a guess from few' : '';
-  return `The ${first} reads the ${name} as ${off} than the ${second} (${signedMm(a.biasMm)} ± ${a.biasHalfMm.toFixed(1)}); the next foot lies between ${signedMm(a.limits[0])} and ${signedMm(a.limits[1])} mm, 95 times in 100${few}.`;
+  return `The ${first} reads the ${name} ${reads} (${signedMm(a.biasMm)} ± ${a.biasHalfMm.toFixed(1)}); the next foot lies between ${signedMm(a.limits[0])} and ${signedMm(a.limits[1])} mm, 95 times in 100${few}.`;
 }
 /**
  * Which instrument it was that drifted: the one that every drifted pair of a measure has in common, where another pair without it still holds.

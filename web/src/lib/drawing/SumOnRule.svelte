@@ -25,6 +25,8 @@
   const x = $derived(ends ? scaleLinear([ends.low, ends.high], [LEFT, WIDTH - LEFT]) : null);
   /** A name stands on its bar where that is long, else beside it on the side that has more room. */
   const LONG = 180;
+  /** The shoe's bar is as long as its name, or the name stands behind its end. */
+  const HOLDS_A_NAME = 130;
   const nameAt = (from: number, to: number) =>
     to - from > LONG
       ? { x: from + 6, anchor: 'start' as const }
@@ -43,7 +45,11 @@
   >
     <LyingRule left={LEFT} top={33} width={WIDTH - 2 * LEFT} view={{ fromMm: ends.low, toMm: ends.high }} {unit} />
     <rect x={LEFT} y="12" width={x(head.shoeMm) - LEFT} height="18" fill="var(--color-leather)" />
-    <text x={x(head.shoeMm) - 8} y="25" text-anchor="end" font-size="16" font-weight="650" fill="#fff">shoe {formatLength(head.shoeMm, unit)}</text>
+    {#if x(head.shoeMm) - LEFT > HOLDS_A_NAME}
+      <text x={x(head.shoeMm) - 8} y="25" text-anchor="end" font-size="16" font-weight="650" fill="#fff">shoe {formatLength(head.shoeMm, unit)}</text>
+    {:else}
+      <text x={x(head.shoeMm) + 6} y="25" font-size="16" font-weight="650" class="name">shoe {formatLength(head.shoeMm, unit)}</text>
+    {/if}
     <rect x={LEFT} y="70" width={x(head.footMm) - LEFT} height="16" fill={colour} />
     <text x={LEFT + 6} y="83" font-size="15" fill="#fff" font-weight="650">foot {formatLength(head.footMm, unit)}</text>
     {#each ends.parts as part, i (part.what)}

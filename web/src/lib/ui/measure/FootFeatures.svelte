@@ -65,6 +65,18 @@
             onchange={(v) => desk.feature(side, { [single.key]: v })}
           />
         {/each}
+      </div>
+      {#if own.hammerToeMm}
+        <Choice
+          name="hammer-{side}"
+          legend="Which toe stands higher"
+          options={WHICH_TOE}
+          value={own.hammerToe === null ? null : String(own.hammerToe)}
+          onchange={(toe) => desk.feature(side, { hammerToe: Number(toe) })}
+          onclear={() => desk.feature(side, { hammerToe: null })}
+        />
+      {/if}
+      <div class="grid grid-cols-3 items-end gap-2">
         {#each PRINT as print (print.key)}
           <NumberField
             label={print.name}
@@ -77,16 +89,6 @@
           />
         {/each}
       </div>
-      {#if own.hammerToeMm}
-        <Choice
-          name="hammer-{side}"
-          legend="Which toe stands higher"
-          options={WHICH_TOE}
-          value={own.hammerToe === null ? null : String(own.hammerToe)}
-          onchange={(toe) => desk.feature(side, { hammerToe: Number(toe) })}
-          onclear={() => desk.feature(side, { hammerToe: null })}
-        />
-      {/if}
       <details>
         <summary class="min-h-11 content-center">Posture score, six marks</summary>
         <p class="soft text-sm">As a clinician or a trained fitter scores them, −2 to +2 each. It grades, it does not diagnose.</p>

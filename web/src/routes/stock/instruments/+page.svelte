@@ -73,10 +73,12 @@
             </p>
             <Button onclick={() => accept(row, false)}>Leave it again</Button>
           {:else}
+            {@const not =
+              row.agreement.says === 'points' ? 'Too few to be taken into the fit.' : drift ? 'Not taken into the fit while one of the two has drifted.' : ''}
             <p class="soft mr-auto text-sm">
-              Accepted, {signedMm(-row.agreement.biasMm)} mm goes on what the {instrumentName(row.how)} reads from now on, in the fit only.
+              {#if not}{not}{:else}Accepted, {signedMm(-row.agreement.biasMm)} mm goes on what the {instrumentName(row.how)} reads from now on, in the fit only.{/if}
             </p>
-            <Button kind="primary" disabled={row.agreement.says === 'points' || drift !== ''} onclick={() => accept(row, true)}>Take it into the fit</Button>
+            <Button kind="primary" disabled={not !== ''} onclick={() => accept(row, true)}>Take it into the fit</Button>
           {/if}
         </div>
       </Sheet>
