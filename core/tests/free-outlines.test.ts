@@ -22,7 +22,7 @@ import {
   type ToeFamilyId
 } from '../src/last';
 import { completeFoot, sockOutlineMm } from '../src/measure';
-import { ballOf, compileFootShape, contourOf, readContour, smoothContour, type FootPlan, type Point } from '../src/shape';
+import { ballOf, compileFootShape, contourOf, hullOf, readContour, smoothContour, type FootPlan, type Point } from '../src/shape';
 import { allStyles } from '../../demo/lasts';
 import { footLine, insoleLine, tremor } from '../../demo/lines';
 import { anyLast, fitted } from './arbitrary';
@@ -41,6 +41,37 @@ const shoeIn = (toeShape: ToeFamilyId, taperLater = 0): Shoe => {
   const shoe = completeShoe({ kind: 'pump', insoleLengthMm: 269, madeForFootMm: 246, toeShape, ballWidthMm: 89, ballGirthMm: 231 });
   return { ...shoe, inside: { ...shoe.inside, taperShiftMm: taperLater } };
 };
+
+/** The line with a skin from toe to toe, as a sock or a scanner's mesh closes the clefts. */
+function cleftsClosed(line: readonly Point[]): Point[] {
+  const front = Math.max(...line.map((p) => p.x));
+  const hull = hullOf(line.filter((p) => p.x > 0.75 * front));
+  const off = (p: Point): number =>
+    Math.min(
+      ...hull.map((a, i) => {
+        const b = hull[(i + 1) % hull.length];
+        return Math.abs((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x)) / Math.hypot(b.x - a.x, b.y - a.y);
+      })
+    );
+  return line.filter((p) => p.x <= 0.75 * front || off(p) < 0.01);
+}
+
+describe('toes that a sock or a scanner’s mesh has closed', () => {
+  it.each(['round', 'almond', 'pointed', 'square', 'snip'] as const)('leave the toe room of a %s shoe as it is, within 0.1 mm', (family) => {
+    for (const tips of [
+      [0, 3, 9, 18, 33],
+      [3, 0, 7, 17, 32],
+      [0, 1, 3, 13, 28]
+    ]) {
+      const line = footLine({ ...foot().dims, toeTipsMm: tips });
+      const [apart, closed] = [line, cleftsClosed(line)].map((points) => ({ points }));
+      expect(readContour(apart).apart).toBe(true);
+      expect(readContour(closed).apart).toBe(false);
+      const room = (contour: typeof apart): number => roomOf(foot({ contour }).dims, shoeIn(family));
+      expect(Math.abs(room(closed) - room(apart))).toBeLessThan(0.1);
+    }
+  });
+});
 
 describe('an outline sampled from the model gives the model’s toe room', () => {
   it('of shoe, foot and both, on two thousand random pairs, within 0.2 mm', { timeout: 300_000 }, () => {
