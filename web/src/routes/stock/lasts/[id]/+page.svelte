@@ -70,7 +70,14 @@
       <LastViews shoes={[drawn]} view="top" />
       <LastViews shoes={[shoe]} view="side" />
     </Sheet>
-    <LastReadings {last} readings={data.readings} estimate={data.estimate} letters={data.maker.letters} ondefine={(fields) => (proposed = fields)} online={(line) => (read = line)} />
+    <LastReadings
+      {last}
+      readings={data.readings}
+      estimate={data.estimate}
+      letters={data.maker.letters}
+      ondefine={(fields) => (proposed = fields)}
+      online={(line) => (read = line)}
+    />
     <Sheet class="lg:col-span-2" heading="Definition">
       <LastForm {last} version={last.version} letters={data.maker.letters} {proposed} />
     </Sheet>
