@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { compilePair, completeShoe, footAsWorn, ORDINARY_WEAR, placeFoot, rankAll, type Shoe, type Style, type WornFoot } from '../src/fit';
 import { sdOf } from '../src/fit/shoe';
-import { chanceOf, doubtOf } from '../src/fit/doubt';
+import { chanceOf, doubtOf, sampleOf } from '../src/fit/doubt';
+import { ZONE_AT } from '../src/fit/zones';
 import { rankPlainly } from '../src/fit/rank';
 import { targetsFor } from '../src/fit/judge';
 import { fitOnce } from '../src/fit/room';
@@ -133,10 +134,42 @@ describe('an outline sampled from the model gives the model’s toe room', () =>
       const own: WornFoot[] = [{ ...feet[0], dims: alongItsLine(feet[0].dims) }];
       const targets = targetsFor(plain, ORDINARY_WEAR);
       const whole = (f: readonly WornFoot[], s: Shoe) => doubtOf(f, s, ORDINARY_WEAR, targets, 1024).probability;
-      expect(Math.abs(whole(own, line) - whole(feet, plain))).toBeLessThan(0.02);
+      // The foot's own line adds its doubt; the shoe's has the family's.
+      expect(Math.abs(whole(feet, line) - whole(feet, plain))).toBeLessThan(0.02);
+      expect(Math.abs(whole(own, line) - whole(feet, plain))).toBeLessThan(0.05);
       const near = chanceOf(own, line, ORDINARY_WEAR, targets, [fitOnce(own[0].dims, line, ORDINARY_WEAR)]);
       expect(Math.abs(near - whole(own, line))).toBeLessThan(0.08);
     }
+  });
+  it('the line of a foot is doubted like a hand’s of a shoe: in toe room by two to nearly three times what the hand errs by', () => {
+    for (const [family, least, most] of [
+      ['round', 0.7, 1.5],
+      ['almond', 0.7, 1.6],
+      ['pointed', 0.9, 2]
+    ] as const) {
+      const shoe = shoeIn(family);
+      const targets = targetsFor(shoe, ORDINARY_WEAR);
+      const sds = (dims: WornFoot['dims'], id: 'toe-room' | 'ball-girth' | 'heel-width') =>
+        doubtOf([{ ...foot(), dims }], shoe, ORDINARY_WEAR, targets, 1024).sd[0][ZONE_AT[id]];
+      const [without, along] = [foot().dims, alongItsLine(foot().dims)];
+      const added = Math.sqrt(sds(along, 'toe-room') ** 2 - sds(without, 'toe-room') ** 2);
+      expect(added, family).toBeGreaterThan(least);
+      expect(added, family).toBeLessThan(most);
+      for (const id of ['ball-girth', 'heel-width'] as const) expect(Math.abs(sds(along, id) - sds(without, id)), id).toBeLessThan(0.03);
+    }
+  });
+  it('each foot of a pair errs by its own line, and a pair without lines has the points it always had', () => {
+    const plain = [foot(), { ...foot() }];
+    const lined = plain.map((f) => ({ ...f, dims: alongItsLine(f.dims) }));
+    const many = 1024;
+    const [a, b] = [sampleOf(plain, many), sampleOf(lined, many)];
+    expect(a.lines).toEqual([-1, -1]);
+    expect([a.causes, b.causes]).toEqual([28, 30]);
+    expect(new Set(b.lines)).toEqual(new Set([28, 29]));
+    const column = (place: number): number[] => Array.from({ length: many }, (_, n) => b.z[n * b.causes + place]);
+    const [left, right] = b.lines.map(column);
+    expect(Math.abs(left.reduce((sum, z, n) => sum + z * right[n], 0) / many)).toBeLessThan(0.15);
+    expect(sampleOf([plain[0], lined[0]], many).lines).toEqual([-1, 28]);
   });
   it('ranking finds what the plain ranking finds, with a third of the lasts and both feet traced', { timeout: 240_000 }, () => {
     const styles = allStyles()

@@ -141,7 +141,7 @@ describe('its surface', () => {
     const mesh = weld(corners.slice(9 * 300), 1);
     const holes = holesOf(weld(Float32Array.from([...corners.slice(0, 9 * 200), ...corners.slice(9 * 201)]), 1));
     expect(holes).toHaveLength(1);
-    expect(holes[0].edges).toBe(3);
+    expect(holes[0].loop).toHaveLength(3);
     expect(Math.hypot(...holes[0].at)).toBeGreaterThan(130);
     expect(holesOf(mesh)[0].lengthMm).toBeGreaterThan(100);
   });

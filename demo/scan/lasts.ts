@@ -8,6 +8,17 @@ export interface LastSolid {
   toeSpringMm: number;
   /** Height over the bottom at the heel, over the instep at half the length, at the ball and at the tip, mm. */
   heightsMm: readonly [heel: number, instep: number, ball: number, tip: number];
+  /** How round the edge between bottom and walls is, mm; sharp when left out. */
+  edgeMm?: number;
+  /** Height to which a boot's shaft goes up over the heel, mm. */
+  shaftMm?: number;
+}
+
+/** Where a shoe is open: how high its back stands, how low its sides come, and how far from the heel its vamp begins, mm. */
+export interface Opening {
+  backMm: number;
+  sideMm: number;
+  throatMm: number;
 }
 
 /** How far the walls lean out over the feather line where they do most, of the height, and how high that is; and how they close over the top. */
@@ -102,14 +113,48 @@ export function lastSolid(solid: LastSolid, inward: 1 | -1 = 1): Field {
     const tall = mixed([[0.1 * L, heel], [0.5 * L, instep], [0.7 * L, ball], [1.02 * L, tip]], place); // prettier-ignore
     const t = Math.max(0, up / tall);
     const out = BULGE.share * tall * Math.sin((Math.PI * Math.min(1, t)) / (2 * BULGE.at)) * (t < 2 * BULGE.at ? 1 : 0) - CLOSES.mm * t ** CLOSES.power;
-    return Math.max(outside(place, inward * left) - out, -up);
+    const [a, b] = [outside(place, inward * left) - out, -up];
+    const r = solid.edgeMm ?? 0;
+    const foot = a > -r && b > -r ? Math.hypot(a + r, b + r) - r : Math.max(a, b);
+    if (!solid.shaftMm) return foot;
+    const shaft = Math.max((Math.hypot((x - 0.2 * L) / 46, left / 36) - 1) * 36, solid.dropMm + 35 - z);
+    return Math.min(foot, shaft);
   };
 }
 
+/** A mesh's triangles that are left of a shoe's inside once it is opened, seen from within. */
+function opened(corners: Float32Array, solid: LastSolid, { backMm, sideMm, throatMm }: Opening): Float32Array {
+  const { x: along, z: high } = bottomOf(solid);
+  const S = solid.inside.insoleLengthMm;
+  const out: number[] = [];
+  for (let i = 0; i < corners.length; i += 9) {
+    const [x, z] = [0, 2].map((k) => (corners[i + k] + corners[i + 3 + k] + corners[i + 6 + k]) / 3);
+    const s = Math.max(
+      0,
+      Math.min(
+        high.length - 1,
+        along.findIndex((at) => at >= x)
+      )
+    );
+    const top = mixed([[0, backMm], [0.4 * S, sideMm], [throatMm - 6, sideMm], [throatMm, 200]], s); // prettier-ignore
+    if (z - high[s] > top) continue;
+    // Its faces look at who stands in it.
+    for (const k of [0, 2, 1]) out.push(corners[i + 3 * k], corners[i + 3 * k + 1], corners[i + 3 * k + 2]);
+  }
+  return Float32Array.from(out);
+}
+
+/** The inside of a shoe on a last as a scanner gives it: open for the foot, or at the top of its shaft. @returns corners, nine numbers a triangle, mm */
+export function insideScanOf(solid: LastSolid, opening: Opening | null, stepMm = 2.5, inward: 1 | -1 = 1): Float32Array {
+  const whole = surfaceOf(lastSolid(solid, inward), boxOf(solid, solid.shaftMm ?? 0), stepMm);
+  return opening ? opened(whole, solid, opening) : whole;
+}
+
+const boxOf = (solid: LastSolid, shaftMm: number): { lengthMm: number; ballWidthMm: number; legMm: number } => ({
+  lengthMm: solid.inside.insoleLengthMm + 20,
+  ballWidthMm: 1.25 * solid.inside.ballWidthMm,
+  legMm: shaftMm > 0 ? shaftMm : solid.dropMm + 1.3 * Math.max(...solid.heightsMm)
+});
+
 /** A last as a scanner gives it. @returns corners, nine numbers a triangle, mm */
-export const lastScanOf = (solid: LastSolid, stepMm = 2.5, inward: 1 | -1 = 1): Float32Array =>
-  surfaceOf(
-    lastSolid(solid, inward),
-    { lengthMm: solid.inside.insoleLengthMm + 20, ballWidthMm: 1.25 * solid.inside.ballWidthMm, legMm: solid.dropMm + 1.3 * Math.max(...solid.heightsMm) },
-    stepMm
-  );
+export const lastScanOf = (solid: LastSolid, stepMm = 2.5, inward: 1 | -1 = 1): Float32Array => surfaceOf(lastSolid(solid, inward), boxOf(solid, 0), stepMm);

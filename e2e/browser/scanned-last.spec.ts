@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { gradeLast, type Last } from '../../core/src/last';
-import { lastScanOf } from '../../demo/scan/lasts';
+import { insideScanOf, lastScanOf } from '../../demo/scan/lasts';
 import { stlOf } from '../../demo/scan/stl';
 import { axeViolations } from './axe';
 import { open } from './open';
@@ -41,4 +41,24 @@ test('a scanned last fills a reading of its inside, and its definition by a pres
   await expect(page.locator('[data-line]')).toBeVisible();
   await row.getByRole('button', { name: 'take away' }).click();
   await expect(page.locator('[data-line]')).toHaveCount(0);
+});
+
+test('the inside of a shoe is read the same way; where it is open nothing is told of it', async ({ page }) => {
+  test.setTimeout(120_000);
+  await open(page, '/stock/lasts/breve');
+  await page.getByLabel('Size', { exact: true }).first().fill(String(last.base.size));
+  await page.getByLabel('Shoe', { exact: true }).selectOption('right');
+  const pump = insideScanOf(solid, { backMm: 54, sideMm: 30, throatMm: 0.78 * inside.insoleLengthMm }, 3);
+  await page.locator('input[type=file][accept*=".stl"]').setInputFiles({ ...scan, name: 'inside.stl', buffer: Buffer.from(stlOf(pump)) });
+  const read = page.locator('[data-last-scanned]');
+  await expect(read.locator('[data-open]')).toContainText('ball girth, waist girth, instep girth, instep height', { timeout: 60_000 });
+  await expect(read).toContainText('throat line from the heel');
+  expect(Math.abs(Number(await page.getByLabel('length, mm', { exact: true }).inputValue()) - inside.insoleLengthMm)).toBeLessThan(1.5);
+  await expect(page.getByLabel('ball girth, mm', { exact: true }).first()).toHaveValue('');
+  const waist = page.getByLabel('waist girth, mm');
+  const before = await waist.inputValue();
+  await read.getByRole('button', { name: 'Put the others into the definition below' }).click();
+  await expect(waist).toHaveValue(before);
+  expect(Number(await page.getByLabel('back height, mm').inputValue())).toBeGreaterThan(40);
+  expect(await axeViolations(page)).toEqual([]);
 });

@@ -9,7 +9,7 @@ const last = (JSON.parse(readFileSync(new URL('../../demo/data/lasts.json', impo
 const scanOf = (size: number, off: number): LastScan => {
   const { waistGirthMm, instepGirthMm, toeDepthMm, littleToeDepthMm, insoleLengthMm, ballGirthMm, toeSpringMm, instepHeightMm } = gradeLast(last, size, 0);
   const by = { waistGirthMm: waistGirthMm + off, instepGirthMm: instepGirthMm + off, toeDepthMm: toeDepthMm + off, littleToeDepthMm: littleToeDepthMm + off };
-  return { ...by, outline: [], lengthMm: insoleLengthMm, ballGirthMm, toeSpringMm, instepHeightMm };
+  return { ...by, outline: [], lengthMm: insoleLengthMm, counterMm: 0, ballGirthMm, toeSpringMm, instepHeightMm, backHeightMm: null, throatLineMm: null };
 };
 const figures = (fields: Record<string, string>): number[] => Object.values(fields).map(Number);
 
@@ -17,7 +17,7 @@ describe('what a scanned last says of its definition', () => {
   it('in the base size it is what was read', () => {
     const scan = scanOf(last.base.size, 2);
     const fields = definitionFrom(last, last.base.size, 0, scan);
-    expect(Number(fields['base.waistGirthMm'])).toBeCloseTo(scan.waistGirthMm, 1);
+    expect(Number(fields['base.waistGirthMm'])).toBeCloseTo(scan.waistGirthMm!, 1);
     expect(Number(fields['form.toeSpringMm'])).toBeCloseTo(last.form!.toeSpringMm!, 1);
     expect(Number(fields['form.instepHeightMm'])).toBeCloseTo(last.form!.instepHeightMm!, 1);
   });
@@ -26,5 +26,20 @@ describe('what a scanned last says of its definition', () => {
     other.forEach((mm, i) => expect(Math.abs(mm - base[i])).toBeLessThan(0.11));
     const asDefined = [last.base.waistGirthMm, last.base.instepGirthMm, last.base.toeDepthMm, last.base.littleToeDepthMm];
     asDefined.forEach((mm, i) => expect(Math.abs(base[i] - (mm - 1.5))).toBeLessThan(0.11));
+  });
+  it('what a shoe is open for is not told of it; its topline is brought back to the base', () => {
+    const size = last.base.size + 3;
+    const scale = gradeLast(last, size, 0).madeForFootMm / last.base.forFootMm;
+    const fields = definitionFrom(last, size, 0, {
+      ...scanOf(size, 0),
+      waistGirthMm: null,
+      instepHeightMm: null,
+      backHeightMm: 60 * scale,
+      throatLineMm: 140 * scale
+    });
+    expect(fields['form.backHeightMm']).toBe('60');
+    expect(fields['form.throatLineMm']).toBe('140');
+    for (const field of ['base.waistGirthMm', 'form.instepHeightMm']) expect(fields).not.toHaveProperty([field]);
+    expect(definitionFrom(last, size, 0, scanOf(size, 0))).not.toHaveProperty(['form.backHeightMm']);
   });
 });

@@ -11,7 +11,7 @@ export interface TracedLine {
 }
 
 /** How far one hand's line is off, mm, where it was not drawn often enough to tell; and a line drawn often is no better than this [estimates]. */
-const HAND_SD_MM = 0.5;
+export const HAND_SD_MM = 0.5;
 const LEAST_SD_MM = 0.15;
 /** A line of fewer points than this is none. */
 const LEAST_POINTS = 8;

@@ -118,10 +118,20 @@ function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist:
   const { innerSide, outerSide, innerTaperMm, outerTaperMm } = into;
   if (inside.outline) {
     const widened = { inside, P, heelHalf };
+    // A line that was taken on the inside stands where the inside is.
+    const waistOut = (share: number, insole: number): number => (inside.widthBasis === 'inside' ? 0 : share - insole);
     const { inner, outer } = tracedInsole(inside.outline);
     into.sideSegments = WALL_KNOTS - 1;
-    tracedWallInto(inner, { ...widened, ballMm: inside.flexLineMm, waistOut: innerWaist - SHOE_PLAN.innerWaistInsole, taperMm: innerTaperMm }, innerSide);
-    tracedWallInto(outer, { ...widened, ballMm: outerFlexLine(inside), waistOut: outerWaist - SHOE_PLAN.outerWaistInsole, taperMm: outerTaperMm }, outerSide);
+    tracedWallInto(
+      inner,
+      { ...widened, ballMm: inside.flexLineMm, waistOut: waistOut(innerWaist, SHOE_PLAN.innerWaistInsole), taperMm: innerTaperMm },
+      innerSide
+    );
+    tracedWallInto(
+      outer,
+      { ...widened, ballMm: outerFlexLine(inside), waistOut: waistOut(outerWaist, SHOE_PLAN.outerWaistInsole), taperMm: outerTaperMm },
+      outerSide
+    );
     return into;
   }
   const L0 = inside.madeForFootMm;

@@ -3,7 +3,7 @@ import type { Mesh } from './mesh';
 import { inFrame } from './set';
 import type { Space } from './space';
 
-/** The middle line of a last's bottom, from heel to toe, by its length along it: what an insole laid flat measures. */
+/** The middle line of a last's or an inside's bottom, from heel to toe, by its length along it: what an insole laid flat measures. */
 export interface BottomLine {
   mesh: Mesh;
   lengthMm: number;
@@ -15,6 +15,8 @@ export interface BottomLine {
   up: (s: number) => Space;
   /** Height over the ground, mm. */
   height: (s: number) => number;
+  /** Which place of the line lies square under a point of its plane, and how high that is over it, mm. */
+  under: (x: number, z: number) => { s: number; over: number };
 }
 
 /** Spacing of the stations at which the bottom's middle is followed, mm. */
@@ -28,6 +30,8 @@ const AHEAD_MM = 4;
 const SMOOTH = 6;
 /** Where it rises more steeply than this it is no bottom but a wall. */
 const WALL_SLOPE = 2.5;
+/** So far from its ends an edge may round it: there it is led on straight, as an insole lies, mm. */
+const ROUNDED_MM = 12;
 
 interface Profile {
   x: Float64Array;
@@ -66,7 +70,18 @@ function profileOf(mesh: Mesh): Profile {
     for (let k = i - reach; k <= i + reach; k++) sum += bottom[k];
     return sum / (2 * reach + 1);
   });
+  const rounded = Math.round(ROUNDED_MM / step);
+  ledOn(z, rounded, -1);
+  ledOn(z, z.length - 1 - rounded, 1);
   return { x: Float64Array.from(bottom, (_, i) => x0 + (first + i) * step), z };
+}
+
+/** Leads a bottom on straight from a place to one of its ends, as it ran before. @param to which end */
+function ledOn(z: Float64Array, from: number, to: 1 | -1): void {
+  const before = Math.abs(to > 0 ? z.length - 1 - from : from);
+  if (!(z.length > 4 * before)) return;
+  const rise = (z[from] - z[from - to * before]) / before;
+  for (let i = from + to; i >= 0 && i < z.length; i += to) z[i] = z[from] + rise * Math.abs(i - from);
 }
 
 const heightAt = ({ x, z }: Profile, at: number): number => {
@@ -137,6 +152,14 @@ export function bottomLine(mesh: Mesh, dropMm: number): BottomLine {
       const [ax, , az] = ahead(along);
       return [-az, 0, ax];
     },
-    height: (along) => at(along)[2] - ground
+    height: (along) => at(along)[2] - ground,
+    under: (px, pz) => {
+      let best = { s: 0, over: Infinity };
+      for (let i = 0; i < s.length; i++) {
+        const over = Math.hypot(px - x[i], pz - z[i]);
+        if (over < best.over) best = { s: s[i], over };
+      }
+      return best;
+    }
   };
 }

@@ -10,6 +10,7 @@ export { footScan, type FootScan } from './foot-scan';
 export { lastScan, type LastAsked, type LastScan } from './last-scan';
 export { jitterOf, steadied } from './smooth-mesh';
 export { setDown, type SetScan } from './set';
+export { openingOf, outward } from './opening';
 export { setLast } from './set-last';
 export { SCAN_UNITS, type ScanUnit, unitsOf } from './units';
 export { takeLast, type TakenLast, takeScan, type TakenScan } from './take';

@@ -1,41 +1,44 @@
 import { BALL_AT, OUTER_BALL_AT } from '../measure';
-import { HEEL_ARC, INNER_SHARE, sidesAt, smoothContour, spread, TOE_CENTRE, type Point } from '../shape';
+import { SHOE_PLAN, type WidthBasis } from '../last';
+import { ballOf, HEEL_ARC, INNER_SHARE, sidesAt, spread, TOE_CENTRE, type Point } from '../shape';
 import { cutPoints, tapeCut, type Plane } from './cut';
-import { featherIn } from './feather';
+import { EDGE } from './edge';
+import { edgeLine, STEP_MM } from './edge-line';
 import { ScanRefused } from './refusal';
 import type { Mesh } from './mesh';
 import { inFrame } from './set';
 import { bottomLine, type BottomLine } from './bottom-line';
 import { cross, movedAlong, type Space } from './space';
+import { toplineOf } from './topline';
 
-/** What is known of a last before it is read. */
+/** What is known of a last, or of the inside of a shoe on it, before it is read. */
 export interface LastAsked {
   /** The foot its size is made for, mm: its stations are shares of it. */
   forFootMm: number;
   /** Drop it is made for, mm: a loose last may be rolled, so that its pitch is told, not seen. */
   dropMm: number;
+  /** What its widths are measured on: the line is read there. */
+  basis: WidthBasis;
 }
 
-/** A last as a scan tells it, mm. Girths lie square to the bottom, without pull. */
+/** A last or the inside of a shoe as a scan tells it, mm; null where the surface is open there. Girths lie square to the bottom, without pull. */
 export interface LastScan {
-  /** Its feather line, laid flat as an insole is traced: x forward from the back of the heel, y to the scan's left; closed. */
+  /** Its edge, laid flat as an insole is traced: x forward from the back of the heel, y to the scan's left; closed. */
   outline: Point[];
   lengthMm: number;
-  ballGirthMm: number;
-  waistGirthMm: number;
-  instepGirthMm: number;
-  toeDepthMm: number;
-  littleToeDepthMm: number;
+  /** What the counter stands outside the seat on every side, at the height where the line was read: the line begins at the seat. */
+  counterMm: number;
+  ballGirthMm: number | null;
+  waistGirthMm: number | null;
+  instepGirthMm: number | null;
+  toeDepthMm: number | null;
+  littleToeDepthMm: number | null;
   toeSpringMm: number;
-  instepHeightMm: number;
+  instepHeightMm: number | null;
+  backHeightMm: number | null;
+  throatLineMm: number | null;
 }
 
-/** Sections along the bottom, mm, and round its ends, rad. */
-const STEP_MM = 2;
-const TURN_RAD = (3 * Math.PI) / 180;
-/** The ends are read radially from so far within, of the length. */
-const HEEL_FROM = 0.13;
-const TOE_FROM = 0.12;
 /** Where girths and heights are read, of the foot's length. */
 const AT = { waist: [0.55, 0.64], instep: 0.53, half: 0.5, littleToe: 0.83 } as const;
 /** Steeper than on this drop a shank is not told from a wall, mm. */
@@ -47,50 +50,73 @@ const MOST_ROUNDS = 2;
 const SETTLED_RAD = 0.004;
 /** The big toe is highest so far behind its tip, mm. */
 const BIG_TOE_BEHIND_MM = 8;
-/** An edge that lies so far off the middle of those beside it is none, mm; so many to either side count. */
-const JUMPS_MM = { sides: 2, toe: 5 } as const;
-const BESIDE = 3;
-/** An edge is there in this share of the sections at least. */
-const LEAST_FOUND = 0.7;
+/** A tape is led straight over an opening as wide as this, mm; over a wider one it tells nothing of the girth. */
+const WIDEST_GAP_MM = 25;
+/** What stands lower than this over the bottom is no top, mm: there only the bottom was met. */
+const LEAST_TOP_MM = 10;
 
 /**
- * Reads a solid last.
+ * Reads a solid last, or the inside of a shoe.
  * @param mesh set down by `setLast`
- * @throws ScanRefused where it has no feather line: its edge is too round, or it is no last; or where its drop is too steep
+ * @throws ScanRefused where it has no feather line and its widths are measured there: its edge is too round, or it is no last; or where its
+ *   drop is too steep
  */
-export function lastScan(mesh: Mesh, { forFootMm: L, dropMm }: LastAsked): LastScan {
+export function lastScan(mesh: Mesh, { forFootMm: L, dropMm, basis }: LastAsked): LastScan {
   if (dropMm > MOST_DROP_MM) throw new ScanRefused('too-steep');
-  const [bottom, outline] = alongAxis(mesh, dropMm);
+  const [bottom, edge] = alongAxis(mesh, dropMm, basis);
+  const counterMm = EDGE[basis].outsideSeat ? SHOE_PLAN.counterOut * ballOf(edge) : 0;
+  const outline = heelOnSeat(edge, counterMm);
   const [back, front] = spread(outline.map((p) => p.x));
   const at = (share: number): number => back + share * L;
-  const girth = (plane: Plane): number => tapeCut(bottom.mesh, plane)?.lengthMm ?? NaN;
+  const girth = (plane: Plane): number => {
+    const cut = tapeCut(bottom.mesh, plane);
+    return cut && cut.gapMm < WIDEST_GAP_MM ? cut.lengthMm : NaN;
+  };
   const square = (s: number): Plane => ({ at: bottom.at(s), normal: bottom.ahead(s) });
   const waists = [0, 1, 2, 3, 4, 5].map((i) => girth(square(at(AT.waist[0] + ((AT.waist[1] - AT.waist[0]) * i) / 5))));
   const [left, right] = sidesAt(outline, at(BALL_AT));
   const width = left - right;
   const inner = innerSide(outline);
-  const over = (s: number, y: number): number => thickness(bottom, s, y);
+  const open = (value: number): number | null => (Number.isFinite(value) ? value : null);
+  const top = (s: number, y: number): number | null => {
+    const mm = thickness(bottom, s, y);
+    return mm > LEAST_TOP_MM ? mm : null;
+  };
+  const topline = toplineOf(bottom);
   const read = {
     outline: outline.map(({ x, y }) => ({ x: x - back, y })),
     lengthMm: front - back,
-    ballGirthMm: girth(throughBall(bottom, outline, at, inner)),
-    waistGirthMm: Math.min(...waists),
-    instepGirthMm: girth(square(at(AT.instep))),
-    toeDepthMm: over(Math.min(at(1) - BIG_TOE_BEHIND_MM, front - BIG_TOE_BEHIND_MM), inner * TOE_CENTRE[0] * width),
-    littleToeDepthMm: over(at(AT.littleToe), inner * TOE_CENTRE[4] * width),
+    counterMm,
+    ballGirthMm: open(girth(throughBall(bottom, outline, at, inner))),
+    waistGirthMm: open(Math.min(...waists)),
+    instepGirthMm: open(girth(square(at(AT.instep)))),
+    toeDepthMm: top(Math.min(at(1) - BIG_TOE_BEHIND_MM, front - BIG_TOE_BEHIND_MM), inner * TOE_CENTRE[0] * width),
+    littleToeDepthMm: top(at(AT.littleToe), inner * TOE_CENTRE[4] * width),
     toeSpringMm: bottom.height(front) - bottom.height(bottom.treadMm),
-    instepHeightMm: over(at(AT.half), 0)
+    instepHeightMm: top(at(AT.half), 0),
+    backHeightMm: topline && topline.backHeightMm,
+    throatLineMm: topline && topline.throatLineMm - back
   };
   if (!Object.values(read).every((value) => typeof value !== 'number' || Number.isFinite(value))) throw new ScanRefused('no-feather');
   return read;
 }
 
-/** The bottom and its feather line, turned until the line lies along its own axis: that is only known once it is there. */
-function alongAxis(mesh: Mesh, dropMm: number): [BottomLine, Point[]] {
+/** Behind here, of a line's length, is its heel. */
+const HEEL_BEHIND = 0.13;
+/** A line whose heel lies on the counter, drawn in to where the seat begins: lengths are told from there. */
+function heelOnSeat(line: Point[], counterMm: number): Point[] {
+  const [back, front] = spread(line.map((p) => p.x));
+  const heel = HEEL_BEHIND * (front - back);
+  const drawn = (x: number): number => back + counterMm + ((x - back) * (heel - counterMm)) / heel;
+  return line.map(({ x, y }) => ({ x: x - back < heel ? drawn(x) : x, y }));
+}
+
+/** The bottom and its edge, turned until the line lies along its own axis: that is only known once it is there. */
+function alongAxis(mesh: Mesh, dropMm: number, basis: WidthBasis): [BottomLine, Point[]] {
   let own = mesh;
   for (let round = 0; ; round++) {
     const bottom = bottomLine(own, dropMm);
-    const outline = featherLine(bottom);
+    const outline = edgeLine(bottom, basis);
     const off = axisOff(outline);
     if (round === MOST_ROUNDS || Math.abs(off) < SETTLED_RAD) return [bottom, outline];
     own = swung(bottom.mesh, off);
@@ -113,54 +139,6 @@ function axisOff(outline: readonly Point[]): number {
 function swung(mesh: Mesh, angle: number): Mesh {
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
   return inFrame(mesh, [[c, s, 0], [-s, c, 0], [0, 0, 1]], [0, 0, 0]); // prettier-ignore
-}
-
-/** The feather line: section by section along the bottom, and round heel and toe. */
-function featherLine(bottom: BottomLine): Point[] {
-  const { lengthMm: S } = bottom;
-  const [heel, toe] = [HEEL_FROM * S, (1 - TOE_FROM) * S];
-  let asked = 0;
-  const read = (places: readonly { s: number; way: readonly [number, number] }[], jumpsMm: number): Point[] => {
-    asked += places.length;
-    const found = steady(
-      places.map(({ s, way }) => featherIn(bottom, s, way)),
-      jumpsMm
-    );
-    return found.flatMap((r, i) => (r === null ? [] : [{ x: places[i].s + r * places[i].way[0], y: r * places[i].way[1] }]));
-  };
-  const across = (side: 1 | -1): Point[] =>
-    read(
-      Array.from({ length: Math.floor((toe - heel) / STEP_MM) + 1 }, (_, i) => ({ s: heel + i * STEP_MM, way: [0, side] as const })),
-      JUMPS_MM.sides
-    );
-  const round = (s: number, from: number, to: number, jumpsMm: number): Point[] => {
-    const many = Math.round(Math.abs(to - from) / TURN_RAD);
-    return read(
-      Array.from({ length: many - 1 }, (_, i) => {
-        const a = from + ((to - from) * (i + 1)) / many;
-        return { s, way: [Math.cos(a), Math.sin(a)] as const };
-      }),
-      jumpsMm
-    );
-  };
-  const line = [
-    ...across(-1),
-    ...round(toe, -Math.PI / 2, Math.PI / 2, JUMPS_MM.toe),
-    ...across(1).reverse(),
-    ...round(heel, Math.PI / 2, (3 * Math.PI) / 2, JUMPS_MM.sides)
-  ];
-  if (!(line.length > LEAST_FOUND * asked)) throw new ScanRefused('no-feather');
-  return smoothContour(line);
-}
-
-/** Edges found one beside the other, without those that jump out: there a section met something else. */
-function steady(found: readonly (number | null)[], jumpsMm: number): (number | null)[] {
-  return found.map((r, i) => {
-    if (r === null) return null;
-    const near = found.slice(Math.max(0, i - BESIDE), i + BESIDE + 1).filter((n): n is number => n !== null);
-    const middle = [...near].sort((a, b) => a - b)[near.length >> 1];
-    return Math.abs(r - middle) > jumpsMm ? null : r;
-  });
 }
 
 /** On which side the inner head lies: from the line between the heel's middle and the tip the ball stands out less there. */

@@ -128,7 +128,8 @@ export interface Hole {
   lengthMm: number;
   /** Middle of its points. */
   at: [number, number, number];
-  edges: number;
+  /** Its points by their number, in order. */
+  loop: readonly number[];
 }
 
 /** The open edges of a surface, longest first. Edges that two triangles share one way each are none. */
@@ -164,7 +165,7 @@ export function holesOf({ points, triangles }: Mesh): Hole[] {
         for (let k = 0; k < 3; k++) at[k] += points[3 * p + k] / loop.length;
         lengthMm += Math.hypot(points[3 * p] - points[3 * q], points[3 * p + 1] - points[3 * q + 1], points[3 * p + 2] - points[3 * q + 2]);
       });
-      holes.push({ lengthMm, at, edges: loop.length });
+      holes.push({ lengthMm, at, loop });
     }
   }
   return holes.sort((p, q) => q.lengthMm - p.lengthMm);

@@ -11,8 +11,10 @@ export const SCAN_REFUSALS = {
   'no-numbers': 'its coordinates are no numbers: the file is damaged, or no scan',
   'bad-index': 'its triangles name corners that it does not hold: the file is damaged',
   'two-parts': 'it holds two parts of about the same size: scan one foot at a time',
-  'no-feather': 'it has no edge between bottom and walls: a foot, a worn shoe, or a last whose edge is rounded off',
-  'too-steep': 'a last on a drop of more than 100 mm is not read: trace its insole',
+  'no-feather':
+    'it has no edge between bottom and walls: a foot, a worn shoe, or a last whose edge is rounded off; where widths are measured on the inside none is needed',
+  shell: 'it has two sides close to each other, as a whole shoe has: cut its outside away and bring the inside alone',
+  'too-steep': 'a last or shoe on a drop of more than 100 mm is not read: trace its insole',
   'no-foot': 'it is not shaped like a foot: half of one, or something else',
   'bad-header': 'its header cannot be read: the file is damaged'
 } as const;

@@ -1,18 +1,26 @@
 import { spread, turned, type Point } from '../shape';
-import type { Mesh } from './mesh';
-import { DIRECTIONS, directions, facesOf, forwardOf, heelMiddle, inFrame, lean, someFaces, spreadOf, type Faces } from './set';
+import type { Hole, Mesh } from './mesh';
+import { DIRECTIONS, directions, facesOf, forwardOf, heelMiddle, inFrame, lean, middleOfArea, someFaces, spreadOf } from './set';
+import { outOf } from './opening';
 import { along, cross, squareTo, unit, type Space } from './space';
 
 /** Faces that look this nearly one way belong to the bottom; while it is looked for, and while its direction is settled. */
 const FACES = { sought: 0.8, settled: 0.75 } as const;
 const SCORED_FACES = 1500;
 const ROUNDS = 6;
+/** The bottom of an inside looks away from where its opening looks by at least this, as a cosine. */
+const AWAY_FROM_OPENING = -0.6;
+/** The plan of an inside lies below this over its lowest point, mm: a shaft may lean out over the heel. */
+const PLAN_UNDER_MM = 70;
 
 /** The direction most of a last's surface looks to, by how far that reaches: its bottom is as long as itself, what looks up is not. */
-function downOf(faces: Faces): Space {
+function downOf(mesh: Mesh, opening: Hole | null): Space {
+  const faces = facesOf(mesh);
   const chosen = someFaces(faces, SCORED_FACES);
   let [down, most]: [Space, number] = [[0, 0, -1], -1];
+  const up = opening && outOf(mesh, opening, middleOfArea(faces));
   for (const d of directions(DIRECTIONS)) {
+    if (up && along(d, 0, up) > AWAY_FROM_OPENING) continue;
     const score = spreadOf(
       faces,
       chosen.filter((t) => along(faces.normal, 3 * t, d) > FACES.sought)
@@ -29,17 +37,21 @@ function downOf(faces: Faces): Space {
 }
 
 /**
- * Sets a last with its bottom below, its axis from the middle of the heel to that of the ball, its toe in front. Its pitch is not seen: a loose
- * last may be rolled.
- * @param mesh its largest part, mm
+ * Sets a last or an inside with its bottom below, its axis from the middle of the heel to that of the ball, its toe in front. Its pitch is not
+ * seen: a loose last may be rolled.
+ * @param mesh its largest part, mm, its faces looking outward
+ * @param opening where an inside is open for the leg
  */
-export function setLast(mesh: Mesh): Mesh {
-  const [x, y, z] = downOf(facesOf(mesh));
+export function setLast(mesh: Mesh, opening: Hole | null = null): Mesh {
+  const [x, y, z] = downOf(mesh, opening);
   const up: Space = [-x, -y, -z];
   const east = squareTo(up);
   const down = inFrame(mesh, [east, cross(up, east), up], [0, 0, 0]);
   const plan: Point[] = [];
-  for (let p = 0; p < down.points.length; p += 3) plan.push({ x: down.points[p], y: down.points[p + 1] });
+  let floor = Infinity;
+  for (let p = 2; p < down.points.length; p += 3) floor = Math.min(floor, down.points[p]);
+  for (let p = 0; p < down.points.length; p += 3)
+    if (!opening || down.points[p + 2] - floor < PLAN_UNDER_MM) plan.push({ x: down.points[p], y: down.points[p + 1] });
   let angle = forwardOf(plan);
   for (let round = 0; round < 5; round++) angle += lean(turned(plan, angle));
   const set = turned(plan, angle);

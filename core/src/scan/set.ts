@@ -1,5 +1,6 @@
 import { hullOf, longAxis, spread, turned, type Point } from '../shape';
-import { faceNormal, holesOf, trianglesOf, type Mesh } from './mesh';
+import { faceNormal, trianglesOf, type Hole, type Mesh } from './mesh';
+import { openingOf } from './opening';
 import { along, cross, squareTo, unit, type Space } from './space';
 
 /** A scan set down as a foot stands: x forward from the back of the heel, y to its left, z up from the floor; mm. */
@@ -22,8 +23,6 @@ export const DIRECTIONS = 642;
 const SCORED_FACES = 1200;
 const FACES_DOWN = 0.8;
 const WITHIN_MM = 6;
-/** An opening this long is where the leg was cut off, mm. */
-const LEG_OPENING_MM = 100;
 /** The floor lies away from the leg by at least this, as a cosine. */
 const AWAY_FROM_LEG = -0.4;
 const SLABS_MM = [9, 9, 9, 5, 5, 5, 5, 2.5, 2.5, 2.5, 2.5, 2.5, 2.5, 2.5] as const;
@@ -62,17 +61,20 @@ export const directions = (many: number): Space[] =>
     return [r * Math.cos(a), r * Math.sin(a), z];
   });
 
-/** Where the leg is open seen from the middle of the surface; null where it is not. */
-function legOf(mesh: Mesh, { middle, area }: Faces): { up: Space; at: Space } | null {
-  const [opening] = holesOf(mesh);
-  if (!opening || opening.lengthMm < LEG_OPENING_MM) return null;
+/** The middle of a surface by its area. */
+export function middleOfArea({ middle, area }: Faces): Space {
   const centre = [0, 0, 0];
   let whole = 0;
   for (let t = 0; t < area.length; t++) {
     for (let k = 0; k < 3; k++) centre[k] += area[t] * middle[3 * t + k];
     whole += area[t];
   }
-  return { up: unit([opening.at[0] - centre[0] / whole, opening.at[1] - centre[1] / whole, opening.at[2] - centre[2] / whole]), at: opening.at };
+  return [centre[0] / whole, centre[1] / whole, centre[2] / whole];
+}
+/** The way to an opening seen from the middle of the surface: that of the leg. */
+function towards({ at }: Hole, faces: Faces): Space {
+  const [x, y, z] = middleOfArea(faces);
+  return unit([at[0] - x, at[1] - y, at[2] - z]);
 }
 
 /** How much area some faces have, times how far that spreads: the end of a heel is not long, a sole is. */
@@ -212,12 +214,13 @@ function sideOf({ points }: Mesh, lengthMm: number): SetScan['looksLike'] {
  */
 export function setDown(mesh: Mesh): SetScan {
   const faces = facesOf(mesh);
-  const leg = legOf(mesh, faces);
+  const leg = openingOf(mesh);
+  const legUp = leg && towards(leg, faces);
   const chosen = someFaces(faces, SCORED_FACES);
   let first: Space = [0, 0, -1];
   let most = -1;
   for (const down of directions(DIRECTIONS)) {
-    if (leg && down[0] * leg.up[0] + down[1] * leg.up[1] + down[2] * leg.up[2] > AWAY_FROM_LEG) continue;
+    if (legUp && along(down, 0, legUp) > AWAY_FROM_LEG) continue;
     const score = soleAlong(faces, chosen, down);
     if (score > most) [most, first] = [score, down];
   }

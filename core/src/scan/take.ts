@@ -1,4 +1,5 @@
 import { lastScan, type LastAsked, type LastScan } from './last-scan';
+import { openingOf, outward } from './opening';
 import { holesOf, largestPart, longestEdge, trianglesOf, weld, type Hole, type Mesh } from './mesh';
 import { setLast } from './set-last';
 import { readScan, type Progress, type ScanFormat, type Told } from './read';
@@ -38,7 +39,7 @@ export type TakenScan =
       /** Where its surface is open, but for the leg. */
       holes: readonly Hole[];
     });
-/** A last out of a file, or what must be asked first. */
+/** A last, or the inside of a shoe, out of a file, or what must be asked first. */
 export type TakenLast = AsksUnit | { kind: 'last'; last: LastScan; unit: ScanUnit; triangles: number; told: readonly Told[] };
 
 /** A second part larger than this share of the first is no crumb [model]. */
@@ -47,6 +48,9 @@ const SECOND_PART = 0.3;
 const SLENDER: readonly [number, number] = [1.7, 4];
 /** Openings shorter than this are not worth telling, mm. */
 const HOLE_MM = 20;
+
+/** What holds no more than this, volume over surface, is a shell with two sides, mm [model]: a last or an inside holds more than twice that. */
+const SHELL_MM = 5;
 
 /** Reads a file, brings it to millimetres, and takes its largest part without jitter. */
 function partOf(bytes: Uint8Array, unit: ScanUnit | null, progress?: Progress): AsksUnit | Part {
@@ -85,14 +89,17 @@ export function takeScan(bytes: Uint8Array, unit: ScanUnit | null = null, progre
 }
 
 /**
- * Takes a last out of a scanner's file.
- * @param asked the foot its size is made for and the drop it stands on
+ * Takes a last, or the inside of a shoe on it, out of a scanner's file.
+ * @param asked the foot its size is made for, the drop it stands on and what its widths are measured on
  * @throws ScanRefused with its reason as code and in words
  */
 export function takeLast(bytes: Uint8Array, asked: LastAsked, unit: ScanUnit | null = null, progress?: Progress): TakenLast {
   const found = partOf(bytes, unit, progress);
   if (found.kind === 'asks-unit') return found;
-  const last = lastScan(setLast(found.mesh), asked);
+  const opening = openingOf(found.mesh);
+  const { mesh, thickMm } = outward(found.mesh, opening);
+  if (thickMm < SHELL_MM) throw new ScanRefused('shell');
+  const last = lastScan(setLast(mesh, opening), asked);
   progress?.(1);
   return { kind: 'last', last, unit: found.unit, triangles: found.triangles, told: found.told };
 }

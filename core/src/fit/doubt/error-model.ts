@@ -1,5 +1,5 @@
 import { FIRST_CLEFT } from '../../heel';
-import { TOPLINE_SD_MM, type Inside } from '../../last';
+import { HAND_SD_MM, outlineTaperSd, TOPLINE_SD_MM, type Inside } from '../../last';
 import { MAKING_SD, type Shoe, type WornFoot } from '../shoe';
 import type { FootDims } from '../zones';
 
@@ -10,6 +10,8 @@ export const FOOT_CAUSES = 11;
 export const SLIDE_CAUSE = 10;
 /** Where a foot's own causes begin in a row. @param f place of the foot in its pair */
 export const ownCauses = (f: number): number => SHOE_CAUSES + f * FOOT_CAUSES;
+/** What the line of a foot errs by, as doubt of where a shoe's taper begins, mm: what a hand's line of a shoe would; a scan's is better known than that. */
+export const LINE_TAPER_SD_MM = outlineTaperSd({ sdMm: HAND_SD_MM });
 
 /**
  * The foot at one point of its doubt: each measure by its own deviation, the outer joint moving with the inner.
@@ -59,4 +61,10 @@ export function disturbInside(inside: Inside, sd: Shoe['sd'], z: Float64Array, c
   into.instepHeightMm = inside.instepHeightMm + sd.depthMm * z[common + 5];
   into.toplineHeightMm = inside.toplineHeightMm + TOPLINE_SD_MM * z[common + 5];
   return into;
+}
+
+/** What the line of a foot errs by, at one point of its doubt: the toes meet the shoe as if its taper began elsewhere. @param at place in `z`; -1 for a foot that has no line of its own */
+export function disturbLine(inside: Inside, z: Float64Array, at: number): Inside {
+  if (at >= 0) inside.taperShiftMm += LINE_TAPER_SD_MM * z[at];
+  return inside;
 }

@@ -27,8 +27,10 @@ const SAME_PERSON = 0.9;
 export interface Sample {
   feet: readonly WornFoot[];
   points: number;
-  /** Numbers a row: six causes of the last and eleven a foot. */
+  /** Numbers a row: six causes of the last, eleven a foot, and one more of each foot that has a line of its own. */
   causes: number;
+  /** Where the cause of each foot's line stands in a row; -1 where it has none. They come last: a foot without one has the points it always had. */
+  lines: readonly number[];
   /** A row a point: each cause in its standard deviations. */
   z: Float64Array;
 }
@@ -45,10 +47,15 @@ export function sampleOf(feet: readonly WornFoot[], points: number): Sample {
   samples.set(feet[0], own);
   const byCount = own.get(feet[1] ?? null) ?? new Map<number, Sample>();
   own.set(feet[1] ?? null, byCount);
-  const causes = SHOE_CAUSES + FOOT_CAUSES * feet.length;
-  const found = byCount.get(points) ?? { feet, points, causes, z: correlated(feet, points, causes) };
+  const found = byCount.get(points) ?? drawn(feet, points);
   byCount.set(points, found);
   return found;
+}
+
+function drawn(feet: readonly WornFoot[], points: number): Sample {
+  let causes = SHOE_CAUSES + FOOT_CAUSES * feet.length;
+  const lines = feet.map(({ dims }) => (dims.contour ? causes++ : -1));
+  return { feet, points, causes, lines, z: correlated(feet, points, causes) };
 }
 
 /** Normal points whose causes are correlated where both are filled in. */

@@ -1,7 +1,7 @@
 import { shoeAsWorn, compare, insideWorn, outlineOffset, type Clearances, emptyEdge } from '../room';
 import { zonesOf, allWithin, limitsOf, type Targets } from '../judge';
 import { NO_AIDS, type Aids, type FootDims, ZONE_AT } from '../zones';
-import { disturbFoot, disturbInside, ownCauses, SLIDE_CAUSE } from './error-model';
+import { disturbFoot, disturbInside, disturbLine, ownCauses, SLIDE_CAUSE } from './error-model';
 import { POINTS, sampleOf, type Sample } from './sample';
 import type { WornWith } from '../helps';
 import type { Shoe, Wear, WornFoot } from '../shoe';
@@ -32,7 +32,7 @@ export function doubtOf(
 ): Doubt {
   const worn = Array.isArray(wear) ? (wear as readonly Pick<WornWith, 'wear' | 'aids'>[]) : feet.map(() => ({ wear: wear as Wear, aids: NO_AIDS }));
   const sample = sampleOf(feet, points);
-  const { z, causes } = sample;
+  const { z, causes, lines } = sample;
   const limits = limitsOf(targets);
   const zones = zonesOf(targets);
   const sum = feet.map(() => new Float64Array(zones.count));
@@ -45,7 +45,9 @@ export function doubtOf(
     for (let f = 0; f < feet.length; f++) {
       const at = n * causes + ownCauses(f);
       const foot = shaken[f]?.[n] ?? shake(feet[f], z, at, outlineOffset(shoe, worn[f].wear));
-      const result = fitShaken(foot, { ...shoe, inside: disturbInside(shoe.inside, shoe.sd, z, n * causes, at) }, worn[f].wear, worn[f].aids);
+      const inside = disturbInside(shoe.inside, shoe.sd, z, n * causes, at);
+      const line = lines[f] < 0 ? -1 : n * causes + lines[f];
+      const result = fitShaken(foot, { ...shoe, inside: disturbLine(inside, z, line) }, worn[f].wear, worn[f].aids);
       const slideSd = (result.slide.highMm - result.slide.lowMm) / 4;
       result.zone[ZONE_AT['toe-room']] += slideSd * z[at + SLIDE_CAUSE];
       if (!allWithin(result.zone, limits)) all = false;

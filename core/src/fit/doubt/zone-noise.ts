@@ -4,7 +4,7 @@ import type { Limits } from '../judge';
 import { KIND } from '../tables';
 import { BLANK_PLAN, deepToes, depthOver, NO_AIDS, ZONE_AT, zoneSetFor, type FootDims, type ZoneId, type ZoneSet } from '../zones';
 import { keepAny, type Bitset } from './bitset';
-import { disturbFoot, disturbInside, FOOT_CAUSES, SHOE_CAUSES } from './error-model';
+import { disturbFoot, disturbInside, FOOT_CAUSES, LINE_TAPER_SD_MM, SHOE_CAUSES } from './error-model';
 import { keepBetween, noNoise, withEnds, type Noise } from './noise';
 import type { Sample } from './sample';
 import { effectiveDrop } from '../../heel';
@@ -120,7 +120,7 @@ const zone = blankZones();
 
 /** Noise on the flat, of every zone of the shoe's kind. @param like noise of the same foot in a kind with other zones, from which it takes what both have */
 function onTheFlat({ sample, f, shoe, sd, inside: told, wear }: NoiseAsk, like?: ZoneNoises): ZoneNoises {
-  const { feet, points, causes, z } = sample;
+  const { feet, points, causes, lines, z } = sample;
   const foot = feet[f];
   const none = (): Noise => noNoise(points);
   const asWorn = { ...shoeAsWorn(shoe, wear, NO_AIDS), spreads: 1 };
@@ -146,13 +146,14 @@ function onTheFlat({ sample, f, shoe, sd, inside: told, wear }: NoiseAsk, like?:
   const unit = new Float64Array(CAUSES);
   const dims = { ...foot.dims };
   const now = { ...inside };
+  /** Adds what a number answers to the cause at a place of the row, `by` a deviation, at every point. */
+  const answer = ({ at }: Noise, by: number, place: number): void => {
+    if (!(Math.abs(by) > 1e-9)) return;
+    for (let n = 0; n < points; n++) at[n] += by * z[n * causes + place];
+  };
+  if (!like && lines[f] >= 0) answer(later, LINE_TAPER_SD_MM, lines[f]);
   for (let cause = 0; cause < CAUSES; cause++) {
-    const place = cause < SHOE_CAUSES ? cause : cause + f * FOOT_CAUSES;
-    /** Adds what a number answers to this cause, `by` a deviation, at every point. */
-    const add = ({ at }: Noise, by: number): void => {
-      if (!(Math.abs(by) > 1e-9)) return;
-      for (let n = 0; n < points; n++) at[n] += by * z[n * causes + place];
-    };
+    const add = (noise: Noise, by: number): void => answer(noise, by, cause < SHOE_CAUSES ? cause : cause + f * FOOT_CAUSES);
     unit[cause] = 1;
     disturbFoot(foot, unit, SHOE_CAUSES, dims);
     disturbInside(inside, sd, unit, 0, SHOE_CAUSES, now);

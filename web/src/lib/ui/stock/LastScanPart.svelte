@@ -14,7 +14,7 @@
   import { definitionFrom } from './last-from-scan';
 
   /**
-   * A scanned last: its feather line for the reading, its girths and heights for the definition.
+   * A scanned last, or the inside of a shoe on it: its line for the reading, its girths and heights for the definition.
    * @prop size that was scanned, with its letters from the base; null until it is written
    * @prop ontaken gets what was read, and says whether its line is an insole's
    */
@@ -22,6 +22,8 @@
   let { last, size, letters, ontaken, ondefine }: {
     last: Last; size: number | null; letters: number; ontaken: (scan: LastScan) => boolean; ondefine: (fields: Record<string, string>) => void;
   } = $props();
+  /** A solid last has no topline. */
+  const TOPLINE = new Set(['backHeightMm', 'throatLineMm']);
   const reader = new ScanReader();
   onDestroy(() => reader.stop());
   let running = $state<{ done: number; what: string } | null>(null);
@@ -36,11 +38,11 @@
   async function take(file: File, unit: ScanUnit['id'] | null = null): Promise<void> {
     [trouble, asks, scan, put] = ['', null, null, false];
     if (size === null) return void (trouble = 'Write the size that was scanned first: girths and toes are looked for by it.');
-    if (drop === null) return void (trouble = 'Write the drop this last stands on: a loose last may be rolled, so a scan does not tell it.');
+    if (drop === null) return void (trouble = 'Write the drop it stands on: a loose last or shoe may be rolled, so a scan does not tell it.');
     const own = { size, letters };
     running = { done: 0, what: 'reading the file' };
     try {
-      const asked = { forFootMm: gradeLast(last, own.size, own.letters).madeForFootMm, dropMm: drop };
+      const asked = { forFootMm: gradeLast(last, own.size, own.letters).madeForFootMm, dropMm: drop, basis: last.widthBasis };
       const found = await reader.last(file, asked, unit, (done) => {
         running = { done, what: done < 0.6 ? 'reading the file' : 'following its edge' };
       });
@@ -62,24 +64,25 @@
     put = true;
   }
   const mm = (value: number): string => formatLength(value, shown.unit);
-  const figures = $derived(
-    scan
-      ? ([
-          ['ball girth', scan.read.ballGirthMm],
-          ['waist girth', scan.read.waistGirthMm],
-          ['instep girth', scan.read.instepGirthMm],
-          ['depth at the big toe', scan.read.toeDepthMm],
-          ['at the little toe', scan.read.littleToeDepthMm],
-          ['instep height', scan.read.instepHeightMm],
-          ['toe spring', scan.read.toeSpringMm]
-        ] as const)
-      : []
-  );
+  const FIGURES = [
+    ['ball girth', 'ballGirthMm'],
+    ['waist girth', 'waistGirthMm'],
+    ['instep girth', 'instepGirthMm'],
+    ['depth at the big toe', 'toeDepthMm'],
+    ['at the little toe', 'littleToeDepthMm'],
+    ['instep height', 'instepHeightMm'],
+    ['toe spring', 'toeSpringMm'],
+    ['back height', 'backHeightMm'],
+    ['throat line from the heel', 'throatLineMm']
+  ] as const;
+  const figures = $derived(FIGURES.map(([name, id]) => ({ name, id, value: scan?.read[id] ?? null })));
+  const told = $derived(figures.flatMap(({ name, value }) => (value === null ? [] : [{ name, value }])));
+  const open = $derived(figures.filter(({ id, value }) => value === null && !TOPLINE.has(id)).map(({ name }) => name));
 </script>
 
 <div class="mt-2 flex flex-wrap items-end gap-2">
   <div class="w-44"><NumberField label="Drop it stands on" unit="mm" value={drop} low={0} high={300} step={1} onchange={(v) => (written = v)} /></div>
-  <FileButton accept=".stl,.obj,.ply" onfile={(file) => take(file)}>A scan of the last: STL, OBJ, PLY</FileButton>
+  <FileButton accept=".stl,.obj,.ply" onfile={(file) => take(file)}>A scan of the last, or of a shoe’s inside: STL, OBJ, PLY</FileButton>
 </div>
 {#if running}<Underway {running} oncancel={cancel} />{/if}
 {#if asks}
@@ -92,9 +95,13 @@
 {#if scan}
   <div class="mt-2" data-last-scanned>
     <p>
-      {#each figures as [name, value], i (name)}{i > 0 ? '; ' : ''}{name} <span class="figures">{mm(value)}</span>{/each}.
+      {#each told as { name, value }, i (name)}{i > 0 ? '; ' : ''}{name} <span class="figures">{mm(value)}</span>{/each}.
     </p>
-    <p class="soft text-sm">Length, widths and ball girth stand in the reading above. Girths lie square to the bottom, without pull.</p>
+    {#if open.length > 0}<p class="text-sm" data-open>The shoe is open there, so not read: {open.join(', ')}.</p>{/if}
+    <p class="soft text-sm">
+      {scan.read.ballGirthMm === null ? 'Length and widths' : 'Length, widths and ball girth'} stand in the reading above. Girths lie square to the bottom, without
+      pull{scan.read.counterMm > 0 ? '; widths as the inside has them some 10 mm over the footbed, the heel less its counter' : ''}.
+    </p>
     <Button class="mt-1" onclick={define} disabled={put}>Put the others into the definition below</Button>
     {#if put}<span class="soft ml-2" role="status">Put in; nothing is kept until you press “Keep this last”.</span>{/if}
   </div>

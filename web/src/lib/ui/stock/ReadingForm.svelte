@@ -94,10 +94,11 @@
     const { base, grade } = last;
     online(outline && { points: outline, forFootMm: base.forFootMm + ((sizeRead ?? base.size) - base.size) * grade.lengthPerSizeMm });
   });
-  /** A scanned last’s feather line is its insole’s, laid flat; in pictures down is up. */
+  /** The line of a scan is an insole’s, laid flat; in pictures down is up. */
   function fromScan(scan: LastScan): boolean {
     if (!fromOutline(scan.outline.map(({ x, y }) => ({ x, y: -y })))) return false;
-    $form.ballGirthMm = trimNumber(scan.ballGirthMm);
+    $form.heelMm = trimNumber(Number($form.heelMm) - 2 * scan.counterMm);
+    $form.ballGirthMm = scan.ballGirthMm === null ? '' : trimNumber(scan.ballGirthMm);
     return true;
   }
   async function bring(file: File): Promise<void> {

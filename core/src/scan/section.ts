@@ -2,28 +2,35 @@ import { cutPoints } from './cut';
 import type { BottomLine } from './bottom-line';
 import { cross, type Space } from './space';
 
-/** The bottom's line is laid through this share of its reach; the wall's through these heights over it, mm, less of a low toe, of its height [model]. */
-const BOTTOM: readonly [number, number] = [0.15, 0.8];
-const WALL_MM: readonly [number, number] = [4.5, 11];
-const WALL_OF_HEIGHT: readonly [number, number] = [0.12, 0.3];
+/** The bottom's line is laid through this share of its reach [model]. */
+const BOTTOM: readonly [number, number] = [0.1, 0.6];
 /** How near over the bottom its reach is looked for, mm, and how thick the bottom is seen. */
 const REACH_UNDER_MM = 12;
-/** How high the last stands over its edge is looked for from here outward, of the reach. */
-const TOP_FROM = 0.6;
-/** A wall that leans out further than this from square to the bottom is none: the bottom only curves up [model]. */
-const MOST_LEAN_RAD = Math.PI / 4;
 const BOTTOM_BIN_MM = 1;
 const SPACING_MM = 0.5;
 const LEAST_POINTS = 3;
+/** How high it stands over its edge is looked for from here outward, of the reach. */
+const TOP_FROM = 0.6;
+
+/** A cut square to a bottom, from its middle out along a direction. */
+export interface Section {
+  /** Places on the surface: how far out, and how high over the bottom's middle, mm. */
+  u: readonly number[];
+  v: readonly number[];
+  /** The line of the bottom. */
+  ground: Line;
+  /** How high the surface stands over that line where it stands furthest out, mm. */
+  highMm: number;
+  /** The line nearest to the wall between two heights over the bottom, out over height; null where too little of it is there. */
+  wall: (fromMm: number, toMm: number) => Line | null;
+}
 
 /**
- * How far the feather point lies from the bottom's middle along a direction: where the line of the bottom and the line of the wall over it
- * cross. The edge between them may be rounded a little.
  * @param s place along the bottom's middle
  * @param way direction in the bottom's own plane, ahead and to the left, of length one
- * @returns mm along the bottom; null where there is no such edge
+ * @returns null where there is no bottom
  */
-export function featherIn(bottom: BottomLine, s: number, [forward, left]: readonly [number, number]): number | null {
+export function sectionAt(bottom: BottomLine, s: number, [forward, left]: readonly [number, number]): Section | null {
   const at = bottom.at(s);
   const ahead = bottom.ahead(s);
   const up = bottom.up(s);
@@ -60,17 +67,22 @@ export function featherIn(bottom: BottomLine, s: number, [forward, left]: readon
   const ground = lineThrough(Array.from(lowest.values(), (i) => [u[i], v[i]] as const));
   if (!ground) return null;
   const over = (i: number): number => v[i] - ground.at(u[i]);
-  const high = u.reduce((most, out, i) => (out > TOP_FROM * reach ? Math.max(most, over(i)) : most), 0);
-  const [from, to] = [0, 1].map((k) => Math.min(WALL_MM[k], WALL_OF_HEIGHT[k] * high));
-  const wall = lineThrough(u.flatMap((out, i) => (out > BOTTOM[0] * reach && over(i) > from && over(i) < to ? [[v[i], out] as const] : [])));
-  if (!wall || Math.atan(wall.slope) + Math.atan(ground.slope) > MOST_LEAN_RAD) return null;
-  // Out = a + b v on the wall, v = c + d out on the bottom.
-  const out = (wall.from + wall.slope * ground.from) / (1 - wall.slope * ground.slope);
-  return out > 0 && Number.isFinite(out) ? out * Math.hypot(1, ground.slope) : null;
+  return {
+    u,
+    v,
+    ground,
+    highMm: u.reduce((most, out, i) => (out > TOP_FROM * reach ? Math.max(most, over(i)) : most), 0),
+    wall: (from, to) => lineThrough(u.flatMap((out, i) => (out > BOTTOM[0] * reach && over(i) > from && over(i) < to ? [[v[i], out] as const] : [])))
+  };
 }
 
+export interface Line {
+  from: number;
+  slope: number;
+  at: (a: number) => number;
+}
 /** The line nearest to some points, the second coordinate over the first; null where they are too few. */
-function lineThrough(points: readonly (readonly [number, number])[]): { from: number; slope: number; at: (a: number) => number } | null {
+function lineThrough(points: readonly (readonly [number, number])[]): Line | null {
   const n = points.length;
   if (n < LEAST_POINTS) return null;
   const mean = (k: 0 | 1): number => points.reduce((sum, p) => sum + p[k], 0) / n;
