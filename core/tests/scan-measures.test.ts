@@ -44,7 +44,7 @@ describe('a scanned foot is measured', () => {
   });
   it('what a scan does not reach is left out, and a hole under a tape is doubt', () => {
     const { set, foot, values } = read[0];
-    expect(measureScan({ ...set, legMm: null }, foot.side).ankleGirthMm).toBeUndefined();
+    expect(measureScan({ ...set, leg: null }, foot.side).ankleGirthMm).toBeUndefined();
     const { at, normal } = values.ballGirthMm!.plane!;
     const [px, py] = [set.mesh.points, set.mesh.triangles];
     // The top of the ball was not seen: 40 mm of it.

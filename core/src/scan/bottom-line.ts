@@ -1,6 +1,5 @@
 import { cutPoints } from './cut';
-import type { Mesh } from './mesh';
-import { inFrame } from './set';
+import { inFrame, type Mesh } from './mesh';
 import type { Space } from './space';
 
 /** The middle line of a last's or an inside's bottom, from heel to toe, by its length along it: what an insole laid flat measures. */

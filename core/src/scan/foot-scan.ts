@@ -4,7 +4,8 @@ import { measureOutline, type OutlineReading } from '../tracing';
 import { inwardOf, measureScan, type ScanValues } from './measure-scan';
 import { planLine } from './plan-line';
 import { ScanRefused } from './refusal';
-import { LOW_OF_LENGTH, type SetScan } from './set';
+import { LOW_OF_LENGTH } from './limits';
+import type { SetScan } from './set';
 
 /** A scanned foot read whole: laid along the same axis as a traced one, with its line on the floor and what was measured. */
 export interface FootScan {

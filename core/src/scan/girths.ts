@@ -1,5 +1,6 @@
 import type { MeasureId } from '../measure';
 import { alongPlane, cutPoints, tapeCut, type Plane, type TapeCut } from './cut';
+import type { Leg } from './leg';
 import type { Mesh } from './mesh';
 import { middleOf, movedAlong, turnedAbout, type Space } from './space';
 
@@ -7,7 +8,7 @@ import { middleOf, movedAlong, turnedAbout, type Space } from './space';
 export interface GirthFrame {
   mesh: Mesh;
   lengthMm: number;
-  legMm: number | null;
+  leg: Leg | null;
   heads: { inner: Space; outer: Space } | null;
 }
 type Kept = (x: number, y: number, z: number) => boolean;
@@ -36,17 +37,25 @@ const OVER_BEND_MM = 8;
 const STRIP_MM = 8;
 /** The cut end of a leg is ragged: no tape lies nearer to it, mm. */
 const BELOW_CUT_MM = 4;
+/** A leg cut lower than this, of the foot's length, shows neither the bend nor the ankle; higher than the other, no more of the shin is looked at [model]. */
+const SHIN: readonly [number, number] = [0.33, 0.6];
+/** How high a leg is whole, mm. */
+const shinTop = ({ leg }: GirthFrame): number => (leg?.mm ?? 0) - BELOW_CUT_MM;
+/** Whether a scan's leg is long enough to be taped. */
+export const showsAnkle = ({ leg, lengthMm }: Pick<GirthFrame, 'leg' | 'lengthMm'>): boolean => leg !== null && leg.mm > SHIN[0] * lengthMm;
 
 /** The girths a tape takes round a scanned foot; each lies where the trade lays it. */
 const GIRTHS: readonly GirthDefinition[] = [
   { id: 'ballGirthMm', lay: ({ heads }) => heads && { plane: throughHeads(heads) } },
   { id: 'waistGirthMm', lay: ({ mesh, lengthMm: L }) => least(mesh, stations(AT.waist[0] * L, AT.waist[1] * L).map(upright)) },
   { id: 'instepGirthMm', lay: ({ mesh, lengthMm }) => overInstep(mesh, lengthMm) },
-  { id: 'shortHeelGirthMm', lay: ({ mesh, lengthMm, legMm }) => (legMm === null ? null : roundHeel(mesh, lengthMm, legMm)) },
+  { id: 'shortHeelGirthMm', lay: (scan) => (showsAnkle(scan) ? roundHeel(scan) : null) },
   {
     id: 'ankleGirthMm',
-    lay: ({ mesh, lengthMm: L, legMm }) =>
-      legMm === null ? null : least(mesh, stations(AT.ankle[0] * L, Math.min(AT.ankle[1] * L, legMm - BELOW_CUT_MM), 2 * STEP_MM).map(level))
+    lay: (scan) => {
+      const [from, to] = [AT.ankle[0] * scan.lengthMm, Math.min(AT.ankle[1] * scan.lengthMm, shinTop(scan))];
+      return showsAnkle(scan) ? least(scan.mesh, stations(from, to, 2 * STEP_MM).map(level)) : null;
+    }
   }
 ];
 export const SCAN_GIRTH_IDS: readonly MeasureId[] = GIRTHS.map((g) => g.id);
@@ -133,10 +142,11 @@ function overInstep(mesh: Mesh, L: number): Laid {
 }
 
 /** Round the heel's back and the bend in front of the ankle: where the line from the instep to the shin turns most. */
-function roundHeel(mesh: Mesh, L: number, legMm: number): Laid | null {
+function roundHeel(scan: GirthFrame): Laid | null {
+  const { mesh, lengthMm: L } = scan;
   const instep = { x: AT.instep[0] * L, z: topAt(mesh, AT.instep[0] * L) };
   // Lower than the instep, or in front of it, lies the forefoot, which is far from that line too.
-  const profile = stations(instep.z, legMm - BELOW_CUT_MM).flatMap((z) => {
+  const profile = stations(instep.z, Math.min(shinTop(scan), SHIN[1] * L)).flatMap((z) => {
     const cut = cutPoints(mesh, level(z), (x, y) => x <= instep.x && Math.abs(y) < STRIP_MM);
     let front = -Infinity;
     for (let i = 0; i < cut.length; i += 3) if (cut[i] > front) front = cut[i];

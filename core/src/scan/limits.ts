@@ -22,3 +22,6 @@ export function needSound(corners: Float32Array): void {
   if (bad > MOST_BAD * corners.length) throw new ScanRefused('no-numbers');
   if (corners.length < 9 * LEAST_TRIANGLES) throw new ScanRefused('too-coarse');
 }
+
+/** What lies below this makes the plan of a foot, of its length. */
+export const LOW_OF_LENGTH = 0.18;

@@ -3,7 +3,8 @@ import type { FoundToe } from '../shape';
 import { cutPoints, type Plane } from './cut';
 import { girthOf, SCAN_GIRTH_IDS, topAt, type GirthFrame, type ScanGirth } from './girths';
 import type { Mesh } from './mesh';
-import { LOW_OF_LENGTH, type SetScan } from './set';
+import { LOW_OF_LENGTH } from './limits';
+import type { SetScan } from './set';
 import type { Space } from './space';
 
 /** One measure of a scanned foot, with where it was taken. */

@@ -1,4 +1,4 @@
-import { cross, type Space } from './space';
+import { along, cross, type Space } from './space';
 
 /** A surface of triangles: three coordinates a point, three points a triangle, mm once its unit is known. */
 export interface Mesh {
@@ -32,6 +32,13 @@ export function faceNormal({ points, triangles }: Mesh, t: number): Space {
 }
 /** Twice the area of a triangle, mm². */
 export const doubleArea = (mesh: Mesh, t: number): number => Math.hypot(...faceNormal(mesh, t));
+
+/** Points of a mesh in another frame. */
+export function inFrame({ points, triangles }: Mesh, rows: readonly [Space, Space, Space], by: Space): Mesh {
+  const out = new Float32Array(points.length);
+  for (let i = 0; i < points.length; i += 3) for (let k = 0; k < 3; k++) out[i + k] = along(points, i, rows[k]) - by[k];
+  return { points: out, triangles };
+}
 
 /** Corners nearer to each other than this are one point, mm [model]. */
 const SAME_POINT_MM = 0.01;

@@ -1,6 +1,7 @@
 import { spread, turned, type Point } from '../shape';
-import type { Hole, Mesh } from './mesh';
-import { DIRECTIONS, directions, facesOf, forwardOf, heelMiddle, inFrame, lean, middleOfArea, someFaces, spreadOf } from './set';
+import { inFrame, type Hole, type Mesh } from './mesh';
+import { DIRECTIONS, directions, facesOf, middleOfArea, someFaces, spreadOf } from './faces';
+import { forwardOf, heelMiddle, lean } from './forward';
 import { outOf } from './opening';
 import { along, cross, squareTo, unit, type Space } from './space';
 

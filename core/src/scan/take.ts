@@ -83,7 +83,7 @@ export function takeScan(bytes: Uint8Array, unit: ScanUnit | null = null, progre
   progress?.(1);
   if (!(set.slender >= SLENDER[0] && set.slender <= SLENDER[1])) throw new ScanRefused('no-foot');
   const holes = holesOf(set.mesh)
-    .slice(set.legMm === null ? 0 : 1)
+    .slice(set.leg?.open ? 1 : 0)
     .filter((h) => h.lengthMm > HOLE_MM);
   return { ...part, kind: 'foot', set, holes };
 }

@@ -6,6 +6,7 @@ import {
   footScan,
   girthAlong,
   SCAN_UNITS,
+  showsAnkle,
   takeLast,
   takeScan,
   type FootScan,
@@ -22,6 +23,8 @@ type Foot = Extract<TakenScan, { kind: 'foot' }>;
 /** What a file holds, in short: the surface itself stays here. */
 export type ScanFacts = Pick<Foot, 'format' | 'unit' | 'triangles' | 'told' | 'dropped' | 'holes' | 'jitterMm' | 'steadied'> & {
   looksLike: Foot['set']['looksLike'];
+  /** Whether ankle and short heel can be taped: its leg may end too low. */
+  ankle: boolean;
 };
 export type ScanTaken = { kind: 'asks-unit'; units: readonly ScanUnit[]; longest: number } | { kind: 'foot'; facts: ScanFacts };
 /** A foot that was measured: what is told of it, and its surface to be shown, mm. */
@@ -46,7 +49,10 @@ async function take(file: Blob, unit: ScanUnit['id'] | null, onstep: (done: numb
   if (found.kind === 'asks-unit') return found;
   taken = found;
   const { format, triangles, told, dropped, holes, jitterMm, steadied, set } = found;
-  return { kind: 'foot', facts: { format, unit: found.unit, triangles, told, dropped, holes, jitterMm, steadied, looksLike: set.looksLike } };
+  return {
+    kind: 'foot',
+    facts: { format, unit: found.unit, triangles, told, dropped, holes, jitterMm, steadied, looksLike: set.looksLike, ankle: showsAnkle(set) }
+  };
 }
 
 /** Measures the foot that was taken, as one side's. @throws Error in words where its line is no foot's */

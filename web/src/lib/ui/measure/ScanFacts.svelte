@@ -29,6 +29,7 @@
   {#if facts.jitterMm > 0.05}
     <li class="soft">Its points jittered by {trimNumber(Math.round(facts.jitterMm * 100) / 100)} mm{facts.steadied ? ', which was taken out' : ''}.</li>
   {/if}
+  {#if !facts.ankle}<li>Its leg ends too low for ankle and short heel: take these by tape.</li>{/if}
   <li class="soft">{apart ? 'Five toes found.' : 'The toes are closed in the scan: their places are the model’s, the front is its own.'}</li>
   <li class="soft">
     The axis runs as a tracing’s does. Girths: a tape bridges hollows; ± is how much each changes on this foot where its plane is off by 2.5 mm or 2°; of the
