@@ -78,9 +78,9 @@ describe('a scanned last', () => {
     const square = [across[1] * up[2] - across[2] * up[1], across[2] * up[0] - across[0] * up[2], across[0] * up[1] - across[1] * up[0]];
     const long = Math.hypot(...square);
     const ball = tapeCut(mesh, { at: a, normal: [square[0] / long, square[1] / long, square[2] / long] })!.lengthMm;
-    expect(Math.abs(read.ballGirthMm! - ball)).toBeLessThan(2);
+    expect(Math.abs(read.values.ballGirthMm!.mm - ball)).toBeLessThan(2);
     const instep = at(0.53);
-    expect(Math.abs(read.instepGirthMm! - tapeCut(mesh, { at: instep.place, normal: instep.ahead })!.lengthMm)).toBeLessThan(2);
+    expect(Math.abs(read.values.instepGirthMm!.mm - tapeCut(mesh, { at: instep.place, normal: instep.ahead })!.lengthMm)).toBeLessThan(2);
     const solid = lastSolid(s);
     const thick = ({ place, ahead }: ReturnType<typeof at>, y: number): number => {
       let [low, high] = [1, 120];
@@ -91,9 +91,28 @@ describe('a scanned last', () => {
       }
       return low;
     };
-    expect(Math.abs(read.instepHeightMm! - thick(at(0.5), 0))).toBeLessThan(1.5);
-    expect(Math.abs(read.toeSpringMm - s.toeSpringMm)).toBeLessThan(1.5);
-    expect(Math.abs(read.toeDepthMm! - thick(at((L - 8) / L), 0.255 * s.inside.ballWidthMm))).toBeLessThan(1.5);
+    expect(Math.abs(read.values.instepHeightMm!.mm - thick(at(0.5), 0))).toBeLessThan(1.5);
+    expect(Math.abs(read.values.toeSpringMm!.mm - s.toeSpringMm)).toBeLessThan(1.5);
+    expect(Math.abs(read.values.toeDepthMm!.mm - thick(at((L - 8) / L), 0.255 * s.inside.ballWidthMm))).toBeLessThan(1.5);
+  });
+  it('every value is told with its doubt and where it was taken: the tapes are as long as they say, the heights as high, on the surface as it stands', () => {
+    const s = solidOf('yarrow');
+    const { values, mesh, lengthMm, inward } = scanned(s, anyWay(lastScanOf(s, 2.5), 8));
+    const far = (a: Space, b: Space): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
+    for (const id of ['ballGirthMm', 'waistGirthMm', 'instepGirthMm'] as const) {
+      const { mm, line, sdMm } = values[id]!;
+      expect(line.reduce((sum, p, i) => sum + far(p, line[(i + 1) % line.length]), 0)).toBeCloseTo(mm, 3);
+      expect(sdMm).toBeGreaterThan(0.9);
+      expect(sdMm).toBeLessThan(8);
+    }
+    for (const id of ['toeDepthMm', 'littleToeDepthMm', 'instepHeightMm', 'toeSpringMm'] as const)
+      expect(far(values[id]!.line[0], values[id]!.line[1])).toBeCloseTo(values[id]!.mm, 3);
+    const [x, z] = [0, 2].map((k) => mesh.points.filter((_, i) => i % 3 === k));
+    expect(Math.min(...z)).toBeGreaterThan(-1);
+    expect(Math.min(...z)).toBeLessThan(1);
+    expect(Math.abs(Math.min(...x))).toBeLessThan(8);
+    expect(Math.max(...x)).toBeGreaterThan(0.95 * lengthMm);
+    expect(inward).toBe(1);
   });
   it('a larger size of it comes out larger by its grade', () => {
     const [base, up] = [solidOf('breve'), solidOf('breve', 2)];

@@ -2,10 +2,11 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { completeFoot } from '../../core/src/measure';
-import { scanOf } from '../../demo/scan/cones';
+import { fieldOf, scanOf } from '../../demo/scan/cones';
 import { moved } from '../../demo/scan/flaws';
 import { measuredScan } from '../../demo/scan/measured';
 import { stlOf } from '../../demo/scan/stl';
+import { surfaceOf } from '../../demo/scan/surface';
 import { axeViolations } from './axe';
 import { kept, newFitting, open, root, savedNow } from './open';
 
@@ -143,6 +144,19 @@ test('a foot that looks like neither for sure is asked about; one that is being 
   await page.getByText('L left').click();
   await taken(page);
   await expect(page.locator('[data-scan-facts]')).toContainText('The toes are closed in the scan');
+});
+
+test('a foot that is closed over a low cut leg stands on its sole; what its leg does not show is said', async ({ page }) => {
+  const id = await newFitting(page, 'Closed');
+  await open(page, `/fittings/${id}/scan`);
+  const foot = fieldOf(solid);
+  const [c, s] = [Math.cos(2.2), Math.sin(2.2)];
+  const closed = surfaceOf((x, y, z) => Math.max(foot(x, y, z), z - 72), { ...solid, legMm: 110 }, 4);
+  await file(page).setInputFiles(stl('low.stl', moved(closed, [[c, 0, s], [0, 1, 0], [-s, 0, c]], [40, 0, 90]))); // prettier-ignore
+  await taken(page);
+  await expect(page.locator('[data-scan-facts]')).toContainText('Its leg ends too low for ankle and short heel');
+  expect(Math.abs((await value(page, 'lengthMm')) - solid.lengthMm)).toBeLessThan(1.5);
+  await expect(page.locator('[data-measure="shortHeelGirthMm"]')).toHaveCount(0);
 });
 
 test('without a scanner it is told, and can be stopped; nothing is lost', async ({ page }) => {

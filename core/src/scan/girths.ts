@@ -89,8 +89,8 @@ export function girthOf(frame: GirthFrame, id: MeasureId, plane?: Plane): ScanGi
   return cut && { id, plane: own, cut, sdMm: girthSd(frame.mesh, own, cut, laid) };
 }
 
-/** How far a girth may be off: how much it changes on this foot where its plane is moved and turned a little, each by how surely that is known. */
-function girthSd(mesh: Mesh, plane: Plane, cut: TapeCut, { keep, holdsAt }: Laid): number {
+/** How far a girth may be off: how much it changes on this surface where its plane is moved and turned a little, each by how surely that is known. */
+export function girthSd(mesh: Mesh, plane: Plane, cut: TapeCut, { keep, holdsAt }: Omit<Laid, 'plane'>): number {
   const off = (there: Plane, back: Plane): number => {
     const [a, b] = [there, back].map((moved) => tapeCut(mesh, moved, keep)?.lengthMm ?? cut.lengthMm);
     return (a - b) / 2;

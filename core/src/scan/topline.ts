@@ -1,11 +1,18 @@
 import { spread } from '../shape';
 import type { BottomLine } from './bottom-line';
 import { openingOf } from './opening';
+import { middleOf, type Space } from './space';
 
-/** Where an inside ends, mm: how high over its bottom at the back of the heel, and how far along it, from the heel, its vamp begins. */
+/** A place of the topline: where it stands, over which place of the bottom, and how high over that, mm. */
+interface ToplinePlace {
+  at: Space;
+  s: number;
+  over: number;
+}
+/** Where an inside ends: at the back of the heel, and where its vamp begins. */
 export interface Topline {
-  backHeightMm: number;
-  throatLineMm: number;
+  back: ToplinePlace;
+  throat: ToplinePlace;
 }
 
 /** The topline is looked at over the bottom's middle, so far to either side, mm. */
@@ -18,9 +25,15 @@ export function toplineOf(bottom: BottomLine): Topline | null {
   const opening = openingOf(bottom.mesh);
   if (!opening) return null;
   const { points } = bottom.mesh;
-  const met = opening.loop.filter((p) => Math.abs(points[3 * p + 1]) < BESIDE_MM).map((p) => bottom.under(points[3 * p], points[3 * p + 2]));
+  const met = opening.loop
+    .map((p): Space => [points[3 * p], points[3 * p + 1], points[3 * p + 2]])
+    .filter(([, y]) => Math.abs(y) < BESIDE_MM)
+    .map((at): ToplinePlace => ({ at, ...bottom.under(at[0], at[2]) }));
   const [first, last] = spread(met.map(({ s }) => s));
   const behind = met.filter(({ s }) => s < (first + last) / 2);
-  const back = behind.reduce((sum, { over }) => sum + over, 0) / behind.length;
-  return back < SHAFT_OVER * bottom.lengthMm ? { backHeightMm: back, throatLineMm: last } : null;
+  const throat = met.find(({ s }) => s === last);
+  if (!throat || behind.length === 0) return null;
+  const mean = (of: (place: ToplinePlace) => number): number => behind.reduce((sum, place) => sum + of(place), 0) / behind.length;
+  const back = { at: middleOf(behind.map(({ at }) => at)), s: mean(({ s }) => s), over: mean(({ over }) => over) };
+  return back.over < SHAFT_OVER * bottom.lengthMm ? { back, throat } : null;
 }

@@ -22,8 +22,7 @@ import {
   WebGLRenderer
 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
-import type { TakenId } from '@chiave/core/measure';
-import { middleOf, type ScanValues, type Space } from '@chiave/core/scan';
+import { middleOf, type ScanValue, type Space } from '@chiave/core/scan';
 import { SCAN_VIEWS, type ScanViewId } from './views';
 
 /** Thickness of the tape as it is drawn, and as it is caught by a finger, mm. */
@@ -43,18 +42,20 @@ export interface ScanShown {
   points: Float32Array;
   triangles: Uint32Array;
   lengthMm: number;
-  /** Sign of the inner side across the foot. */
+  /** Sign of the inner side across it. */
   inward: 1 | -1;
 }
+/** What was measured, by its name, with where it was taken. */
+export type ShownValues = Readonly<Partial<Record<string, ScanValue>>>;
 
-/** A scanned foot in space, with the tapes round it; turned by touch, its chosen tape dragged along. */
+/** A scanned foot, last or inside in space, with the tapes round it; turned by touch, its chosen tape dragged along. */
 export class ScanScene {
   readonly #renderer: WebGLRenderer;
   readonly #scene = new Scene();
   readonly #camera = new OrthographicCamera();
   readonly #controls: OrbitControls;
   readonly #rays = new Raycaster();
-  #foot: Mesh | null = null;
+  #body: Mesh | null = null;
   #lengthMm = 260;
   #inward: 1 | -1 = 1;
   #tapes: Mesh[] = [];
@@ -63,13 +64,13 @@ export class ScanScene {
   #asked = 0;
 
   /**
-   * @param ondrag told by how much more the chosen tape is dragged along its plane's normal, mm
+   * @param ondrag told by how much more the chosen tape is dragged along its plane's normal, mm; null where tapes stay
    * @throws Error where the browser draws nothing in space
    */
   constructor(
     readonly canvas: HTMLCanvasElement,
     readonly colours: ScanColours,
-    readonly ondrag: (byMm: number) => void
+    readonly ondrag: ((byMm: number) => void) | null
   ) {
     this.#renderer = new WebGLRenderer({ canvas, antialias: true, alpha: true });
     this.#renderer.setPixelRatio(Math.min(2, window.devicePixelRatio));
@@ -83,17 +84,17 @@ export class ScanScene {
     canvas.addEventListener('pointerdown', this.#down);
   }
 
-  /** Shows another foot, from the side it was looked at. */
+  /** Shows another one, from the side it was looked at. */
   show({ points, triangles, lengthMm, inward }: ScanShown): void {
-    this.#drop(this.#foot);
+    this.#drop(this.#body);
     const geometry = new BufferGeometry();
     geometry.setAttribute('position', new BufferAttribute(points, 3));
     geometry.setIndex(new BufferAttribute(triangles, 1));
     geometry.computeVertexNormals();
-    this.#foot = new Mesh(geometry, new MeshStandardMaterial({ color: new Color(this.colours.skin), roughness: 0.75, side: DoubleSide }));
+    this.#body = new Mesh(geometry, new MeshStandardMaterial({ color: new Color(this.colours.skin), roughness: 0.75, side: DoubleSide }));
     this.#lengthMm = lengthMm;
     this.#inward = inward;
-    this.#scene.add(this.#foot);
+    this.#scene.add(this.#body);
     this.#layGround();
   }
 
@@ -112,12 +113,14 @@ export class ScanScene {
   }
 
   /** Draws the tapes of the girths, and where widths and lengths end; the chosen one stands out, with its plane. */
-  lay(values: ScanValues, chosen: TakenId | null): void {
+  lay(values: ShownValues, chosen: string | null): void {
     for (const tape of this.#tapes) this.#drop(tape);
     this.#tapes = [];
     this.#grip = null;
     this.#along = null;
-    for (const [id, { line, plane }] of Object.entries(values) as [TakenId, NonNullable<ScanValues[TakenId]>][]) {
+    for (const [id, value] of Object.entries(values)) {
+      if (!value) continue;
+      const { line, plane } = value;
       const own = id === chosen;
       const colour = new Color(own ? this.colours.chosen : this.colours.tape);
       if (!plane) {
@@ -127,14 +130,18 @@ export class ScanScene {
       }
       this.#tapes.push(this.#tube(line, true, own ? CHOSEN_MM : TAPE_MM, colour));
       if (!own) continue;
-      this.#grip = this.#tube(line, true, GRIP_MM, colour);
-      (this.#grip.material as MeshBasicMaterial).visible = false;
-      this.#along = new Vector3(...plane.normal);
+      const along = new Vector3(...plane.normal);
+      if (this.ondrag) {
+        this.#grip = this.#tube(line, true, GRIP_MM, colour);
+        (this.#grip.material as MeshBasicMaterial).visible = false;
+        this.#along = along;
+        this.#tapes.push(this.#grip);
+      }
       const sheet = new Mesh(new PlaneGeometry(PLANE_MM, PLANE_MM), new MeshBasicMaterial({ color: colour, transparent: true, opacity: 0.14, side: DoubleSide, depthWrite: false })); // prettier-ignore
       const middle = middleOf(line);
       sheet.position.set(...middle);
-      sheet.lookAt(new Vector3(...middle).add(this.#along));
-      this.#tapes.push(this.#grip, sheet);
+      sheet.lookAt(new Vector3(...middle).add(along));
+      this.#tapes.push(sheet);
     }
     for (const tape of this.#tapes) this.#scene.add(tape);
     this.draw();
@@ -207,7 +214,7 @@ export class ScanScene {
     const move = (moved: PointerEvent): void => {
       // Seen from straight ahead a plane cannot be dragged: nothing would tell how far.
       if (scale < 1e-3) return;
-      this.ondrag(((moved.clientX - x) * way.x + (moved.clientY - y) * way.y) / scale);
+      this.ondrag?.(((moved.clientX - x) * way.x + (moved.clientY - y) * way.y) / scale);
       [x, y] = [moved.clientX, moved.clientY];
     };
     const up = (): void => {
@@ -229,7 +236,7 @@ export class ScanScene {
   }
   close(): void {
     cancelAnimationFrame(this.#asked);
-    for (const thing of [this.#foot, this.#ground, ...this.#tapes]) this.#drop(thing);
+    for (const thing of [this.#body, this.#ground, ...this.#tapes]) this.#drop(thing);
     this.canvas.removeEventListener('pointerdown', this.#down);
     this.#controls.dispose();
     this.#renderer.dispose();

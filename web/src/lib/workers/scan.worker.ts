@@ -73,7 +73,10 @@ function along(id: TakenId, plane: Plane): ScanValue | null {
 /** Reads a last at once: nothing of it is asked about afterwards. @throws Error in words where the file holds none */
 async function last(file: Blob, asked: LastAsked, unit: ScanUnit['id'] | null, onstep: (done: number) => void): Promise<TakenLast> {
   onstep(0.02);
-  return takeLast(new Uint8Array(await file.arrayBuffer()), asked, SCAN_UNITS.find((u) => u.id === unit) ?? null, onstep);
+  const found = takeLast(new Uint8Array(await file.arrayBuffer()), asked, SCAN_UNITS.find((u) => u.id === unit) ?? null, onstep);
+  if (found.kind === 'asks-unit') return found;
+  const { points, triangles } = found.last.mesh;
+  return transfer(found, [points.buffer, triangles.buffer]);
 }
 
 const scanning = { take, measure, along, last };

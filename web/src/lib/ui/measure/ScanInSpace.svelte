@@ -4,18 +4,13 @@
    * A scanned foot in space with the tapes that were laid round it: turned by touch, the chosen tape dragged along its plane.
    * @prop look where it is looked at from; another one, even from the same place, turns it there again
    */
-  import { onMount } from 'svelte';
   import { inwardOf } from '@chiave/core/scan';
   import Button from '$lib/ui/kit/Button.svelte';
-  import Notice from '$lib/ui/kit/Notice.svelte';
-  import type { ScanScene } from '$lib/scan/scene';
+  import InSpace from '$lib/ui/kit/InSpace.svelte';
   import type { ScanViewId } from '$lib/scan/views';
   import type { ScannedFoot } from './scanned-foot.svelte';
 
   let { scanned, look }: { scanned: ScannedFoot; look: { from: ScanViewId } } = $props();
-  let canvas = $state<HTMLCanvasElement>();
-  let scene = $state.raw<ScanScene | null>(null);
-  let trouble = $state('');
   /** Millimetres a finger went since the tape was last laid anew: it is laid as often as the worker can. */
   let waiting = 0;
   let laying = false;
@@ -34,56 +29,25 @@
   /** The girth that is chosen, if it is one. */
   const girth = $derived(scanned.chosen && scanned.values[scanned.chosen]?.plane ? scanned.chosen : null);
 
-  onMount(() => {
-    let watch: ResizeObserver | undefined;
-    let gone = false;
-    void (async () => {
-      const { ScanScene } = await import('$lib/scan/scene');
-      if (gone) return;
-      const style = getComputedStyle(canvas!);
-      const colour = (name: string) => style.getPropertyValue(`--color-${name}`).trim();
-      try {
-        scene = new ScanScene(
-          canvas!,
-          { skin: colour('skin'), tape: colour('ink-soft'), chosen: colour('brass-line'), grid: colour('line') },
-          (byMm) => void drag(byMm)
-        );
-        watch = new ResizeObserver(() => scene?.fit());
-        watch.observe(canvas!);
-      } catch {
-        trouble = 'This browser draws nothing in space: the values beside stay, and planes can be moved by their keys.';
-      }
-    })();
-    return () => {
-      gone = true;
-      watch?.disconnect();
-      scene?.close();
-    };
-  });
-  $effect(() => {
+  const shown = $derived.by(() => {
     const { foot } = scanned;
-    if (scene && foot) scene.show({ points: foot.points, triangles: foot.triangles, lengthMm: foot.lengthMm, inward: inwardOf(foot.side) });
+    return foot && { points: foot.points, triangles: foot.triangles, lengthMm: foot.lengthMm, inward: inwardOf(foot.side) };
   });
-  $effect(() => {
-    if (scene && scanned.foot) scene.lay(scanned.values, scanned.chosen);
-  });
-  $effect(() => {
-    if (scanned.foot) scene?.look(look.from);
-  });
+  const label = $derived(
+    `The scanned ${scanned.foot?.side ?? ''} foot in space, with a tape for each girth${scanned.chosen ? `; ${nameOfTaken(scanned.chosen)} stands out` : ''}`
+  );
 </script>
 
 <figure>
-  {#if trouble}<Notice class="mt-2" tone="caution" role="status">{trouble}</Notice>{/if}
-  <div
-    class="mt-2"
-    class:hidden={trouble !== ''}
-    role="img"
-    aria-label="The scanned {scanned.foot?.side ?? ''} foot in space, with a tape for each girth{scanned.chosen
-      ? `; ${nameOfTaken(scanned.chosen)} stands out`
-      : ''}"
-  >
-    <canvas bind:this={canvas} class="h-[24rem] w-full touch-none rounded" data-scan-drawn={scene !== null && scanned.foot !== null}></canvas>
-  </div>
+  <InSpace
+    {shown}
+    values={scanned.values}
+    chosen={scanned.chosen}
+    {look}
+    {label}
+    ondrag={(byMm) => void drag(byMm)}
+    without="the values beside stay, and planes can be moved by their keys."
+  />
   <figcaption>
     {#if girth}
       <div class="flex flex-wrap items-center gap-1" role="group" aria-label="Move the tape of the {nameOfTaken(girth)}">

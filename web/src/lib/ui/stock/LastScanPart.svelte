@@ -1,17 +1,20 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
   import { gradedDrop, gradeLast, type Last } from '@chiave/core/last';
-  import { formatLength } from '@chiave/core/measure';
-  import type { LastScan, ScanUnit } from '@chiave/core/scan';
+  import { formatLength, trimNumber } from '@chiave/core/measure';
+  import type { LastScan, LastScanId, ScanUnit } from '@chiave/core/scan';
+  import { SCAN_VIEWS, type ScanViewId } from '$lib/scan/views';
   import Button from '$lib/ui/kit/Button.svelte';
+  import Choice from '$lib/ui/kit/Choice.svelte';
   import FileButton from '$lib/ui/kit/FileButton.svelte';
+  import InSpace from '$lib/ui/kit/InSpace.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
   import Underway from '$lib/ui/kit/Underway.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
   import { said } from '$lib/workers/remote';
   import { ScanReader } from '$lib/workers/scan-client';
-  import { definitionFrom } from './last-from-scan';
+  import { definitionFrom, SCAN_FIGURES } from './last-from-scan';
 
   /**
    * A scanned last, or the inside of a shoe on it: its line for the reading, its girths and heights for the definition.
@@ -22,8 +25,8 @@
   let { last, size, letters, ontaken, ondefine }: {
     last: Last; size: number | null; letters: number; ontaken: (scan: LastScan) => boolean; ondefine: (fields: Record<string, string>) => void;
   } = $props();
-  /** A solid last has no topline. */
-  const TOPLINE = new Set(['backHeightMm', 'throatLineMm']);
+  /** What is off its size by more than this was scanned in another one. */
+  const FAR_MM = 30;
   const reader = new ScanReader();
   onDestroy(() => reader.stop());
   let running = $state<{ done: number; what: string } | null>(null);
@@ -36,17 +39,20 @@
   const drop = $derived(written ?? (size === null ? (last.form?.heelHeightMm ?? null) : gradedDrop(last, size)));
 
   async function take(file: File, unit: ScanUnit['id'] | null = null): Promise<void> {
-    [trouble, asks, scan, put] = ['', null, null, false];
+    [trouble, asks, scan, put, chosen] = ['', null, null, false, null];
     if (size === null) return void (trouble = 'Write the size that was scanned first: girths and toes are looked for by it.');
     if (drop === null) return void (trouble = 'Write the drop it stands on: a loose last or shoe may be rolled, so a scan does not tell it.');
     const own = { size, letters };
     running = { done: 0, what: 'reading the file' };
     try {
-      const asked = { forFootMm: gradeLast(last, own.size, own.letters).madeForFootMm, dropMm: drop, basis: last.widthBasis };
+      const due = gradeLast(last, own.size, own.letters);
+      const asked = { forFootMm: due.madeForFootMm, dropMm: drop, basis: last.widthBasis };
       const found = await reader.last(file, asked, unit, (done) => {
         running = { done, what: done < 0.6 ? 'reading the file' : 'following its edge' };
       });
       if (found.kind === 'asks-unit') asks = { file, units: found.units };
+      else if (Math.abs(found.last.lengthMm - due.insoleLengthMm) > FAR_MM)
+        trouble = `${file.name}: it is ${mm(found.last.lengthMm)} long, and size ${own.size} of this last ${mm(due.insoleLengthMm)}: look at the size, or it is of another last.`;
       else if (ontaken(found.last)) scan = { read: found.last, ...own };
     } catch (error) {
       trouble = `${file.name}: ${said(error)}.`;
@@ -64,20 +70,11 @@
     put = true;
   }
   const mm = (value: number): string => formatLength(value, shown.unit);
-  const FIGURES = [
-    ['ball girth', 'ballGirthMm'],
-    ['waist girth', 'waistGirthMm'],
-    ['instep girth', 'instepGirthMm'],
-    ['depth at the big toe', 'toeDepthMm'],
-    ['at the little toe', 'littleToeDepthMm'],
-    ['instep height', 'instepHeightMm'],
-    ['toe spring', 'toeSpringMm'],
-    ['back height', 'backHeightMm'],
-    ['throat line from the heel', 'throatLineMm']
-  ] as const;
-  const figures = $derived(FIGURES.map(([name, id]) => ({ name, id, value: scan?.read[id] ?? null })));
-  const told = $derived(figures.flatMap(({ name, value }) => (value === null ? [] : [{ name, value }])));
-  const open = $derived(figures.filter(({ id, value }) => value === null && !TOPLINE.has(id)).map(({ name }) => name));
+  const told = $derived(SCAN_FIGURES.flatMap((figure) => (scan?.read.values[figure.id] ? [{ ...figure, value: scan.read.values[figure.id]! }] : [])));
+  const open = $derived(SCAN_FIGURES.filter((f) => !('topline' in f) && !scan?.read.values[f.id]).map(({ name }) => name));
+  const inSpace = $derived(scan && { ...scan.read.mesh, lengthMm: scan.read.lengthMm, inward: scan.read.inward });
+  let chosen = $state<LastScanId | null>(null);
+  let look = $state.raw<{ from: ScanViewId }>({ from: 'aslant' });
 </script>
 
 <div class="mt-2 flex flex-wrap items-end gap-2">
@@ -94,13 +91,34 @@
 {/if}
 {#if scan}
   <div class="mt-2" data-last-scanned>
-    <p>
-      {#each told as { name, value }, i (name)}{i > 0 ? '; ' : ''}{name} <span class="figures">{mm(value)}</span>{/each}.
-    </p>
+    <Choice name="view" legend="Seen" hideLegend options={SCAN_VIEWS} value={look.from} onchange={(from) => (look = { from })} />
+    <InSpace
+      shown={inSpace}
+      values={scan.read.values}
+      {chosen}
+      {look}
+      tall="h-[17rem]"
+      label="What was scanned, in space, with a tape for each girth{chosen ? `; ${SCAN_FIGURES.find((f) => f.id === chosen)!.name} stands out` : ''}"
+      without="the values stay."
+    />
+    <ul class="mt-2 grid grid-cols-2 gap-1.5 md:grid-cols-3">
+      {#each told as { id, name, value } (id)}
+        <li data-figure={id}>
+          <Button class="h-full w-full" pressed={chosen === id} onclick={() => (chosen = chosen === id ? null : id)}>
+            <span class="w-full text-left">
+              <span class="block text-sm">{name}</span>
+              <b class="figures">{mm(value.mm)}</b> <span class="soft text-sm">± {trimNumber(Math.round(value.sdMm * 10) / 10)}</span>
+            </span>
+          </Button>
+        </li>
+      {/each}
+    </ul>
     {#if open.length > 0}<p class="text-sm" data-open>The shoe is open there, so not read: {open.join(', ')}.</p>{/if}
-    <p class="soft text-sm">
-      {scan.read.ballGirthMm === null ? 'Length and widths' : 'Length, widths and ball girth'} stand in the reading above. Girths lie square to the bottom, without
-      pull{scan.read.counterMm > 0 ? '; widths as the inside has them some 10 mm over the footbed, the heel less its counter' : ''}.
+    <p class="soft mt-1 text-sm">
+      Press a value to see where it was taken. {scan.read.values.ballGirthMm ? 'Length, widths and ball girth' : 'Length and widths'} stand in the reading above.
+      Girths lie square to the bottom, without pull{scan.read.counterMm > 0
+        ? '; widths as the inside has them some 10 mm over the footbed, the heel less its counter'
+        : ''}.
     </p>
     <Button class="mt-1" onclick={define} disabled={put}>Put the others into the definition below</Button>
     {#if put}<span class="soft ml-2" role="status">Put in; nothing is kept until you press “Keep this last”.</span>{/if}

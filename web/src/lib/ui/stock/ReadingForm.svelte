@@ -98,7 +98,8 @@
   function fromScan(scan: LastScan): boolean {
     if (!fromOutline(scan.outline.map(({ x, y }) => ({ x, y: -y })))) return false;
     $form.heelMm = trimNumber(Number($form.heelMm) - 2 * scan.counterMm);
-    $form.ballGirthMm = scan.ballGirthMm === null ? '' : trimNumber(scan.ballGirthMm);
+    const girth = scan.values.ballGirthMm;
+    $form.ballGirthMm = girth ? trimNumber(girth.mm) : '';
     return true;
   }
   async function bring(file: File): Promise<void> {
