@@ -24,18 +24,8 @@ export interface LastAsked {
 }
 
 /** What is measured on a last or an inside beside its line. */
-export const LAST_SCAN_IDS = [
-  'ballGirthMm',
-  'waistGirthMm',
-  'instepGirthMm',
-  'toeDepthMm',
-  'littleToeDepthMm',
-  'instepHeightMm',
-  'toeSpringMm',
-  'backHeightMm',
-  'throatLineMm'
-] as const;
-export type LastScanId = (typeof LAST_SCAN_IDS)[number];
+export type LastScanId =
+  'ballGirthMm' | 'waistGirthMm' | 'instepGirthMm' | 'toeDepthMm' | 'littleToeDepthMm' | 'instepHeightMm' | 'toeSpringMm' | 'backHeightMm' | 'throatLineMm';
 
 /** A last or the inside of a shoe as a scan tells it, mm. */
 export interface LastScan {
