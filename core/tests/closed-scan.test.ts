@@ -59,6 +59,23 @@ describe('a scan that was cut off low and left open', () => {
   });
 });
 
+describe('a file whose faces are all turned inward', () => {
+  const inward = (corners: Float32Array): Float32Array => {
+    const out = corners.slice();
+    for (let i = 0; i < out.length; i += 9) for (let k = 0; k < 3; k++) [out[i + 3 + k], out[i + 6 + k]] = [out[i + 6 + k], out[i + 3 + k]];
+    return out;
+  };
+  it.each([
+    ['open', surfaceOf(SOLIDS.ellipsoids, FOOT, 3)],
+    ['closed', surfaceOf((x, y, z) => Math.max(SOLIDS.ellipsoids(x, y, z), z - 130), { ...FOOT, legMm: 170 }, 3)]
+  ] as const)('is read like any other: %s', (_, corners) => {
+    const [plain, turned] = [read(corners, 3), read(inward(corners), 3)];
+    expect(turned.looksLike).toBe(plain.looksLike);
+    for (const id of ['lengthMm', 'ballWidthMm', 'ballGirthMm', 'shortHeelGirthMm'] as const)
+      expect(Math.abs(turned.values[id]!.mm - plain.values[id]!.mm), id).toBeLessThan(0.1);
+  });
+});
+
 describe('a closed solid that is no foot', () => {
   it.each([
     ['a ball', (x: number, y: number, z: number) => Math.hypot(x - 120, y, z - 90) - 88],

@@ -155,6 +155,7 @@ test('a foot that is closed over a low cut leg stands on its sole; what its leg 
   await file(page).setInputFiles(stl('low.stl', moved(closed, [[c, 0, s], [0, 1, 0], [-s, 0, c]], [40, 0, 90]))); // prettier-ignore
   await taken(page);
   await expect(page.locator('[data-scan-facts]')).toContainText('Its leg ends too low for ankle and short heel');
+  await expect(page.locator('[data-counts-as]')).toContainText('standing, weight on; no sock');
   expect(Math.abs((await value(page, 'lengthMm')) - solid.lengthMm)).toBeLessThan(1.5);
   await expect(page.locator('[data-measure="shortHeelGirthMm"]')).toHaveCount(0);
 });

@@ -29,6 +29,18 @@ test('a scanned last fills a reading of its inside, and its definition by a pres
   expect(Math.abs(Number(await length.inputValue()) - inside.insoleLengthMm)).toBeLessThan(1.5);
   expect(Math.abs(Number(await page.getByLabel('ball width, mm', { exact: true }).first().inputValue()) - inside.ballWidthMm)).toBeLessThan(1);
   await expect(page.locator('[data-line-read]')).toBeVisible();
+  const instep = read.locator('[data-figure="instepGirthMm"]').getByRole('button');
+  await instep.click();
+  await read.getByRole('button', { name: '1 mm forward' }).click();
+  await expect(instep).toContainText('instep girth, moved');
+  // The ball's girth stands in the reading: it goes with its tape, and back.
+  const girth = page.getByLabel('ball girth, mm', { exact: true }).first();
+  const laid = await girth.inputValue();
+  await read.locator('[data-figure="ballGirthMm"]').getByRole('button').click();
+  await read.getByRole('button', { name: '1 mm back' }).click();
+  await expect(girth).not.toHaveValue(laid);
+  await read.getByRole('button', { name: 'where the trade lays it' }).click();
+  await expect(girth).toHaveValue(laid);
   const spring = page.getByLabel('toe spring, mm');
   await read.getByRole('button', { name: 'Put the others into the definition below' }).click();
   await expect(read).toContainText('nothing is kept until you press');

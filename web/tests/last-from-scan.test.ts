@@ -9,10 +9,10 @@ type Values = LastScan['values'];
 const told = (of: Partial<Record<LastScanId, number>>): Values =>
   Object.fromEntries(Object.entries(of).map(([id, mm]) => [id, { mm, sdMm: 1, line: [] }])) as Values;
 /** A scan of a size that is off its definition by so much. */
-const scanOf = (size: number, off: number): { values: Values } => {
+const scanOf = (size: number, off: number): Values => {
   const { waistGirthMm, instepGirthMm, toeDepthMm, littleToeDepthMm, ballGirthMm, toeSpringMm, instepHeightMm } = gradeLast(last, size, 0);
   const by = { waistGirthMm: waistGirthMm + off, instepGirthMm: instepGirthMm + off, toeDepthMm: toeDepthMm + off, littleToeDepthMm: littleToeDepthMm + off };
-  return { values: told({ ...by, ballGirthMm, toeSpringMm, instepHeightMm }) };
+  return told({ ...by, ballGirthMm, toeSpringMm, instepHeightMm });
 };
 const figures = (fields: Record<string, string>): number[] => Object.values(fields).map(Number);
 
@@ -20,7 +20,7 @@ describe('what a scanned last says of its definition', () => {
   it('in the base size it is what was read', () => {
     const scan = scanOf(last.base.size, 2);
     const fields = definitionFrom(last, last.base.size, 0, scan);
-    expect(Number(fields['base.waistGirthMm'])).toBeCloseTo(scan.values.waistGirthMm!.mm, 1);
+    expect(Number(fields['base.waistGirthMm'])).toBeCloseTo(scan.waistGirthMm!.mm, 1);
     expect(Number(fields['form.toeSpringMm'])).toBeCloseTo(last.form!.toeSpringMm!, 1);
     expect(Number(fields['form.instepHeightMm'])).toBeCloseTo(last.form!.instepHeightMm!, 1);
   });
@@ -33,8 +33,8 @@ describe('what a scanned last says of its definition', () => {
   it('what a shoe is open for is not told of it; its topline is brought back to the base', () => {
     const size = last.base.size + 3;
     const scale = gradeLast(last, size, 0).madeForFootMm / last.base.forFootMm;
-    const { toeDepthMm, toeSpringMm } = scanOf(size, 0).values;
-    const fields = definitionFrom(last, size, 0, { values: { toeDepthMm, toeSpringMm, ...told({ backHeightMm: 60 * scale, throatLineMm: 140 * scale }) } });
+    const { toeDepthMm, toeSpringMm } = scanOf(size, 0);
+    const fields = definitionFrom(last, size, 0, { toeDepthMm, toeSpringMm, ...told({ backHeightMm: 60 * scale, throatLineMm: 140 * scale }) });
     expect(fields['form.backHeightMm']).toBe('60');
     expect(fields['form.throatLineMm']).toBe('140');
     for (const field of ['base.waistGirthMm', 'form.instepHeightMm']) expect(fields).not.toHaveProperty([field]);

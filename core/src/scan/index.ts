@@ -7,7 +7,7 @@ export { SCAN_GIRTH_IDS, type ScanGirth, showsAnkle } from './girths';
 export { girthAlong, inwardOf, measureScan, type ScanState, type ScanValue, type ScanValues } from './measure-scan';
 export { planLine } from './plan-line';
 export { footScan, type FootScan } from './foot-scan';
-export { lastScan, type LastAsked, type LastScan, type LastScanId } from './last-scan';
+export { lastGirth, lastScan, type LastAsked, type LastScan, type LastScanId } from './last-scan';
 export { jitterOf, steadied } from './smooth-mesh';
 export { setDown, type SetScan } from './set';
 export { openingOf, outward } from './opening';

@@ -74,20 +74,20 @@ export function lastScan(set: Mesh, { forFootMm: L, dropMm, basis }: LastAsked):
   const [left, right] = sidesAt(outline, at(BALL_AT));
   const width = left - right;
 
-  // Measured in the bottom's frame, told from the back of the heel and from the ground.
+  // Found in the bottom's frame, told and measured from the back of the heel and from the ground.
   const ground = bottom.at(bottom.treadMm)[2];
   const [ox] = bottom.at(back);
   const told = ([x, y, z]: Space): Space => [x - ox, y, z - ground];
+  const mesh = inFrame(bottom.mesh, [[1, 0, 0], [0, 1, 0], [0, 0, 1]], [ox, 0, ground]); // prettier-ignore
   const values: LastScan['values'] = {};
   const take = (id: LastScanId, mm: number, sdMm: number, line: readonly Space[]): void => {
     if (Number.isFinite(mm)) values[id] = { mm, sdMm, line: line.map(told) };
   };
+  /** The least of some tapes; none where one of them is open. */
   const girth = (id: LastScanId, planes: readonly Plane[]): void => {
-    const cuts = planes.map((plane) => ({ plane, cut: tapeCut(bottom.mesh, plane) }));
-    const least = cuts.reduce((a, b) => ((b.cut?.lengthMm ?? Infinity) < (a.cut?.lengthMm ?? Infinity) ? b : a));
-    if (!least.cut || cuts.some(({ cut }) => !cut || cut.gapMm >= WIDEST_GAP_MM)) return;
-    take(id, least.cut.lengthMm, girthSd(bottom.mesh, least.plane, least.cut, {}), least.cut.line);
-    values[id] = { ...values[id]!, plane: { at: told(least.plane.at), normal: least.plane.normal } };
+    const found = planes.map(({ at, normal }) => lastGirth(mesh, { at: told(at), normal }));
+    if (found.some((tape) => tape === null)) return;
+    values[id] = (found as ScanValue[]).reduce((least, tape) => (tape.mm < least.mm ? tape : least));
   };
   const square = (s: number): Plane => ({ at: bottom.at(s), normal: bottom.ahead(s) });
   girth('ballGirthMm', [throughBall(bottom, outline, at, inward)]);
@@ -116,9 +116,15 @@ export function lastScan(set: Mesh, { forFootMm: L, dropMm, basis }: LastAsked):
     lengthMm: front - back,
     counterMm,
     values,
-    mesh: inFrame(bottom.mesh, [[1, 0, 0], [0, 1, 0], [0, 0, 1]], [ox, 0, ground]), // prettier-ignore
+    mesh,
     inward
   };
+}
+
+/** A girth of a last or an inside along a plane, where the trade lays it or a hand moved it; null where the tape meets too little, or an opening. */
+export function lastGirth(mesh: Mesh, plane: Plane): ScanValue | null {
+  const cut = tapeCut(mesh, plane);
+  return cut && cut.gapMm < WIDEST_GAP_MM ? { mm: cut.lengthMm, sdMm: girthSd(mesh, plane, cut, {}), line: cut.line, plane } : null;
 }
 
 /** The plane through both heads of the ball, square to the bottom between them. */

@@ -5,7 +5,7 @@ import { legOf, type Leg } from './leg';
 import { LOW_OF_LENGTH } from './limits';
 import { sideOf, type LooksLike } from './looks';
 import { inFrame, type Mesh } from './mesh';
-import { openingOf } from './opening';
+import { openingOf, outward } from './opening';
 import { ScanRefused } from './refusal';
 import { settled, solesOf } from './sole';
 import { along, cross, squareTo, type Space } from './space';
@@ -32,12 +32,14 @@ const LEAST_SOLE = 0.4;
 
 /**
  * Sets a scan down on its sole and along its axis, from the middle of its heel forward to the middle of its ball.
- * @param mesh its largest part, mm
+ * @param scanned its largest part, mm, its faces turned either way
  * @throws ScanRefused where it is closed, and stands on none of its sides as a foot does
  */
-export function setDown(mesh: Mesh): SetScan {
+export function setDown(scanned: Mesh): SetScan {
+  const opening = openingOf(scanned);
+  // A sole looks down: in some files all faces are turned the other way.
+  const { mesh } = outward(scanned, opening);
   const faces = facesOf(mesh);
-  const opening = openingOf(mesh);
   const withLeg = (set: Omit<SetScan, 'leg'>): SetScan => ({ ...set, leg: legOf(set.mesh, set.lengthMm, opening) });
   if (opening) return withLeg(setOn(mesh, settled(faces, solesOf(faces, towards(opening, faces), 1)[0])));
   // Nothing says where its leg was: a foot stands on its sole, not on its side or on the end of its leg.

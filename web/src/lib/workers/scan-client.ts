@@ -23,6 +23,9 @@ export class ScanReader {
   along(id: TakenId, plane: Plane): Promise<ScanValue | null> {
     return this.#there().ask<ScanValue | null>((s) => s.along(id, plane));
   }
+  lastAlong(plane: Plane): Promise<ScanValue | null> {
+    return this.#there().ask<ScanValue | null>((s) => s.lastAlong(plane));
+  }
   #anew(): Beside<Scanning> {
     this.stop();
     return (this.#worker = new Beside<Scanning>(new Worker(new URL('./scan.worker.ts', import.meta.url), { type: 'module' })));

@@ -5,12 +5,14 @@ import type { Point } from '@chiave/core/shape';
 import {
   footScan,
   girthAlong,
+  lastGirth,
   SCAN_UNITS,
   showsAnkle,
   takeLast,
   takeScan,
   type FootScan,
   type LastAsked,
+  type Mesh,
   type Plane,
   type ScanUnit,
   type ScanValue,
@@ -40,6 +42,7 @@ export interface ScannedView {
 
 let taken: Foot | null = null;
 let read: FootScan | null = null;
+let lastRead: Mesh | null = null;
 
 /** @param unit what one number of the file is; asked for where the file leaves it open. @throws Error in words where it holds no foot */
 async function take(file: Blob, unit: ScanUnit['id'] | null, onstep: (done: number) => void): Promise<ScanTaken> {
@@ -70,15 +73,19 @@ function along(id: TakenId, plane: Plane): ScanValue | null {
   return girth && { mm: girth.cut.lengthMm, sdMm: girth.sdMm, plane: girth.plane, line: girth.cut.line };
 }
 
-/** Reads a last at once: nothing of it is asked about afterwards. @throws Error in words where the file holds none */
+/** Reads a last or an inside at once. @throws Error in words where the file holds none */
 async function last(file: Blob, asked: LastAsked, unit: ScanUnit['id'] | null, onstep: (done: number) => void): Promise<TakenLast> {
   onstep(0.02);
   const found = takeLast(new Uint8Array(await file.arrayBuffer()), asked, SCAN_UNITS.find((u) => u.id === unit) ?? null, onstep);
   if (found.kind === 'asks-unit') return found;
-  const { points, triangles } = found.last.mesh;
-  return transfer(found, [points.buffer, triangles.buffer]);
+  lastRead = found.last.mesh;
+  const [points, triangles] = [lastRead.points.slice(), lastRead.triangles.slice()];
+  return transfer({ ...found, last: { ...found.last, mesh: { points, triangles } } }, [points.buffer, triangles.buffer]);
 }
 
-const scanning = { take, measure, along, last };
+/** A girth of the last that was read, along a plane that was dragged; null where the tape meets nothing, or an opening. */
+const lastAlong = (plane: Plane): ScanValue | null => lastRead && lastGirth(lastRead, plane);
+
+const scanning = { take, measure, along, last, lastAlong };
 export type Scanning = typeof scanning;
 expose(scanning);

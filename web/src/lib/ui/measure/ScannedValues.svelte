@@ -12,11 +12,11 @@
 
 <ul class="mt-2 grid grid-cols-2 gap-1.5" data-scanned>
   {#each values as [id, value] (id)}
-    {@const own = scanned.chosen === id}
+    {@const own = scanned.tapes.chosen === id}
     <li data-measure={id}>
-      <Button class="h-full w-full" pressed={own} disabled={value.line.length === 0} onclick={() => (scanned.chosen = own ? null : id)}>
+      <Button class="h-full w-full" pressed={own} disabled={value.line.length === 0} onclick={() => (scanned.tapes.chosen = own ? null : id)}>
         <span class="w-full text-left">
-          <span class="block text-sm">{nameOfTaken(id)}{scanned.moved[id] ? ', moved' : ''}</span>
+          <span class="block text-sm">{nameOfTaken(id)}{scanned.tapes.moved[id] ? ', moved' : ''}</span>
           <b class="figures">{told(id, value.mm)}</b> <span class="soft text-sm">± {trimNumber(Math.round(value.sdMm * 10) / 10)}</span>
         </span>
       </Button>

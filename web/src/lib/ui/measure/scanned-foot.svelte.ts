@@ -1,6 +1,7 @@
 import type { Side, TakenId } from '@chiave/core/measure';
-import { middleOf, movedAlong, turnedAbout, type Plane, type ScanUnit, type ScanValues } from '@chiave/core/scan';
+import type { ScanUnit, ScanValues } from '@chiave/core/scan';
 import { thinned } from '@chiave/core/shape';
+import { Tapes } from '../../scan/tapes.svelte';
 import { packedFile } from '../../send/packed';
 import { send } from '../../send/save.svelte';
 import { scanFromScanner } from '../../send/scanner';
@@ -14,13 +15,6 @@ const SURE = 0.9;
 /** Points of an outline that are not kept lie no further off it, mm. */
 const KEPT_WITHIN_MM = 0.05;
 const MOST_POINTS = 1500;
-/** How far one press moves or leans a plane, mm and rad. */
-const STEP_MM = 1;
-const STEP_RAD = Math.PI / 180;
-
-/** What a hand does to a plane. */
-export type PlaneMove = { byMm: number } | { byRad: number };
-
 /** A foot read from a scan: from its file to the values it fills in. */
 export class ScannedFoot {
   running = $state<{ done: number; what: string } | null>(null);
@@ -31,22 +25,23 @@ export class ScannedFoot {
   facts = $state.raw<ScanFacts | null>(null);
   foot = $state.raw<ScannedView | null>(null);
   asksUnit = $state.raw<readonly ScanUnit[] | null>(null);
-  /** The girth whose tape is looked at. */
-  chosen = $state<TakenId | null>(null);
-  /** Girths whose planes a hand dragged, with what they are there. */
-  moved = $state.raw<ScanValues>({});
   file = $state.raw<File | null>(null);
   readonly #reader = new ScanReader();
   #stopScanner: AbortController | null = null;
-  /** Where each plane was last laid: the next press goes on from there, though its girth is not worked out yet. */
-  #laid: Partial<Record<TakenId, Plane>> = {};
+  readonly tapes = new Tapes<TakenId>(
+    () => this.foot?.values ?? {},
+    (id, plane) => this.#reader.along(id, plane),
+    () => (this.saved = '')
+  );
   readonly #desk: Desk;
 
   constructor(desk: Desk) {
     this.#desk = desk;
   }
 
-  readonly values = $derived.by((): ScanValues => ({ ...this.foot?.values, ...this.moved }));
+  get values(): ScanValues {
+    return this.tapes.values;
+  }
   /** The foot does not look like the one it was said to be. */
   readonly doubt = $derived.by((): Side | null => {
     const looks = this.facts?.looksLike;
@@ -76,8 +71,7 @@ export class ScannedFoot {
   /** Says which foot it is, and measures it as that one. */
   async isThe(side: Side): Promise<void> {
     this.side = side;
-    this.#laid = {};
-    this.moved = {};
+    this.tapes.forget();
     this.saved = '';
     try {
       this.foot = await this.#reader.measure(side, this.#desk.fitting.measuredLoad);
@@ -115,9 +109,7 @@ export class ScannedFoot {
     this.facts = null;
     this.foot = null;
     this.side = null;
-    this.chosen = null;
-    this.#laid = {};
-    this.moved = {};
+    this.tapes.clear();
     this.file = null;
   }
   cancel(): void {
@@ -129,35 +121,6 @@ export class ScannedFoot {
     this.#stopScanner?.abort();
     this.#stopScanner = null;
     this.#reader.stop();
-  }
-
-  /** Moves the plane of a girth along itself, or leans it. */
-  move(id: TakenId, by: PlaneMove): Promise<void> {
-    const value = this.values[id];
-    const plane = this.#laid[id] ?? value?.plane;
-    if (!value || !plane) return Promise.resolve();
-    const { at, normal } = plane;
-    if ('byMm' in by) return this.lay(id, { at: movedAlong(at, normal, by.byMm), normal });
-    // About the line from side to side: forwards and back, not askew.
-    return this.lay(id, { at: middleOf(value.line), normal: turnedAbout(normal, [0, 1, 0], by.byRad) });
-  }
-  /** Lays the plane of a girth where a hand dragged it; where its tape meets nothing it stays as it was. */
-  async lay(id: TakenId, plane: Plane): Promise<void> {
-    this.#laid[id] = plane;
-    const value = await this.#reader.along(id, plane);
-    if (this.#laid[id] !== plane) return;
-    delete this.#laid[id];
-    if (value) this.moved = { ...this.moved, [id]: value };
-    this.saved = '';
-  }
-  step(id: TakenId, way: 1 | -1, lean: boolean): Promise<void> {
-    return this.move(id, lean ? { byRad: way * STEP_RAD } : { byMm: way * STEP_MM });
-  }
-  /** Back to where the trade lays it. */
-  restore(id: TakenId): void {
-    delete this.#laid[id];
-    const { [id]: _away, ...rest } = this.moved;
-    this.moved = rest;
   }
 
   /** Keeps outline and scan with the visit and fills the foot in from it. @returns whether it was kept */

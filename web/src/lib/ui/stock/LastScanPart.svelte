@@ -3,6 +3,7 @@
   import { gradedDrop, gradeLast, type Last } from '@chiave/core/last';
   import { formatLength, trimNumber } from '@chiave/core/measure';
   import type { LastScan, LastScanId, ScanUnit } from '@chiave/core/scan';
+  import { Tapes } from '$lib/scan/tapes.svelte';
   import { SCAN_VIEWS, type ScanViewId } from '$lib/scan/views';
   import Button from '$lib/ui/kit/Button.svelte';
   import Choice from '$lib/ui/kit/Choice.svelte';
@@ -10,6 +11,7 @@
   import InSpace from '$lib/ui/kit/InSpace.svelte';
   import Notice from '$lib/ui/kit/Notice.svelte';
   import NumberField from '$lib/ui/kit/NumberField.svelte';
+  import TapeMoves from '$lib/ui/kit/TapeMoves.svelte';
   import Underway from '$lib/ui/kit/Underway.svelte';
   import { shown } from '$lib/ui/kit/units.svelte';
   import { said } from '$lib/workers/remote';
@@ -20,10 +22,12 @@
    * A scanned last, or the inside of a shoe on it: its line for the reading, its girths and heights for the definition.
    * @prop size that was scanned, with its letters from the base; null until it is written
    * @prop ontaken gets what was read, and says whether its line is an insole's
+   * @prop onball gets the ball girth where its tape was moved
    */
   // prettier-ignore
-  let { last, size, letters, ontaken, ondefine }: {
-    last: Last; size: number | null; letters: number; ontaken: (scan: LastScan) => boolean; ondefine: (fields: Record<string, string>) => void;
+  let { last, size, letters, ontaken, onball, ondefine }: {
+    last: Last; size: number | null; letters: number; ontaken: (scan: LastScan) => boolean; onball: (mm: number) => void;
+    ondefine: (fields: Record<string, string>) => void;
   } = $props();
   /** What is off its size by more than this was scanned in another one. */
   const FAR_MM = 30;
@@ -39,7 +43,8 @@
   const drop = $derived(written ?? (size === null ? (last.form?.heelHeightMm ?? null) : gradedDrop(last, size)));
 
   async function take(file: File, unit: ScanUnit['id'] | null = null): Promise<void> {
-    [trouble, asks, scan, put, chosen] = ['', null, null, false, null];
+    [trouble, asks, scan, put] = ['', null, null, false];
+    tapes.clear();
     if (size === null) return void (trouble = 'Write the size that was scanned first: girths and toes are looked for by it.');
     if (drop === null) return void (trouble = 'Write the drop it stands on: a loose last or shoe may be rolled, so a scan does not tell it.');
     const own = { size, letters };
@@ -66,14 +71,24 @@
   }
   function define(): void {
     if (!scan) return;
-    ondefine(definitionFrom(last, scan.size, scan.letters, scan.read));
+    ondefine(definitionFrom(last, scan.size, scan.letters, tapes.values));
     put = true;
   }
   const mm = (value: number): string => formatLength(value, shown.unit);
-  const told = $derived(SCAN_FIGURES.flatMap((figure) => (scan?.read.values[figure.id] ? [{ ...figure, value: scan.read.values[figure.id]! }] : [])));
-  const open = $derived(SCAN_FIGURES.filter((f) => !('topline' in f) && !scan?.read.values[f.id]).map(({ name }) => name));
+  const figureOf = (id: LastScanId) => SCAN_FIGURES.find((f) => f.id === id)!;
+  /** What a moved tape says is not in the definition yet; the ball's stands in the reading. */
+  const tapes = new Tapes<LastScanId>(
+    () => scan?.read.values ?? {},
+    (_id, plane) => reader.lastAlong(plane),
+    (id) => {
+      put = false;
+      if (figureOf(id).goes === 'reading') onball(tapes.values[id]!.mm);
+    }
+  );
+  const nameOf = (id: LastScanId): string => figureOf(id).name;
+  const told = $derived(SCAN_FIGURES.flatMap((figure) => (tapes.values[figure.id] ? [{ ...figure, value: tapes.values[figure.id]! }] : [])));
+  const open = $derived(SCAN_FIGURES.filter((f) => !('topline' in f) && !tapes.values[f.id]).map(({ name }) => name));
   const inSpace = $derived(scan && { ...scan.read.mesh, lengthMm: scan.read.lengthMm, inward: scan.read.inward });
-  let chosen = $state<LastScanId | null>(null);
   let look = $state.raw<{ from: ScanViewId }>({ from: 'aslant' });
 </script>
 
@@ -94,19 +109,22 @@
     <Choice name="view" legend="Seen" hideLegend options={SCAN_VIEWS} value={look.from} onchange={(from) => (look = { from })} />
     <InSpace
       shown={inSpace}
-      values={scan.read.values}
-      {chosen}
+      values={tapes.values}
+      chosen={tapes.chosen}
       {look}
       tall="h-[17rem]"
-      label="What was scanned, in space, with a tape for each girth{chosen ? `; ${SCAN_FIGURES.find((f) => f.id === chosen)!.name} stands out` : ''}"
-      without="the values stay."
+      label="What was scanned, in space, with a tape for each girth{tapes.chosen ? `; ${nameOf(tapes.chosen)} stands out` : ''}"
+      ondrag={(byMm) => void tapes.drag(byMm)}
+      without="the values stay, and planes can be moved by their keys."
     />
+    <TapeMoves {tapes} {nameOf} />
     <ul class="mt-2 grid grid-cols-2 gap-1.5 md:grid-cols-3">
       {#each told as { id, name, value } (id)}
+        {@const own = tapes.chosen === id}
         <li data-figure={id}>
-          <Button class="h-full w-full" pressed={chosen === id} onclick={() => (chosen = chosen === id ? null : id)}>
+          <Button class="h-full w-full" pressed={own} onclick={() => (tapes.chosen = own ? null : id)}>
             <span class="w-full text-left">
-              <span class="block text-sm">{name}</span>
+              <span class="block text-sm">{name}{tapes.moved[id] ? ', moved' : ''}</span>
               <b class="figures">{mm(value.mm)}</b> <span class="soft text-sm">± {trimNumber(Math.round(value.sdMm * 10) / 10)}</span>
             </span>
           </Button>
@@ -115,10 +133,8 @@
     </ul>
     {#if open.length > 0}<p class="text-sm" data-open>The shoe is open there, so not read: {open.join(', ')}.</p>{/if}
     <p class="soft mt-1 text-sm">
-      Press a value to see where it was taken. {scan.read.values.ballGirthMm ? 'Length, widths and ball girth' : 'Length and widths'} stand in the reading above.
-      Girths lie square to the bottom, without pull{scan.read.counterMm > 0
-        ? '; widths as the inside has them some 10 mm over the footbed, the heel less its counter'
-        : ''}.
+      {scan.read.values.ballGirthMm ? 'Length, widths and ball girth' : 'Length and widths'} stand in the reading above. Girths lie square to the bottom, without
+      pull{scan.read.counterMm > 0 ? '; widths as the inside has them some 10 mm over the footbed, the heel less its counter' : ''}.
     </p>
     <Button class="mt-1" onclick={define} disabled={put}>Put the others into the definition below</Button>
     {#if put}<span class="soft ml-2" role="status">Put in; nothing is kept until you press “Keep this last”.</span>{/if}

@@ -141,7 +141,14 @@
     <Button type="submit">Keep this reading</Button>
   </div>
 </form>
-<LastScanPart {last} size={sizeRead} letters={letters.indexOf($form.width) - letters.indexOf(last.base.width)} ontaken={fromScan} {ondefine} />
+<LastScanPart
+  {last}
+  size={sizeRead}
+  letters={letters.indexOf($form.width) - letters.indexOf(last.base.width)}
+  ontaken={fromScan}
+  onball={(girth) => ($form.ballGirthMm = trimNumber(girth))}
+  {ondefine}
+/>
 {#if reading}<Notice role="status">Reading: {reading} …</Notice>{/if}
 {#if toeSeen}<Notice role="status">{toeSeen}</Notice>{/if}
 {#if trouble || $message}<Notice tone="caution" role="alert">{trouble || $message}</Notice>{/if}

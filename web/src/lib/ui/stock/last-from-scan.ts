@@ -26,11 +26,11 @@ type FigureOf<G extends ScanFigure['goes']> = Extract<(typeof SCAN_FIGURES)[numb
 const goingTo = <G extends ScanFigure['goes']>(goes: G): FigureOf<G>[] => SCAN_FIGURES.filter((f): f is FigureOf<G> => f.goes === goes);
 
 /**
- * What a scanned last, or the inside of a shoe on it, says of the definition, as texts by their fields: told of its base size. What a girth or depth is off by in the size
- * that was scanned it is taken to be off by in the base.
+ * What a scanned last, or the inside of a shoe on it, says of the definition, as texts by their fields: told of its base size. What a girth or
+ * depth is off by in the size that was scanned it is taken to be off by in the base.
  * @param letters from the base width
  */
-export function definitionFrom(last: Last, size: number, letters: number, { values }: Pick<LastScan, 'values'>): Record<string, string> {
+export function definitionFrom(last: Last, size: number, letters: number, values: LastScan['values']): Record<string, string> {
   const inside = gradeLast(last, size, letters);
   const scale = inside.madeForFootMm / last.base.forFootMm;
   const fields: Record<string, string> = {};

@@ -2,7 +2,7 @@
   import { onDestroy } from 'svelte';
   import { invalidateAll } from '$app/navigation';
   import Papa from 'papaparse';
-  import { nameOfTaken, SIDES, trimNumber, type Side, type TakenId } from '@chiave/core/measure';
+  import { LOADS, nameOfTaken, SIDES, SOCK, sockOf, trimNumber, type Side, type TakenId } from '@chiave/core/measure';
   import { outlineSvg } from '@chiave/core/tracing';
   import { feetOf } from '$lib/fit-feet';
   import { SCAN_VIEWS, type ScanViewId } from '$lib/scan/views';
@@ -30,6 +30,13 @@
   let look = $state.raw<{ from: ScanViewId }>({ from: 'aslant' });
   const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
+  /** How the foot stood and what it wore: values are kept with it, and go from there to how the shoe is worn. */
+  const readAs = $derived.by(() => {
+    const { measuredLoad, measuredSockMm } = desk.fitting;
+    const sock = sockOf(measuredSockMm);
+    return `${LOADS.find(({ id }) => id === measuredLoad)!.name}; ${sock ? SOCK[sock].name : `in a sock of ${trimNumber(measuredSockMm)} mm`}`;
+  });
+
   async function keep(): Promise<void> {
     if (await scanned.keep()) await invalidateAll();
   }
@@ -39,7 +46,7 @@
       measure: nameOfTaken(id as TakenId),
       mm: trimNumber(v.mm),
       sdMm: trimNumber(v.sdMm),
-      plane: v.plane ? (scanned.moved[id as TakenId] ? 'moved by hand' : 'where the trade lays it') : ''
+      plane: v.plane ? (scanned.tapes.moved[id as TakenId] ? 'moved by hand' : 'where the trade lays it') : ''
     }));
     download(`measures-${scanned.side}.csv`, new Blob([Papa.unparse(rows)], { type: 'text/csv' }));
   };
@@ -107,6 +114,9 @@
         <Button onclick={() => download(scanned.file!.name, scanned.file!)}>The scan as it came</Button>
       </div>
       <ScannedValues {scanned} />
+      <p class="mt-2 text-sm" data-counts-as>
+        It counts as read {readAs}. Another sock or weight is said at <a href="/fittings/{desk.fitting.id}/measure">Measure</a>; both are reckoned with.
+      </p>
       <ScanFacts facts={scanned.facts!} apart={scanned.foot.apart} />
     {:else}<p class="soft">Nothing read yet.</p>{/if}
     <h3 class="mt-4">Kept with this visit</h3>
