@@ -4,7 +4,7 @@ import { PLYExporter } from 'three/addons/exporters/PLYExporter.js';
 import { STLExporter } from 'three/addons/exporters/STLExporter.js';
 import { mergeVertices } from 'three/addons/utils/BufferGeometryUtils.js';
 import { describe, expect, it, vi } from 'vitest';
-import { cutPoints, readScan, tapeCut, weld, type Plane, type Space } from '@chiave/core/scan';
+import { cutPoints, outward, readScan, tapeCut, weld, type Plane, type Space } from '@chiave/core/scan';
 
 // The library tells that it is done by a frame of the browser, which is not waited for here.
 vi.stubGlobal('requestAnimationFrame', () => 0);
@@ -90,5 +90,21 @@ describe('a cut, beside the library’s own', () => {
     expect(round([0, 0, 0], [1, 0, 0])).toBeGreaterThan(0.995 * 2 * Math.PI * 50);
     expect(round([0, 0, 0], [1, 0, 0])).toBeLessThan(2 * Math.PI * 50);
     expect(Math.abs(round([0, 0, 30], [0, 0, 1]) / (2 * Math.PI * 40) - 1)).toBeLessThan(0.01);
+  });
+});
+
+describe('what a surface of the library holds', () => {
+  const held = (geometry: BufferGeometry) => outward(weld(Float32Array.from(cornersOf(geometry)), 1), null);
+  it('is the volume of its shape over its area, and is the same with all faces turned', () => {
+    expect(held(SHAPES.box).thickMm).toBeCloseTo((200 * 90 * 60) / (2 * (200 * 90 + 90 * 60 + 60 * 200)), 3);
+    expect(Math.abs(held(SHAPES.sphere).thickMm / (50 / 3) - 1)).toBeLessThan(0.005);
+    for (const geometry of Object.values(SHAPES)) {
+      const { mesh, thickMm } = held(geometry);
+      const inward = mesh.triangles.slice().reverse();
+      const back = outward({ ...mesh, triangles: inward }, null);
+      expect(back.thickMm).toBeCloseTo(thickMm, 6);
+      expect(back.mesh.triangles).not.toBe(inward);
+      expect(outward(back.mesh, null).mesh).toBe(back.mesh);
+    }
   });
 });

@@ -50,7 +50,7 @@ const kw = new Float64Array(FAMILY_KNOTS);
  * A foot is compared with this, never with the insole: the upper stands outside it.
  */
 export function planWidth(inside: Pick<Inside, 'ballWidthMm' | 'ballGirthMm' | 'widthBasis'>, girthShare: GirthShare): number {
-  if (inside.widthBasis === 'inside') return inside.ballWidthMm;
+  if (SHOE_PLAN.isInside[inside.widthBasis]) return inside.ballWidthMm;
   const T = inside.ballWidthMm;
   const over = SHOE_PLAN.overInsole[inside.widthBasis] * T;
   const P = over + girthShare * (SHOE_PLAN.breadthOverGirth * inside.ballGirthMm - over);
@@ -71,7 +71,7 @@ export function planWidthsAt(
   many: number,
   into: Float64Array
 ): void {
-  const told = inside.widthBasis === 'inside';
+  const told = SHOE_PLAN.isInside[inside.widthBasis];
   const overInsole = SHOE_PLAN.overInsole[inside.widthBasis];
   const { ballWidthMm, ballGirthMm } = inside;
   for (let k = 0; k < many; k++) {
@@ -119,7 +119,7 @@ function compileOutline(inside: Inside, P: number, heelHalf: number, innerWaist:
   if (inside.outline) {
     const widened = { inside, P, heelHalf };
     // A line that was taken on the inside stands where the inside is.
-    const waistOut = (share: number, insole: number): number => (inside.widthBasis === 'inside' ? 0 : share - insole);
+    const waistOut = (share: number, insole: number): number => (SHOE_PLAN.isInside[inside.widthBasis] ? 0 : share - insole);
     const { inner, outer } = tracedInsole(inside.outline);
     into.sideSegments = WALL_KNOTS - 1;
     tracedWallInto(

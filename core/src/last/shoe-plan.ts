@@ -22,6 +22,8 @@ export const SHOE_PLAN = {
   breadthOverGirth: 0.403,
   /** Inside plan width of a consistent pair over its insole width, by what the width was measured on. */
   overInsole: { footbed: 1.052, 'feather-edge': 1.1, inside: 1 } as Readonly<Record<WidthBasis, number>>,
+  /** Whether what was measured is the inside itself: then nothing is added to it. */
+  isInside: { footbed: false, 'feather-edge': false, inside: true } as Readonly<Record<WidthBasis, boolean>>,
   /** Plan width stays within this of the insole's. */
   widest: 1.11,
   /** Walls at less than this slope to the axis belong to the width zones: the cone of the toe room. */

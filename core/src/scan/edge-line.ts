@@ -8,7 +8,7 @@ import { ScanRefused } from './refusal';
 export const STEP_MM = 2;
 const TURN_RAD = (3 * Math.PI) / 180;
 /** The ends are read radially from so far within, of the length. */
-const HEEL_FROM = 0.13;
+export const HEEL_FROM = 0.13;
 const TOE_FROM = 0.12;
 /** An edge that lies so far off the middle of those beside it is none, mm; so many to either side count. */
 const JUMPS_MM = { sides: 2, toe: 5 } as const;

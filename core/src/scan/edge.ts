@@ -1,4 +1,4 @@
-import type { WidthBasis } from '../last';
+import { SHOE_PLAN, type WidthBasis } from '../last';
 import type { BottomLine } from './bottom-line';
 import { sectionAt, type Section } from './section';
 
@@ -13,8 +13,9 @@ const WALL_MM: readonly [number, number] = [4.5, 11];
 const WALL_OF_HEIGHT: readonly [number, number] = [0.12, 0.3];
 /** A wall that leans out further than this from square to the bottom is none: the bottom only curves up [model]. */
 const MOST_LEAN_RAD = Math.PI / 4;
-/** Where an inside is widest to a foot, over its bottom, mm; less in a low toe, of its height [model]. */
-const INSIDE_MM: readonly [number, number] = [8, 12];
+/** How high over its bottom an inside is widest to a foot, mm; it is looked for so far to either side, less in a low toe, of its height [model]. */
+export const INSIDE_AT_MM = 10;
+const INSIDE_MM: readonly [number, number] = [INSIDE_AT_MM - 2, INSIDE_AT_MM + 2];
 const INSIDE_OF_HEIGHT: readonly [number, number] = [0.25, 0.42];
 
 /** Heights over the bottom between which a wall is looked at. */
@@ -52,20 +53,13 @@ function wallOf(section: Section): Edge | null {
   return out > 0 && Number.isFinite(out) ? { outMm: (out + ground.slope * (ground.slope * out + over)) / Math.hypot(1, ground.slope), roundMm: null } : null;
 }
 
-/** Which edge is followed, by what the widths of a last are measured on, and whether it stands outside the seat at the heel, as a counter does. */
-export const EDGE: Readonly<Record<WidthBasis, { of: (section: Section) => Edge | null; outsideSeat: boolean }>> = {
-  footbed: { of: featherOf, outsideSeat: false },
-  'feather-edge': { of: featherOf, outsideSeat: false },
-  inside: { of: wallOf, outsideSeat: true }
-};
-
 /**
- * How far the edge lies from the bottom's middle along a direction.
+ * How far the edge at which widths are measured lies from the bottom's middle along a direction.
  * @param s place along the bottom's middle
  * @param way direction in the bottom's own plane, ahead and to the left, of length one
  * @returns null where there is no such edge
  */
 export function edgeIn(bottom: BottomLine, s: number, way: readonly [number, number], basis: WidthBasis): Edge | null {
   const section = sectionAt(bottom, s, way);
-  return section && EDGE[basis].of(section);
+  return section && (SHOE_PLAN.isInside[basis] ? wallOf : featherOf)(section);
 }

@@ -11,7 +11,8 @@ export { lastGirth, lastScan, type LastAsked, type LastScan, type LastScanId } f
 export { jitterOf, steadied } from './smooth-mesh';
 export { setDown, type SetScan } from './set';
 export { openingOf, outward } from './opening';
-export { setLast } from './set-last';
+export { setLast, type SetLast } from './set-last';
+export { INSIDE_AT_MM } from './edge';
 export { SCAN_UNITS, type ScanUnit, unitsOf } from './units';
 export { takeLast, type TakenLast, takeScan, type TakenScan } from './take';
 export { MOST_SCAN_BYTES } from './limits';

@@ -1,7 +1,7 @@
 import type { WidthBasis } from '../last';
 import { HEEL_ARC, INNER_SHARE, sidesAt, spread, type Point } from '../shape';
 import { bottomLine, type BottomLine } from './bottom-line';
-import { edgeLine } from './edge-line';
+import { edgeLine, HEEL_FROM } from './edge-line';
 import { inFrame, type Mesh } from './mesh';
 
 /** Where the axis crosses the ball, and between which places it lies, of the bottom's length; when the axis is found. */
@@ -9,12 +9,11 @@ const BALL_AXIS_AT = 0.68;
 const BALL_LIES: readonly [number, number] = [0.5, 0.8];
 const MOST_ROUNDS = 2;
 const SETTLED_RAD = 0.004;
-/** Behind here, of a line's length, is its heel. */
-const HEEL_BEHIND = 0.13;
+
 /** A line whose heel lies on the counter, drawn in to where the seat begins: lengths are told from there. */
 export function heelOnSeat(line: Point[], counterMm: number): Point[] {
   const [back, front] = spread(line.map((p) => p.x));
-  const heel = HEEL_BEHIND * (front - back);
+  const heel = HEEL_FROM * (front - back);
   const drawn = (x: number): number => back + counterMm + ((x - back) * (heel - counterMm)) / heel;
   return line.map(({ x, y }) => ({ x: x - back < heel ? drawn(x) : x, y }));
 }

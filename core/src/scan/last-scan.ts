@@ -3,13 +3,13 @@ import { SHOE_PLAN, type WidthBasis } from '../last';
 import { ballOf, sidesAt, spread, TOE_CENTRE, type Point } from '../shape';
 import type { BottomLine } from './bottom-line';
 import { cutPoints, tapeCut, type Plane } from './cut';
-import { EDGE } from './edge';
 import { STEP_MM } from './edge-line';
 import { girthSd } from './girths';
 import { alongAxis, heelOnSeat, innerSide } from './last-axis';
 import type { ScanValue } from './measure-scan';
 import { inFrame, type Mesh } from './mesh';
 import { ScanRefused } from './refusal';
+import type { SetLast } from './set-last';
 import { cross, movedAlong, unit, type Space } from './space';
 import { toplineOf } from './topline';
 
@@ -58,14 +58,14 @@ const LEAST_TOP_MM = 10;
 
 /**
  * Reads a solid last, or the inside of a shoe.
- * @param set down by `setLast`
+ * @param set as `setLast` left it
  * @throws ScanRefused where it has no feather line and its widths are measured there: its edge is too round, or it is no last; or where its
  *   drop is too steep
  */
-export function lastScan(set: Mesh, { forFootMm: L, dropMm, basis }: LastAsked): LastScan {
+export function lastScan({ mesh: set, opening }: SetLast, { forFootMm: L, dropMm, basis }: LastAsked): LastScan {
   if (dropMm > MOST_DROP_MM) throw new ScanRefused('too-steep');
   const [bottom, edge] = alongAxis(set, dropMm, basis);
-  const counterMm = EDGE[basis].outsideSeat ? SHOE_PLAN.counterOut * ballOf(edge) : 0;
+  const counterMm = SHOE_PLAN.isInside[basis] ? SHOE_PLAN.counterOut * ballOf(edge) : 0;
   const outline = heelOnSeat(edge, counterMm);
   const [back, front] = spread(outline.map((p) => p.x));
   if (!(front - back > 0)) throw new ScanRefused('no-feather');
@@ -106,7 +106,7 @@ export function lastScan(set: Mesh, { forFootMm: L, dropMm, basis }: LastAsked):
   top('instepHeightMm', at(AT.half), 0);
   const tip = bottom.at(front);
   take('toeSpringMm', tip[2] - ground, SD.spring, [[tip[0], 0, ground], tip]);
-  const topline = toplineOf(bottom);
+  const topline = opening && toplineOf(bottom, opening);
   if (topline) {
     take('backHeightMm', topline.back.over, SD.topline, [bottom.at(topline.back.s), topline.back.at]);
     take('throatLineMm', topline.throat.s - back, SD.throat, [bottom.at(back), topline.throat.at]);

@@ -2,7 +2,8 @@ import { spread, turned, type Point } from '../shape';
 import { inFrame, type Hole, type Mesh } from './mesh';
 import { DIRECTIONS, directions, facesOf, middleOfArea, someFaces, spreadOf } from './faces';
 import { forwardOf, heelMiddle, lean } from './forward';
-import { outOf } from './opening';
+import { openingOf, outOf, outward } from './opening';
+import { ScanRefused } from './refusal';
 import { along, cross, squareTo, unit, type Space } from './space';
 
 /** Faces that look this nearly one way belong to the bottom; while it is looked for, and while its direction is settled. */
@@ -13,6 +14,8 @@ const ROUNDS = 6;
 const AWAY_FROM_OPENING = -0.6;
 /** The plan of an inside lies below this over its lowest point, mm: a shaft may lean out over the heel. */
 const PLAN_UNDER_MM = 70;
+/** What holds no more than this, volume over surface, is a shell with two sides, mm [model]: a last or an inside holds more than twice that. */
+const SHELL_MM = 5;
 
 /** The direction most of a last's surface looks to, by how far that reaches: its bottom is as long as itself, what looks up is not. */
 function downOf(mesh: Mesh, opening: Hole | null): Space {
@@ -37,13 +40,22 @@ function downOf(mesh: Mesh, opening: Hole | null): Space {
   return down;
 }
 
+/** A last or an inside that was set down, and where it is open for the leg. */
+export interface SetLast {
+  mesh: Mesh;
+  opening: Hole | null;
+}
+
 /**
  * Sets a last or an inside with its bottom below, its axis from the middle of the heel to that of the ball, its toe in front. Its pitch is not
  * seen: a loose last may be rolled.
- * @param mesh its largest part, mm, its faces looking outward
- * @param opening where an inside is open for the leg
+ * @param scanned its largest part, mm, its faces turned either way
+ * @throws ScanRefused where it is a shell with two sides
  */
-export function setLast(mesh: Mesh, opening: Hole | null = null): Mesh {
+export function setLast(scanned: Mesh): SetLast {
+  const opening = openingOf(scanned);
+  const { mesh, thickMm } = outward(scanned, opening);
+  if (thickMm < SHELL_MM) throw new ScanRefused('shell');
   const [x, y, z] = downOf(mesh, opening);
   const up: Space = [-x, -y, -z];
   const east = squareTo(up);
@@ -58,5 +70,5 @@ export function setLast(mesh: Mesh, opening: Hole | null = null): Mesh {
   const set = turned(plan, angle);
   const [heel, toe] = spread(set.map((p) => p.x));
   const [c, d] = [Math.cos(angle), Math.sin(angle)];
-  return inFrame(down, [[c, d, 0], [-d, c, 0], [0, 0, 1]], [heel, heelMiddle(set, heel, toe - heel), 0]); // prettier-ignore
+  return { mesh: inFrame(down, [[c, d, 0], [-d, c, 0], [0, 0, 1]], [heel, heelMiddle(set, heel, toe - heel), 0]), opening }; // prettier-ignore
 }

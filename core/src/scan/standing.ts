@@ -24,6 +24,8 @@ export function soleShare(mesh: Mesh, lengthMm: number): number {
 
 /** A foot that stands: heel and ball lie so near the floor at most, and its toes stand no higher, all of its length; nor higher than so much of its heel [model]. */
 const STANDS = { lowest: 0.07, toes: 0.24, ofHeel: 0.75 } as const;
+/** Where heel, ball and toes stand, and where the heel is highest, of its length from the back. */
+const AT = { heel: [0.05, 0.2], ball: [0.6, 0.75], toes: [0.85, 0.95], high: [0.15, 0.35] } as const;
 
 /**
  * How far a scan that was set down is from standing as a foot does: on heel and ball, its toes low. Nought where it stands; a foot on its side
@@ -31,12 +33,13 @@ const STANDS = { lowest: 0.07, toes: 0.24, ofHeel: 0.75 } as const;
  */
 export function offStanding({ points }: Mesh, lengthMm: number): number {
   let [heel, ball, toes, high] = [Infinity, Infinity, 0, 0];
+  const within = (x: number, [from, to]: readonly [number, number]): boolean => x > from && x < to;
   for (let i = 0; i < points.length; i += 3) {
-    const [at, z] = [points[i] / lengthMm, points[i + 2] / lengthMm];
-    if (at > 0.05 && at < 0.2) heel = Math.min(heel, z);
-    else if (at > 0.6 && at < 0.75) ball = Math.min(ball, z);
-    else if (at > 0.85 && at < 0.95) toes = Math.max(toes, z);
-    if (at > 0.15 && at < 0.35) high = Math.max(high, z);
+    const [x, z] = [points[i] / lengthMm, points[i + 2] / lengthMm];
+    if (within(x, AT.heel)) heel = Math.min(heel, z);
+    if (within(x, AT.ball)) ball = Math.min(ball, z);
+    if (within(x, AT.toes)) toes = Math.max(toes, z);
+    if (within(x, AT.high)) high = Math.max(high, z);
   }
   const over = (value: number, limit: number): number => Math.max(0, value - limit);
   return over(heel, STANDS.lowest) + over(ball, STANDS.lowest) + over(toes, STANDS.toes) + over(toes / high, STANDS.ofHeel);

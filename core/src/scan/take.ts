@@ -1,5 +1,4 @@
 import { lastScan, type LastAsked, type LastScan } from './last-scan';
-import { openingOf, outward } from './opening';
 import { holesOf, largestPart, longestEdge, trianglesOf, weld, type Hole, type Mesh } from './mesh';
 import { setLast } from './set-last';
 import { readScan, type Progress, type ScanFormat, type Told } from './read';
@@ -49,9 +48,6 @@ const SLENDER: readonly [number, number] = [1.7, 4];
 /** Openings shorter than this are not worth telling, mm. */
 const HOLE_MM = 20;
 
-/** What holds no more than this, volume over surface, is a shell with two sides, mm [model]: a last or an inside holds more than twice that. */
-const SHELL_MM = 5;
-
 /** Reads a file, brings it to millimetres, and takes its largest part without jitter. */
 function partOf(bytes: Uint8Array, unit: ScanUnit | null, progress?: Progress): AsksUnit | Part {
   const { corners, told, format } = readScan(bytes, (done) => progress?.(done / 2));
@@ -96,10 +92,7 @@ export function takeScan(bytes: Uint8Array, unit: ScanUnit | null = null, progre
 export function takeLast(bytes: Uint8Array, asked: LastAsked, unit: ScanUnit | null = null, progress?: Progress): TakenLast {
   const found = partOf(bytes, unit, progress);
   if (found.kind === 'asks-unit') return found;
-  const opening = openingOf(found.mesh);
-  const { mesh, thickMm } = outward(found.mesh, opening);
-  if (thickMm < SHELL_MM) throw new ScanRefused('shell');
-  const last = lastScan(setLast(mesh, opening), asked);
+  const last = lastScan(setLast(found.mesh), asked);
   progress?.(1);
   return { kind: 'last', last, unit: found.unit, triangles: found.triangles, told: found.told };
 }

@@ -1,6 +1,6 @@
 import { spread } from '../shape';
 import type { BottomLine } from './bottom-line';
-import { openingOf } from './opening';
+import type { Hole } from './mesh';
 import { middleOf, type Space } from './space';
 
 /** A place of the topline: where it stands, over which place of the bottom, and how high over that, mm. */
@@ -20,10 +20,8 @@ const BESIDE_MM = 10;
 /** What stands higher at the back than this, of the bottom's length, is a boot's shaft: it has no throat line [model]. */
 const SHAFT_OVER = 0.35;
 
-/** The topline of an inside from the edge of its surface; null where that is closed, or a boot's. */
-export function toplineOf(bottom: BottomLine): Topline | null {
-  const opening = openingOf(bottom.mesh);
-  if (!opening) return null;
+/** The topline of an inside from its opening; null where that is a boot's. */
+export function toplineOf(bottom: BottomLine, opening: Hole): Topline | null {
   const { points } = bottom.mesh;
   const met = opening.loop
     .map((p): Space => [points[3 * p], points[3 * p + 1], points[3 * p + 2]])
