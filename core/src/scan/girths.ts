@@ -68,9 +68,9 @@ export interface ScanGirth {
   sdMm: number;
 }
 
-/** How surely a hand or a rule finds a plane's place, mm, and its turn, rad [model]; what else a clean scan's tape errs by, mm. */
-const PLACE_SD_MM = 2.5;
-const TURN_SD_RAD = (2 * Math.PI) / 180;
+/** How surely a hand or a rule finds a plane's place and its turn [model]; what else a clean scan's tape errs by, mm. */
+export const PLANE_SD = { mm: 2.5, degrees: 2 } as const;
+const TURN_SD_RAD = (PLANE_SD.degrees * Math.PI) / 180;
 const TAPE_SD_MM = 1;
 /** A hole wider than this under a tape makes a girth doubtful, and so much of it goes into its deviation [model]. */
 const GAP_MM = 25;
@@ -100,7 +100,7 @@ export function girthSd(mesh: Mesh, plane: Plane, cut: TapeCut, { keep, holdsAt 
   const at = holdsAt ?? middleOf(cut.line);
   const turned = (axis: Space, rad: number): Plane => ({ at, normal: turnedAbout(plane.normal, axis, rad) });
   const parts = alongPlane(plane.normal).map((axis) => off(turned(axis, TURN_SD_RAD), turned(axis, -TURN_SD_RAD)));
-  if (!holdsAt) parts.push(off(shifted(PLACE_SD_MM), shifted(-PLACE_SD_MM)));
+  if (!holdsAt) parts.push(off(shifted(PLANE_SD.mm), shifted(-PLANE_SD.mm)));
   return Math.hypot(TAPE_SD_MM, ...parts, cut.gapMm > GAP_MM ? cut.gapMm * GAP_SHARE : 0);
 }
 

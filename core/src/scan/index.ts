@@ -3,7 +3,7 @@ export { SCAN_REFUSALS, ScanRefused, type ScanRefusal } from './refusal';
 export { alongPlane, cutPoints, type Plane, tapeCut, type TapeCut } from './cut';
 export { middleOf, movedAlong, type Space, turnedAbout } from './space';
 export { doubleArea, type Hole, holesOf, largestPart, longestEdge, type Mesh, trianglesOf, weld } from './mesh';
-export { SCAN_GIRTH_IDS, type ScanGirth, showsAnkle } from './girths';
+export { PLANE_SD, SCAN_GIRTH_IDS, type ScanGirth, showsAnkle } from './girths';
 export { girthAlong, inwardOf, measureScan, type ScanState, type ScanValue, type ScanValues } from './measure-scan';
 export { planLine } from './plan-line';
 export { footScan, type FootScan } from './foot-scan';

@@ -1,6 +1,8 @@
 <script lang="ts">
   /** What a scan's file held, and what was found wrong with it. */
-  import { trimNumber } from '@chiave/core/measure';
+  import { formatLength, trimNumber } from '@chiave/core/measure';
+  import { PLANE_SD } from '@chiave/core/scan';
+  import { shown } from '$lib/ui/kit/units.svelte';
   import type { ScanFacts } from '$lib/workers/scan.worker';
 
   let { facts, apart }: { facts: ScanFacts; apart: boolean } = $props();
@@ -32,7 +34,9 @@
   {#if !facts.ankle}<li>Its leg ends too low for ankle and short heel: take these by tape.</li>{/if}
   <li class="soft">{apart ? 'Five toes found.' : 'The toes are closed in the scan: their places are the model’s, the front is its own.'}</li>
   <li class="soft">
-    The axis runs as a tracing’s does. Girths: a tape bridges hollows; ± is how much each changes on this foot where its plane is off by 2.5 mm or 2°; of the
-    others, what a clean scan errs by (both model).
+    The axis runs as a tracing’s does. Girths: a tape bridges hollows; ± is how much each changes on this foot where its plane is off by {formatLength(
+      PLANE_SD.mm,
+      shown.unit
+    )} or {PLANE_SD.degrees}°; of the others, what a clean scan errs by (both model).
   </li>
 </ul>

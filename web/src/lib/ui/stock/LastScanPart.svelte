@@ -2,7 +2,7 @@
   import { onDestroy } from 'svelte';
   import { gradedDrop, gradeLast, type Last } from '@chiave/core/last';
   import { formatLength, trimNumber } from '@chiave/core/measure';
-  import { INSIDE_AT_MM, type LastScan, type LastScanId, type ScanUnit } from '@chiave/core/scan';
+  import { INSIDE_AT_MM, PLANE_SD, type LastScan, type LastScanId, type ScanUnit } from '@chiave/core/scan';
   import { Tapes } from '$lib/scan/tapes.svelte';
   import { SCAN_VIEWS, type ScanViewId } from '$lib/scan/views';
   import Button from '$lib/ui/kit/Button.svelte';
@@ -134,7 +134,8 @@
     {#if open.length > 0}<p class="text-sm" data-open>The shoe is open there, so not read: {open.join(', ')}.</p>{/if}
     <p class="soft mt-1 text-sm">
       {scan.read.values.ballGirthMm ? 'Length, widths and ball girth' : 'Length and widths'} stand in the reading above. Girths lie square to the bottom, without
-      pull{scan.read.counterMm > 0 ? `; widths as the inside has them some ${mm(INSIDE_AT_MM)} over the footbed, the heel less its counter` : ''}.
+      pull{scan.read.counterMm > 0 ? `; widths as the inside has them some ${mm(INSIDE_AT_MM)} over the footbed, the heel less its counter` : ''}. ± is how much
+      a girth changes here where its plane is off by {mm(PLANE_SD.mm)} or {PLANE_SD.degrees}°; of heights, what a clean scan errs by (both model).
     </p>
     <Button class="mt-1" onclick={define} disabled={put}>Put the others into the definition below</Button>
     {#if put}<span class="soft ml-2" role="status">Put in; nothing is kept until you press “Keep this last”.</span>{/if}
